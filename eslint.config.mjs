@@ -1,0 +1,22 @@
+import js from "@eslint/js";
+import next from "@next/eslint-plugin-next";
+import hooks from "eslint-plugin-react-hooks";
+import ts from "typescript-eslint";
+
+export default ts.config(
+  { ignores: [".next/**", "node_modules/**", "coverage/**", "next-env.d.ts", "test-results/**"] },
+  js.configs.recommended,
+  ...ts.configs.strict,
+  {
+    plugins: { "react-hooks": hooks, "@next/next": next },
+    rules: {
+      ...hooks.configs.recommended.rules,
+      ...next.configs.recommended.rules,
+      ...next.configs["core-web-vitals"].rules,
+      "@typescript-eslint/no-unused-vars": ["error", { argsIgnorePattern: "^_", varsIgnorePattern: "^_" }],
+      eqeqeq: "error",
+      "no-restricted-syntax": ["error", { selector: "TSEnumDeclaration", message: "use a union" }],
+    },
+  },
+  { files: ["scripts/**", "*.mjs", "*.cjs"], languageOptions: { globals: { process: "readonly", console: "readonly", fetch: "readonly", setTimeout: "readonly", URL: "readonly", module: "writable", performance: "readonly", AbortSignal: "readonly" } }, rules: { "no-console": "off" } },
+);

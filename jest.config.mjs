@@ -1,0 +1,12 @@
+/** Unit tests stand beside what they test. */
+export default {
+  testMatch: ["<rootDir>/src/**/*.test.ts"],
+  testEnvironment: "node",
+  transform: { "^.+\\.(t|j)sx?$": ["@swc/jest", { jsc: { parser: { syntax: "typescript", tsx: true }, target: "es2022" }, module: { type: "commonjs" } }] },
+  transformIgnorePatterns: ["/node_modules/(?!culori|colorjs\\.io|jsthermalcomfort)"],
+  moduleNameMapper: { "^@/(.*)$": "<rootDir>/src/$1" },
+  modulePathIgnorePatterns: ["<rootDir>/.next/"],
+  collectCoverage: true,
+  collectCoverageFrom: ["src/core/**/*.ts", "src/store/**/*.ts", "src/server/**/*.ts", "!**/*.test.ts", "!**/index.ts"],
+  coverageReporters: ["text-summary"],
+};

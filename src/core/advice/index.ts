@@ -1,0 +1,2 @@
+export { recommendPaint, type AdviceBrief, type PaintSystem, type Refusal } from "./recommendPaint";
+export { adoptSystem } from "./adoptSystem";

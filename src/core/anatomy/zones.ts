@@ -1,0 +1,100 @@
+import type { StrandName } from "./strands";
+
+/** Parts of the body as the wear, the stock and the Lund-Browder shares count them. */
+export type ZoneGroup = "face" | "eyes" | "lips" | "scalp" | "ears" | "neck";
+
+export interface Traits {
+  /** 0-1: how deep a crease the skin makes here. */
+  readonly crease: number;
+  /** 0-1: how far the skin moves when the face acts. */
+  readonly movement: number;
+  readonly sweat: number;
+  readonly sebum: number;
+  /** 0-1: how much the costume and the wearer's hands rub here. */
+  readonly rubbing: number;
+  readonly hair: number;
+}
+
+export type ZoneFlag = "eye" | "mouth" | "mucosa";
+
+type Arc = readonly [strand: StrandName, from: string, to: string];
+
+interface ZoneDefinition {
+  readonly label: string;
+  readonly group: ZoneGroup;
+  /** "midline": the ring runs down the left half and closes by its mirror image. "paired": one zone each side. */
+  readonly place: "midline" | "paired";
+  readonly ring: readonly Arc[] | "ear";
+  readonly traits: Traits;
+  readonly flags?: readonly ZoneFlag[];
+}
+
+/** Traits in the order crease, movement, sweat, sebum, rubbing, hair. Common practice, no published source. */
+const traits = (crease: number, movement: number, sweat: number, sebum: number, rubbing: number, hair = 0): Traits => ({ crease, movement, sweat, sebum, rubbing, hair });
+
+/** Zones of the front view, top down: the order they are painted in (ORDER-1). A new zone is one entry here. */
+export const ZONE_TABLE = {
+  scalp: { label: "scalp and hair", group: "scalp", place: "midline", ring: [["hairline", "trichion", "sideburn"], ["outline", "sideburn", "vertex"]], traits: traits(0, 0.1, 0.7, 0.5, 0.5, 1) },
+  forehead: { label: "forehead", group: "face", place: "midline", ring: [["hairline", "trichion", "temporal"], ["temporal", "temporal", "browTail"], ["browTop", "browTail", "browHeadTop"], ["glabellaTop", "browHeadTop", "glabellaTop"]], traits: traits(0.5, 0.5, 0.9, 0.9, 0.3) },
+  temple: { label: "temple", group: "face", place: "paired", ring: [["hairline", "temporal", "sideburn"], ["boneTop", "sideburn", "orbitOuter"], ["orbitSide", "orbitOuter", "browTail"], ["temporal", "browTail", "temporal"]], traits: traits(0.2, 0.2, 0.7, 0.4, 0.3, 0.2) },
+  brow: { label: "brow", group: "face", place: "paired", ring: [["browTop", "browTail", "browHeadTop"], ["browHead", "browHeadTop", "browHead"], ["browBottom", "browHead", "browTail"]], traits: traits(0.2, 0.8, 0.7, 0.6, 0.2, 1) },
+  glabella: { label: "between the brows", group: "face", place: "midline", ring: [["glabellaTop", "glabellaTop", "browHeadTop"], ["browHead", "browHeadTop", "browHead"], ["nasion", "browHead", "nasion"]], traits: traits(0.7, 0.7, 0.8, 0.9, 0.1) },
+  browBone: { label: "brow bone", group: "eyes", place: "paired", ring: [["browBottom", "browHead", "browTail"], ["orbitSide", "browTail", "orbitOuter"], ["outerCorner", "orbitOuter", "creaseOuter"], ["crease", "creaseOuter", "creaseInner"], ["orbitInner", "creaseInner", "browHead"]], traits: traits(0.4, 0.6, 0.5, 0.5, 0.1), flags: ["eye"] },
+  upperLid: { label: "upper lid", group: "eyes", place: "paired", ring: [["upperLid", "endocanthion", "exocanthion"], ["outerCorner", "exocanthion", "creaseOuter"], ["crease", "creaseOuter", "creaseInner"], ["innerCorner", "creaseInner", "endocanthion"]], traits: traits(1, 1, 0.4, 0.6, 0.2), flags: ["eye"] },
+  underEye: { label: "under the eye", group: "eyes", place: "paired", ring: [["lowerLid", "endocanthion", "exocanthion"], ["outerCorner", "exocanthion", "orbitOuter"], ["orbitLower", "orbitOuter", "orbitNose"], ["noseCheek", "orbitNose", "creaseInner"], ["innerCorner", "creaseInner", "endocanthion"]], traits: traits(0.7, 0.6, 0.4, 0.4, 0.2), flags: ["eye"] },
+  noseBridge: { label: "nose bridge", group: "face", place: "midline", ring: [["nasion", "nasion", "bridgeTop"], ["bridge", "bridgeTop", "bridgeFoot"], ["tipTop", "bridgeFoot", "tipTop"]], traits: traits(0.2, 0.2, 0.7, 0.8, 0.3) },
+  noseSide: { label: "side of the nose", group: "face", place: "paired", ring: [["nasion", "bridgeTop", "browHead"], ["orbitInner", "browHead", "creaseInner"], ["noseCheek", "creaseInner", "wingTop"], ["alarTop", "wingTop", "bridgeFoot"], ["bridge", "bridgeFoot", "bridgeTop"]], traits: traits(0.3, 0.3, 0.6, 0.9, 0.2) },
+  noseTip: { label: "nose tip", group: "face", place: "midline", ring: [["tipTop", "tipTop", "bridgeFoot"], ["alarGroove", "bridgeFoot", "wingFoot"], ["noseBase", "wingFoot", "columella"], ["columella", "columella", "subnasale"]], traits: traits(0.1, 0.2, 0.8, 1, 0.4) },
+  noseWing: { label: "nose wing", group: "face", place: "paired", ring: [["alarTop", "bridgeFoot", "wingTop"], ["wing", "wingTop", "wingFoot"], ["alarGroove", "wingFoot", "bridgeFoot"]], traits: traits(0.6, 0.5, 0.8, 1, 0.4) },
+  cheekbone: { label: "cheekbone", group: "face", place: "paired", ring: [["boneTop", "orbitOuter", "sideburn"], ["outline", "sideburn", "cheekSide"], ["boneLow", "cheekSide", "boneFoot"], ["appleOuter", "boneFoot", "appleTop"], ["orbitLower", "appleTop", "orbitOuter"]], traits: traits(0.2, 0.3, 0.5, 0.4, 0.3) },
+  cheekApple: { label: "cheek apple", group: "face", place: "paired", ring: [["orbitLower", "orbitNose", "appleTop"], ["appleOuter", "appleTop", "appleFoot"], ["smileOuter", "appleFoot", "foldOuter"], ["wing", "foldOuter", "wingTop"], ["noseCheek", "wingTop", "orbitNose"]], traits: traits(0.2, 0.7, 0.5, 0.5, 0.3) },
+  cheekHollow: { label: "cheek hollow", group: "face", place: "paired", ring: [["boneLow", "boneFoot", "cheekSide"], ["outline", "cheekSide", "jawBack"], ["jawTop", "jawBack", "foldFoot"], ["smileOuter", "foldFoot", "appleFoot"], ["appleOuter", "appleFoot", "boneFoot"]], traits: traits(0.2, 0.5, 0.4, 0.3, 0.3, 0.3) },
+  smileFold: { label: "smile fold", group: "face", place: "paired", ring: [["wing", "foldOuter", "foldInner"], ["smileInner", "foldInner", "foldFootInner"], ["foldFoot", "foldFootInner", "foldFoot"], ["smileOuter", "foldFoot", "foldOuter"]], traits: traits(1, 0.9, 0.6, 0.7, 0.3, 0.2) },
+  lipSide: { label: "above the lip", group: "face", place: "paired", ring: [["wing", "foldInner", "wingFoot"], ["noseBase", "wingFoot", "columella"], ["philtrumEdge", "columella", "cristaPhiltri"], ["lipTop", "cristaPhiltri", "cheilion"], ["mouthCorner", "cheilion", "foldMouth"], ["smileInner", "foldMouth", "foldInner"]], traits: traits(0.4, 0.9, 0.9, 0.5, 0.6, 0.6), flags: ["mouth"] },
+  philtrum: { label: "philtrum", group: "face", place: "midline", ring: [["columella", "subnasale", "columella"], ["philtrumEdge", "columella", "cristaPhiltri"], ["lipTop", "cristaPhiltri", "labraleSuperius"]], traits: traits(0.3, 0.8, 0.9, 0.5, 0.6, 0.6), flags: ["mouth"] },
+  upperLip: { label: "upper lip", group: "lips", place: "midline", ring: [["lipTop", "labraleSuperius", "cheilion"], ["lipLine", "cheilion", "stomion"]], traits: traits(0.6, 1, 0.2, 0, 1), flags: ["mouth"] },
+  lowerLip: { label: "lower lip", group: "lips", place: "midline", ring: [["lipLine", "stomion", "cheilion"], ["lipBottom", "cheilion", "labraleInferius"]], traits: traits(0.6, 1, 0.2, 0, 1), flags: ["mouth"] },
+  chin: { label: "chin", group: "face", place: "midline", ring: [["lipBottom", "labraleInferius", "cheilion"], ["mouthCorner", "cheilion", "foldMouth"], ["smileInner", "foldMouth", "foldFootInner"], ["foldFoot", "foldFootInner", "foldFoot"], ["chinSide", "foldFoot", "chinSide"], ["outline", "chinSide", "menton"]], traits: traits(0.5, 0.8, 0.7, 0.7, 0.6, 0.7) },
+  jawline: { label: "jawline", group: "face", place: "paired", ring: [["outline", "jawBack", "chinSide"], ["chinSide", "chinSide", "foldFoot"], ["jawTop", "foldFoot", "jawBack"]], traits: traits(0.2, 0.5, 0.5, 0.4, 0.6, 0.6) },
+  ear: { label: "ear", group: "ears", place: "paired", ring: "ear", traits: traits(0.3, 0, 0.3, 0.5, 0.5) },
+  neckFront: { label: "neck, front", group: "neck", place: "midline", ring: [["outline", "menton", "neckTop"], ["neckSide", "neckTop", "neckFoot"], ["neckFoot", "neckFoot", "jugulare"]], traits: traits(0.6, 0.6, 0.8, 0.3, 0.9, 0.3) },
+  collar: { label: "collar and shoulders", group: "neck", place: "midline", ring: [["neckFoot", "jugulare", "neckFoot"], ["shoulder", "neckFoot", "acromial"], ["figureEdge", "acromial", "edgeMiddle"]], traits: traits(0.1, 0.4, 0.7, 0.4, 0.9) },
+} as const satisfies Record<string, ZoneDefinition>;
+
+type Table = typeof ZONE_TABLE;
+export type ZoneKind = keyof Table;
+export type MidlineZone = { [K in ZoneKind]: Table[K]["place"] extends "midline" ? K : never }[ZoneKind];
+export type PairedZone = Exclude<ZoneKind, MidlineZone>;
+/** A zone of this person's face: a midline zone, or one side of a pair. */
+export type ZoneId = MidlineZone | `${PairedZone}Left` | `${PairedZone}Right`;
+
+export const ZONE_KINDS = Object.keys(ZONE_TABLE) as ZoneKind[];
+
+export interface ZoneInfo extends Pick<ZoneDefinition, "group" | "traits" | "ring"> { readonly id: ZoneId; readonly kind: ZoneKind; readonly side: "left" | "right" | null; readonly label: string; readonly flags: readonly ZoneFlag[] }
+
+const describe = (kind: ZoneKind): ZoneInfo[] => {
+  const definition: ZoneDefinition = ZONE_TABLE[kind];
+  const base = { kind, group: definition.group, traits: definition.traits, ring: definition.ring, flags: definition.flags ?? [] };
+  if (definition.place === "midline") return [{ ...base, id: kind as MidlineZone, side: null, label: definition.label }];
+  return (["left", "right"] as const).map((side) => ({ ...base, id: `${kind as PairedZone}${side === "left" ? "Left" : "Right"}` as const, side, label: `${side} ${definition.label}` }));
+};
+
+/** Every zone of the front view in painting order. */
+export const ZONES: readonly ZoneInfo[] = ZONE_KINDS.flatMap(describe);
+export const ZONE_IDS: readonly ZoneId[] = ZONES.map((zone) => zone.id);
+
+const BY_ID = new Map(ZONES.map((zone) => [zone.id, zone]));
+
+/** What is known of a zone, whoever the person. @throws RangeError for an unknown id */
+export function zoneInfo(id: ZoneId): ZoneInfo {
+  const zone = BY_ID.get(id);
+  if (!zone) throw new RangeError(`no such zone: ${String(id)}`);
+  return zone;
+}
+
+/** The same zone on the other side; a midline zone is its own. */
+export function otherSide(id: ZoneId): ZoneId {
+  const zone = zoneInfo(id);
+  if (zone.side === null) return id;
+  return `${zone.kind as PairedZone}${zone.side === "left" ? "Right" : "Left"}`;
+}

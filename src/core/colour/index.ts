@@ -1,0 +1,11 @@
+export { chroma, hexToLab, hueAngle, labToHex, type Lab } from "./lab";
+export { deltaE00 } from "./difference";
+export { BANDS, flat, spectrum, type Spectrum } from "./spectrum";
+export { LAMPS, type LampKey } from "./lamps";
+export { labFromReflectance, luminanceFactor, xyzFromReflectance } from "./labFromReflectance";
+export { reflectanceFromLab } from "./reflectanceFromLab";
+export { contrastRatio, paintOptics, type PaintOptics } from "./paintOptics";
+export { mixOptics } from "./mixOptics";
+export { filmReflectance, masstoneReflectance } from "./film";
+export { coatsToCover } from "./coatsToCover";
+export { individualTypologyAngle, itaClass, type ItaClass } from "./individualTypologyAngle";

@@ -1,0 +1,17 @@
+import type { Lab } from "./lab";
+
+export type ItaClass = "very light" | "light" | "intermediate" | "tan" | "brown" | "dark";
+
+/** Individual typology angle in degrees: atan((L* - 50) / b*) (Chardon, Cretois & Hourseau 1991). Above 55 very light, below -30 dark. */
+export function individualTypologyAngle(lab: Lab): number {
+  return (Math.atan2(lab[0] - 50, lab[2]) * 180) / Math.PI;
+}
+
+/** The six classes, with their limits at 55, 41, 28, 10 and -30 degrees (Chardon 1991; Del Bino & Bernerd 2013 for the last). */
+export function itaClass(angle: number): ItaClass {
+  if (angle > 55) return "very light";
+  if (angle > 41) return "light";
+  if (angle > 28) return "intermediate";
+  if (angle > 10) return "tan";
+  return angle > -30 ? "brown" : "dark";
+}

@@ -1,0 +1,95 @@
+import { zoneInfo, ZONES, type ZoneId } from "../../anatomy";
+import { deltaE00, hexToLab, labFromReflectance } from "../../colour";
+import type { Brief } from "../../brief";
+import type { Remark } from "../finding";
+import { layerOptics } from "../predict";
+import type { LookPatch } from "../patch";
+import { isVeil } from "../roles";
+import type { Look } from "../schema";
+import type { Stack } from "../stack";
+import { zoneWords } from "../words";
+
+/** BASE-1: a fixed number of coats that leaves the ground showing, or an automatic one that would need an undercoat (LAYER-5). */
+export function thinCover(stack: Stack): Remark[] {
+  return stack.look.layers.flatMap((layer): Remark[] => {
+    if ((layer.role !== "base" && layer.role !== "detail") || stack.materials.get(layer.id) === "glitter") return [];
+    const cover = stack.prediction.coats.get(layer.id);
+    if (!cover || cover.covers || !layerOptics(layer, stack.context.products)) return [];
+    const auto = layer.coats === "auto";
+    return [{
+      rule: auto ? "LAYER-5" : "BASE-1", severity: auto ? "tip" : "caution", where: { layerId: layer.id, zones: layer.zones },
+      message: auto
+        ? `${cover.coats} coats of ${layer.name} still let the ground through. A white or pale base under it would save coats.`
+        : `${cover.coats === 1 ? "One coat" : `${cover.coats} coats`} of ${layer.name} let${cover.coats === 1 ? "s" : ""} the ground through. Several thin coats, each dry, cover without streaks.`,
+      ...(!auto && { fix: { op: "changeLayer", id: layer.id, change: { coats: "auto" } } as const, fixLabel: "Let the number of coats be computed" }),
+    }];
+  });
+}
+
+/** What the audience can see of the front view: all but hair, and what hood and collar hide. */
+export function exposedZones(brief: Pick<Brief, "hood" | "highCollar">): ZoneId[] {
+  return ZONES.filter((zone) => {
+    if (zone.group === "scalp" || zone.kind === "brow" || zone.kind === "collar") return false;
+    if (zone.group === "ears") return !brief.hood;
+    return zone.kind === "neckFront" ? !brief.highCollar : true;
+  }).map((zone) => zone.id);
+}
+
+/** Exposed zones that no colour covers and that are not meant to stay bare (BASE-5). */
+export function paintedCoverage(look: Look, exposed: readonly ZoneId[]): { painted: ZoneId[]; gaps: ZoneId[] } {
+  const covered = new Set(look.layers.filter((layer) => layer.role === "base" || (layer.role === "detail" && layer.marks.length === 0) || (isVeil(layer.role) && layer.share === 1)).flatMap((layer) => layer.zones));
+  return { painted: exposed.filter((zone) => covered.has(zone)), gaps: exposed.filter((zone) => !covered.has(zone) && !look.bare.includes(zone)) };
+}
+
+/** BASE-5: gaps in what the audience sees. Lips left clean are a choice (BASE-6) and only a tip. */
+export function gaps(stack: Stack): Remark[] {
+  const bases = stack.look.layers.filter((layer) => layer.role === "base");
+  const widest = bases.reduce<(typeof bases)[number] | null>((most, layer) => (most && most.zones.length >= layer.zones.length ? most : layer), null);
+  if (!widest) return [];
+  const open = paintedCoverage(stack.look, exposedZones(stack.context.brief)).gaps;
+  if (!open.length) return [];
+  const lipsOnly = open.every((zone) => zoneInfo(zone).group === "lips");
+  const safe = open.filter((zone) => zoneInfo(zone).group !== "lips");
+  const leave: LookPatch = { op: "leaveBare", zones: open, bare: true };
+  if (lipsOnly) return [{ rule: "BASE-5", severity: "tip", where: { zones: open }, message: `The lips are bare: paint them, or mark them as meant.`, fix: leave, fixLabel: "Leave the lips bare" }];
+  return [{
+    rule: "BASE-5", severity: "caution", where: { layerId: widest.id, zones: open }, message: `The audience sees bare skin on ${zoneWords(open)}. Paint it, or mark the gap as meant.`,
+    fix: { op: "changeLayer", id: widest.id, change: { zones: ZONES.map((zone) => zone.id).filter((zone) => widest.zones.includes(zone) || safe.includes(zone)) } }, fixLabel: `Carry ${widest.name} there`,
+  }];
+}
+
+/** BROW-3: dark brow hair that shows through the base painted over it. */
+export function browShowing(stack: Stack): Remark[] {
+  const shown = (["browLeft", "browRight"] as const).filter((zone) => {
+    const films = stack.prediction.films.get(zone) ?? [];
+    const base = films.find((film) => film.layer.role === "base");
+    const bases = base && stack.prediction.films.get("forehead")?.find((film) => film.layer.id === base.layer.id);
+    return base && bases && films.every((film) => film.layer.role !== "detail") && deltaE00(labFromReflectance(base.colour), labFromReflectance(bases.colour)) > 5;
+  });
+  const covered = stack.look.layers.some((layer) => layer.role === "cover" && shown.some((zone) => layer.zones.includes(zone)));
+  if (!shown.length) return [];
+  return [{
+    rule: "BROW-3", severity: covered ? "tip" : "caution", where: { zones: shown },
+    message: `The brow (${stack.context.person.brow}) shows through the base. Orange corrector over the flattened hair, then concealer, each powdered, hides it.`,
+  }];
+}
+
+/** COLOUR: a colour whose product has gone from the shelf can't be predicted. */
+export function lostProduct(stack: Stack): Remark[] {
+  return stack.look.layers.flatMap((layer): Remark[] => (stack.materials.has(layer.id) ? [] : [{
+    rule: "KIT-1", severity: "caution", where: { layerId: layer.id, zones: layer.zones }, message: `${layer.name} uses a product that is no longer on the shelf. Choose another.`,
+  }]));
+}
+
+/** LAYER-8: a tint so close to its ground that it vanishes. */
+export function vanishing(stack: Stack): Remark[] {
+  return stack.look.layers.flatMap((layer): Remark[] => {
+    if ((layer.role !== "detail" && !isVeil(layer.role)) || stack.materials.get(layer.id) === "glitter") return [];
+    const lost = layer.zones.filter((zone) => {
+      const film = stack.prediction.films.get(zone)?.find((entry) => entry.layer.id === layer.id);
+      return film && layerOptics(layer, stack.context.products) && deltaE00(labFromReflectance(film.before), labFromReflectance(film.colour)) < 3;
+    });
+    if (!lost.length) return [];
+    return [{ rule: "LAYER-8", severity: "caution", where: { layerId: layer.id, zones: lost }, message: `${layer.name} all but vanishes on its ground on ${zoneWords(lost)}. ${hexToLab(stack.context.person.skin)[0] < 50 ? "White under it, left to dry, lifts it." : "Choose a colour further from the ground, or more coats."}` }];
+  });
+}

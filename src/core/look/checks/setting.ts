@@ -1,0 +1,78 @@
+import { hexToLab, deltaE00, labFromReflectance } from "../../colour";
+import type { ZoneId } from "../../anatomy";
+import { material, type MaterialKey } from "../../paint";
+import type { Remark } from "../finding";
+import { materialOf, paintWords } from "../context";
+import { freeLayerId, type LookPatch } from "../patch";
+import type { Layer, PaintChoice } from "../schema";
+import type { Stack } from "../stack";
+import { zoneWords } from "../words";
+
+/** How far a powder's own colour may be from what it sets (SET-2); beyond it, neutral powder is the smaller harm. Common practice, no published source. */
+const POWDER_MATCH = 12;
+
+/** The powder on the shelf whose colour is nearest to what it sets; neutral setting powder where none comes close. */
+export function powderFor(stack: Stack, layer: Layer, zone: ZoneId): PaintChoice {
+  const film = stack.prediction.films.get(zone)?.find((entry) => entry.layer.id === layer.id);
+  const seen = film && labFromReflectance(film.colour);
+  const coloured = [...stack.context.products.values()].filter((product) => product.grade === "cosmetic" && product.colour && (product.material === "powder" || product.material === "settingPowder"));
+  const best = coloured.map((product) => ({ product, distance: seen ? deltaE00(hexToLab(product.colour ?? "#ffffff"), seen) : Infinity })).sort((a, b) => a.distance - b.distance)[0];
+  if (best && best.distance <= POWDER_MATCH) return { kind: "product", productId: best.product.id };
+  const neutral = [...stack.context.products.values()].find((product) => product.material === "settingPowder" && product.grade === "cosmetic");
+  return neutral ? { kind: "product", productId: neutral.id } : { kind: "material", material: "settingPowder" };
+}
+
+/** Presses powder over a layer straight after it, by a layer of its own. */
+export function setAfter(stack: Stack, layer: Layer, zones: readonly ZoneId[]): LookPatch {
+  const { look } = stack;
+  const powder: Layer = {
+    id: freeLayerId(look, `set-${layer.id}`), role: "set", name: `Powder over ${layer.name}`.slice(0, 80), zones: [...zones], paint: powderFor(stack, layer, zones[0] ?? "forehead"),
+    tool: "puff", technique: "press", coats: 1, edge: "hard", share: 1, marks: [], notes: "",
+  };
+  return { op: "addLayer", layer: powder, at: look.layers.indexOf(layer) + 1 };
+}
+
+const isTacky = (key: MaterialKey) => material(key).setting === "powder";
+const REWORKABLE: readonly MaterialKey[] = ["cream", "rubberMaskGrease", "corrector", "concealer", "pencil"];
+
+/** SET-1: what never dries is powdered before anything follows, and before the performer leaves the chair. */
+export function unset(stack: Stack): Remark[] {
+  const remarks = new Map<string, { layer: Layer; zones: Set<ZoneId> }>();
+  const note = (layer: Layer, zones: readonly ZoneId[]) => {
+    const entry = remarks.get(layer.id) ?? { layer, zones: new Set() };
+    zones.forEach((zone) => entry.zones.add(zone));
+    remarks.set(layer.id, entry);
+  };
+  stack.leftTacky.forEach(({ layer, zones }) => note(layer, zones));
+  for (const { lower, state, upperMaterial, lowerMaterial, zones } of stack.meetings) {
+    // Cream blends into cream while both are open: that is how they are worked, and one powdering sets them together.
+    if (state === "tacky" && !(isTacky(upperMaterial) && REWORKABLE.includes(lowerMaterial))) note(lower, zones);
+  }
+  return [...remarks.values()].map(({ layer, zones }) => ({
+    rule: "SET-1", severity: "caution", where: { layerId: layer.id, zones: [...zones] },
+    message: `${layer.name} (${paintWords(layer, stack.context.products)}) never dries by itself. Powder it on ${zoneWords([...zones])} before anything else touches it.`,
+    fix: setAfter(stack, layer, [...zones]), fixLabel: "Add a powder step",
+  }));
+}
+
+/** SET-2: neutral powder over pure white. */
+export function neutralOverWhite(stack: Stack): Remark[] {
+  return stack.look.layers.flatMap((layer, at): Remark[] => {
+    const key = materialOf(layer, stack.context.products);
+    if (key !== "settingPowder" || layer.role !== "set") return [];
+    const product = layer.paint.kind === "product" ? stack.context.products.get(layer.paint.productId) : undefined;
+    if (product?.colour && hexToLab(product.colour)[0] > 94) return [];
+    const white = layer.zones.filter((zone) => {
+      const before = stack.prediction.films.get(zone)?.find((film) => film.layer.id === layer.id)?.before;
+      const lab = before && labFromReflectance(before);
+      return lab !== undefined && lab[0] > 90 && Math.hypot(lab[1], lab[2]) < 6;
+    });
+    const under = stack.look.layers.slice(0, at).findLast((other) => white.some((zone) => other.zones.includes(zone)));
+    if (!white.length || !under) return [];
+    const whitePowder = [...stack.context.products.values()].find((candidate) => candidate.grade === "cosmetic" && (candidate.material === "powder" || candidate.material === "settingPowder") && candidate.colour && hexToLab(candidate.colour)[0] > 94);
+    return [{
+      rule: "SET-2", severity: "tip", where: { layerId: layer.id, zones: white }, message: `Neutral powder dulls and warms the white of ${under.name}. White powder keeps it.`,
+      ...(whitePowder && { fix: { op: "changeLayer", id: layer.id, change: { paint: { kind: "product", productId: whitePowder.id } } } as const, fixLabel: `Use ${whitePowder.name}` }),
+    }];
+  });
+}

@@ -1,0 +1,45 @@
+import { buildFigure, faceFromMeasures, type Figure } from "../anatomy";
+import type { Brief } from "../brief";
+import { material, type MaterialKey, type Product } from "../paint";
+import { faceMeasuresOf, type Person } from "../people";
+import type { Layer } from "./schema";
+
+/** All that a look is judged and planned against. */
+export interface LookContext {
+  readonly person: Person;
+  readonly brief: Brief;
+  readonly figure: Figure;
+  readonly products: ReadonlyMap<string, Product>;
+  /** ISO date. */
+  readonly today: string;
+}
+
+/** Builds a context; the figure is drawn from the person's measures. */
+export function lookContext(o: { person: Person; brief: Brief; products: readonly Product[]; today: string }): LookContext {
+  return { person: o.person, brief: o.brief, today: o.today, figure: buildFigure(faceFromMeasures(faceMeasuresOf(o.person))), products: new Map(o.products.map((product) => [product.id, product])) };
+}
+
+/** The products a layer uses with their parts; one that has left the shelf is left out. */
+export function recipeOf(layer: Layer, products: LookContext["products"]): { product: Product; parts: number }[] {
+  const listed = layer.paint.kind === "mix" ? layer.paint.parts : layer.paint.kind === "product" ? [{ productId: layer.paint.productId, parts: 1 }] : [];
+  return listed.flatMap(({ productId, parts }) => {
+    const product = products.get(productId);
+    return product ? [{ product, parts }] : [];
+  });
+}
+
+/** The kind of paint of a layer: its product's; of a mix, the largest part's. Null when its products are no longer known. */
+export function materialOf(layer: Layer, products: LookContext["products"]): MaterialKey | null {
+  if (layer.paint.kind === "material") return layer.paint.material;
+  const recipe = recipeOf(layer, products);
+  return recipe.reduce<{ product: Product; parts: number } | null>((most, part) => (most && most.parts >= part.parts ? most : part), null)?.product.material ?? null;
+}
+
+/** What it is painted with, in words: "3 parts chalk white : 1 part tan". */
+export function paintWords(layer: Layer, products: LookContext["products"]): string {
+  if (layer.paint.kind === "material") return material(layer.paint.material).label;
+  const recipe = recipeOf(layer, products);
+  if (!recipe.length) return "product no longer on the shelf";
+  if (layer.paint.kind === "product") return recipe[0]?.product.name ?? "";
+  return recipe.map(({ product, parts }, i) => `${parts}${i === 0 ? (parts === 1 ? " part" : " parts") : ""} ${product.name}`).join(" : ");
+}

@@ -1,0 +1,12 @@
+export { LookSchema, LayerSchema, SystemSchema, emptyLook, type Layer, type Look, type PaintChoice, type System } from "./schema";
+export { ROLES, ROLE_KEYS, filmShare, isColour, isVeil, type Role } from "./roles";
+export { applyPatch, freeLayerId, PatchSchema, type LookPatch } from "./patch";
+export { lookContext, materialOf, paintWords, recipeOf, type LookContext } from "./context";
+export { groundUnder, hexOf, layerOptics, predict, type Prediction, type ZoneFilm } from "./predict";
+export { checkLook, stopsOf } from "./checkLook";
+export { exposedZones, paintedCoverage } from "./checks/covering";
+export { mudColour } from "./checks/layering";
+export { readStack, type Stack } from "./stack";
+export type { Finding } from "./finding";
+export { zoneWords } from "./words";
+export { MARK_KINDS, MarkSchema, markDifficulty, markLabel, newMark, placedStrokes, type BrushStroke, type Mark, type MarkKind } from "./motifs";

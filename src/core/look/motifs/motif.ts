@@ -1,0 +1,24 @@
+import { z } from "zod";
+import type { Point } from "../../anatomy";
+
+/** One touch of the brush, in mm round the motif's own centre: a line of some width, or a dot where it has one point. */
+export interface BrushStroke { readonly points: readonly Point[]; readonly widthMm: number }
+
+export interface Motif<Shape> {
+  readonly label: string;
+  /** Strokes of the shape at its own centre, upright. Pure: the same shape gives the same strokes. */
+  readonly strokes: (shape: Shape) => BrushStroke[];
+  /** 0-100 for one of them: what it asks of hand and eye. Common practice, no published source. */
+  readonly difficulty: number;
+}
+
+/** What every motif has: where its centre lies on the face, its turn, whether the other side mirrors it, and its seed. */
+export const PLACED = {
+  x: z.number().min(-130).max(130), y: z.number().min(-190).max(115),
+  turnDeg: z.number().min(-360).max(360).default(0),
+  mirrored: z.boolean().default(false),
+  seed: z.number().int().min(0).max(1_000_000).default(1),
+} as const;
+
+export const widthMm = z.number().min(0.3, "at least 0.3 mm").max(20, "at most 20 mm");
+export const sizeMm = z.number().min(3, "at least 3 mm").max(200, "at most 200 mm");

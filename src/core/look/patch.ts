@@ -1,0 +1,81 @@
+import { z } from "zod";
+import { ZONE_IDS, type ZoneId } from "../anatomy";
+import { LayerSchema, SystemSchema, type Layer, type Look, type System } from "./schema";
+
+/** A named change to a look: what an edit, a fix and an undo are made of. */
+export type LookPatch =
+  | { readonly op: "addLayer"; readonly layer: Layer; readonly at?: number }
+  | { readonly op: "changeLayer"; readonly id: string; readonly change: Partial<Omit<Layer, "id">> }
+  | { readonly op: "moveLayer"; readonly id: string; readonly to: number }
+  | { readonly op: "removeLayer"; readonly id: string }
+  | { readonly op: "rename"; readonly name: string }
+  | { readonly op: "chooseSystem"; readonly system: System | null }
+  | { readonly op: "leaveBare"; readonly zones: readonly ZoneId[]; readonly bare: boolean }
+  | { readonly op: "accept"; readonly finding: string; readonly accepted: boolean }
+  | { readonly op: "several"; readonly patches: readonly LookPatch[] };
+
+function indexOf(look: Look, id: string): number {
+  const index = look.layers.findIndex((layer) => layer.id === id);
+  if (index < 0) throw new RangeError(`no layer ${id} in this look`);
+  return index;
+}
+
+/**
+ * The look after a change; the one given stays as it was.
+ * @throws RangeError when the patch names a layer that is not there, adds one twice, or asks for a place outside the stack
+ */
+export function applyPatch(look: Look, patch: LookPatch): Look {
+  switch (patch.op) {
+    case "addLayer": {
+      const at = patch.at ?? look.layers.length;
+      if (look.layers.some((layer) => layer.id === patch.layer.id)) throw new RangeError(`layer ${patch.layer.id} is already in this look`);
+      if (at < 0 || at > look.layers.length) throw new RangeError(`no place ${at} in a stack of ${look.layers.length}`);
+      return { ...look, layers: look.layers.toSpliced(at, 0, patch.layer) };
+    }
+    case "changeLayer": {
+      const at = indexOf(look, patch.id);
+      return { ...look, layers: look.layers.map((layer, i) => (i === at ? { ...layer, ...patch.change } : layer)) };
+    }
+    case "moveLayer": {
+      const from = indexOf(look, patch.id);
+      if (patch.to < 0 || patch.to >= look.layers.length) throw new RangeError(`no place ${patch.to} in a stack of ${look.layers.length}`);
+      const layer = look.layers[from] as Layer;
+      return { ...look, layers: look.layers.toSpliced(from, 1).toSpliced(patch.to, 0, layer) };
+    }
+    case "removeLayer": return { ...look, layers: look.layers.toSpliced(indexOf(look, patch.id), 1) };
+    case "rename": return { ...look, name: patch.name };
+    case "chooseSystem": return { ...look, system: patch.system };
+    case "leaveBare": {
+      const rest = look.bare.filter((zone) => !patch.zones.includes(zone));
+      return { ...look, bare: patch.bare ? [...rest, ...patch.zones] : rest };
+    }
+    case "accept": {
+      const rest = look.accepted.filter((key) => key !== patch.finding);
+      return { ...look, accepted: patch.accepted ? [...rest, patch.finding] : rest };
+    }
+    case "several": return patch.patches.reduce(applyPatch, look);
+  }
+}
+
+/** An id for a new layer that is not taken yet: the stem, or the stem with the next free number. */
+export function freeLayerId(look: Look, stem: string): string {
+  const taken = new Set(look.layers.map((layer) => layer.id));
+  const short = stem.slice(0, 56);
+  if (!taken.has(short)) return short;
+  let n = 2;
+  while (taken.has(`${short}-${n}`)) n++;
+  return `${short}-${n}`;
+}
+
+/** Checks a patch that comes from outside. */
+export const PatchSchema: z.ZodType<LookPatch> = z.lazy(() => z.discriminatedUnion("op", [
+  z.object({ op: z.literal("addLayer"), layer: LayerSchema, at: z.number().int().min(0).optional() }).strict(),
+  z.object({ op: z.literal("changeLayer"), id: z.string(), change: LayerSchema.omit({ id: true }).partial() }).strict(),
+  z.object({ op: z.literal("moveLayer"), id: z.string(), to: z.number().int().min(0) }).strict(),
+  z.object({ op: z.literal("removeLayer"), id: z.string() }).strict(),
+  z.object({ op: z.literal("rename"), name: z.string().trim().min(1).max(80) }).strict(),
+  z.object({ op: z.literal("chooseSystem"), system: SystemSchema.nullable() }).strict(),
+  z.object({ op: z.literal("leaveBare"), zones: z.array(z.enum(ZONE_IDS as [ZoneId, ...ZoneId[]])), bare: z.boolean() }).strict(),
+  z.object({ op: z.literal("accept"), finding: z.string(), accepted: z.boolean() }).strict(),
+  z.object({ op: z.literal("several"), patches: z.array(PatchSchema).max(50) }).strict(),
+])) as z.ZodType<LookPatch>;

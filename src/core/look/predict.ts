@@ -1,0 +1,115 @@
+import { coatsToCover, filmReflectance, hexToLab, labFromReflectance, labToHex, paintOptics, reflectanceFromLab, type Lab, type PaintOptics, type Spectrum } from "../colour";
+import { zoneInfo, type ZoneId } from "../anatomy";
+import { filmsPerCoat, helper, isPaintType, productOptics, recipeOptics, type MaterialKey } from "../paint";
+import { materialOf, recipeOf, type LookContext } from "./context";
+import { filmShare, isVeil } from "./roles";
+import type { Layer, Look } from "./schema";
+
+/** Most coats the plan lays of itself; a ground that needs more wants an undercoat (LAYER-5). */
+const MOST_COATS = 4;
+/** Thin layers that hide a brow (BROW-1: two to three). */
+const BROW_LAYERS = 3;
+
+/** One layer as it lies on one zone. */
+export interface ZoneFilm {
+  readonly layer: Layer;
+  readonly coats: number;
+  readonly before: Spectrum;
+  /** What this layer looks like where it lies. */
+  readonly colour: Spectrum;
+  /** What the next layer finds: the same, or what was there before where this one only touches part of the zone. */
+  readonly after: Spectrum;
+}
+
+export interface Prediction {
+  /** Coats of each layer, "auto" resolved. */
+  readonly coats: ReadonlyMap<string, { readonly coats: number; readonly covers: boolean }>;
+  /** Films of each painted zone, first layer first. */
+  readonly films: ReadonlyMap<ZoneId, readonly ZoneFilm[]>;
+  /** What an unpainted zone looks like. */
+  readonly bare: (zone: ZoneId) => Spectrum;
+}
+
+/** Optics of what a layer is painted with; null where it brings no colour. */
+export function layerOptics(layer: Layer, products: LookContext["products"]): PaintOptics | null {
+  if (layer.paint.kind === "material") {
+    const veil = isPaintType(layer.paint.material) ? null : helper(layer.paint.material).veil;
+    return veil && paintOptics({ masstone: hexToLab(veil.hex), hiding: veil.hiding });
+  }
+  const recipe = recipeOf(layer, products);
+  if (layer.paint.kind === "mix") return recipe.length ? recipeOptics(recipe) : null;
+  return recipe[0] ? productOptics(recipe[0].product) : null;
+}
+
+/** Lips are redder and darker than the skin round them; brow hair hides most of the skin under it. Common practice, no published source. */
+const LIP_SHIFT: Lab = [-9, 13, -1];
+const BROW_HAIR_COVER = 0.75;
+
+function bareSkin(context: LookContext): (zone: ZoneId) => Spectrum {
+  const skinLab = hexToLab(context.person.skin);
+  const skin = reflectanceFromLab(skinLab);
+  const lips = reflectanceFromLab([Math.max(5, skinLab[0] + LIP_SHIFT[0]), skinLab[1] + LIP_SHIFT[1], skinLab[2] + LIP_SHIFT[2]]);
+  const hair = reflectanceFromLab(hexToLab(context.person.brow));
+  const brow = skin.map((value, band) => value * (1 - BROW_HAIR_COVER) + (hair[band] ?? 0) * BROW_HAIR_COVER);
+  return (zone) => {
+    const info = zoneInfo(zone);
+    if (info.group === "lips") return lips;
+    return info.kind === "brow" ? brow : skin;
+  };
+}
+
+/** Reference films that one coat of a layer lays. */
+const coatFilm = (layer: Layer, material: MaterialKey | null): number => (material ? filmsPerCoat(material, layer.tool) : 1) * filmShare(layer.role);
+
+function resolveCoats(layer: Layer, material: MaterialKey | null, optics: PaintOptics | null, grounds: readonly Spectrum[]): { coats: number; covers: boolean } {
+  const films = coatFilm(layer, material);
+  const needed = (most: number) => grounds.map((ground) => (optics ? coatsToCover(optics, ground, { filmPerCoat: films, maxCoats: most }) : { coats: 1, reached: true }));
+  if (layer.coats !== "auto") {
+    const fixed = layer.coats;
+    return { coats: fixed, covers: isVeil(layer.role) || !optics || needed(fixed).every((cover) => cover.reached) };
+  }
+  if (material === "glueStick" || material === "browWax") return { coats: material === "glueStick" ? BROW_LAYERS : 1, covers: true };
+  if (!optics || isVeil(layer.role) || layer.role === "set" || layer.role === "map") return { coats: 1, covers: true };
+  const covers = needed(MOST_COATS);
+  return { coats: Math.max(1, ...covers.map((cover) => cover.coats)), covers: covers.every((cover) => cover.reached) };
+}
+
+/**
+ * The predicted colour of every painted zone: each layer's film over what lies below, all the way down to this person's skin.
+ * Brow hair does not set the number of coats of a base: it wants its own cover (BROW-3).
+ */
+export function predict(look: Look, context: LookContext): Prediction {
+  const bare = bareSkin(context);
+  const films = new Map<ZoneId, ZoneFilm[]>();
+  const coats = new Map<string, { coats: number; covers: boolean }>();
+  const top = (zone: ZoneId) => films.get(zone)?.at(-1)?.after ?? bare(zone);
+  for (const layer of look.layers) {
+    const material = materialOf(layer, context.products);
+    const optics = layerOptics(layer, context.products);
+    const judged = layer.zones.filter((zone) => zoneInfo(zone).kind !== "brow" && zoneInfo(zone).kind !== "scalp");
+    const grounds = [...new Set((judged.length ? judged : layer.zones).map(top))];
+    const resolved = resolveCoats(layer, material, optics, grounds);
+    coats.set(layer.id, resolved);
+    const thickness = resolved.coats * coatFilm(layer, material);
+    const laid = new Map<Spectrum, Spectrum>();
+    // Marks lie on top of a zone without filling it: they do not change what later layers find below them.
+    const fills = layer.marks.length === 0 && layer.share >= 0.5;
+    for (const zone of layer.zones) {
+      const before = top(zone);
+      const colour = laid.get(before) ?? (optics ? filmReflectance(optics, thickness, before) : before);
+      laid.set(before, colour);
+      films.set(zone, [...(films.get(zone) ?? []), { layer, coats: resolved.coats, before, colour, after: fills ? colour : before }]);
+    }
+  }
+  return { coats, films, bare };
+}
+
+/** Predicted reflectance of what lies under a layer in a zone, down to the skin. @throws RangeError when the layer is not in the look */
+export function groundUnder(look: Look, layerId: string, zone: ZoneId, context: LookContext): Spectrum {
+  const at = look.layers.findIndex((layer) => layer.id === layerId);
+  if (at < 0) throw new RangeError(`no layer ${layerId} in this look`);
+  const below = predict({ ...look, layers: look.layers.slice(0, at) }, context);
+  return below.films.get(zone)?.at(-1)?.after ?? below.bare(zone);
+}
+
+export const hexOf = (reflectance: Spectrum): string => labToHex(labFromReflectance(reflectance));

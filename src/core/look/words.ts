@@ -1,0 +1,29 @@
+import { ZONES, zoneInfo, type ZoneId } from "../anatomy";
+
+/** Up to so many kinds of zone are named as left out of the face. */
+const MOST_LEFT_OUT = 4;
+
+/** Zones as a painter lists them: pairs named once, a long list cut short. "forehead, both cheek apples and 4 more". */
+export function zoneWords(zones: readonly ZoneId[], most = 4): string {
+  const named: string[] = [];
+  const present = new Set(zones);
+  const face = ZONES.filter((zone) => zone.group === "face");
+  const missing = face.filter((zone) => !present.has(zone.id)).map((zone) => zone.id);
+  if (new Set(missing.map((id) => zoneInfo(id).kind)).size <= MOST_LEFT_OUT) {
+    named.push(missing.length ? `the whole face but ${zoneWords(missing)}` : "the whole face");
+    for (const zone of face) present.delete(zone.id);
+  }
+  const seen = new Set<string>();
+  for (const zone of ZONES) {
+    if (!present.has(zone.id) || seen.has(zone.kind)) continue;
+    seen.add(zone.kind);
+    const label = zoneInfo(zone.id).label;
+    const both = ZONES.filter((other) => other.kind === zone.kind && present.has(other.id)).length === 2;
+    named.push(both ? `both ${plural(label.replace(/^(left|right) /, ""))}` : label);
+  }
+  if (named.length > most) return `${named.slice(0, most).join(", ")} and ${named.length - most} more`;
+  return named.length > 1 ? `${named.slice(0, -1).join(", ")} and ${named.at(-1)}` : (named[0] ?? "nowhere");
+}
+
+const IRREGULAR: Readonly<Record<string, string>> = { "under the eye": "under-eyes", "above the lip": "sides above the lip", "side of the nose": "sides of the nose" };
+const plural = (label: string): string => IRREGULAR[label] ?? `${label}s`;

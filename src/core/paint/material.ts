@@ -1,0 +1,91 @@
+import type { Solvent } from "../climate";
+import type { ToolKey } from "./tools";
+
+/** What a coat needs before anything may touch it (ORDER-6): time, a heavy press of powder, or to turn clear. */
+export type Setting = "dries" | "powder" | "clears";
+
+export type Finish = "matte" | "satin" | "gloss" | "metallic" | "glitter" | "clear";
+
+export type Hazard = "sweat" | "rubbing" | "flexing" | "sebum" | "heat" | "water";
+
+/** 0-1 against each hazard of an hour's wear; 1 is untouched. */
+export type Resistances = Readonly<Record<Hazard, number>>;
+
+/** Where a material may never lie, whatever its label says. */
+export type Keepout = "eye" | "mouth" | "lips" | "hair";
+
+/** What a lower coat must have become before another type goes over it. */
+export type GroundState = "dry" | "powdered" | "sealed" | "clear" | "never";
+
+export const ALLERGENS = {
+  latex: "natural rubber latex", rosin: "rosin (spirit gum)", carmine: "carmine", fragrance: "fragrance", nuts: "nut oils", nickel: "nickel",
+  lanolin: "lanolin", acrylates: "acrylates", parabens: "parabens", castor: "castor oil", gluten: "gluten", talc: "talc", propyleneGlycol: "propylene glycol",
+} as const;
+export type Allergen = keyof typeof ALLERGENS;
+export const ALLERGEN_KEYS = Object.keys(ALLERGENS) as Allergen[];
+
+export interface Removal {
+  readonly with: string;
+  /** Minutes for a whole face. */
+  readonly minutes: number;
+  readonly care: string;
+}
+
+/**
+ * Anything that goes on skin or hair. Grams per square metre and fractions are common practice, no published source, unless a
+ * type says otherwise.
+ */
+export interface Material {
+  readonly label: string;
+  readonly what: string;
+  /** What wets it before use. */
+  readonly activator: "water" | "sealing medium" | "alcohol" | "none";
+  /** What must leave the wet coat, if anything. */
+  readonly solvent: Solvent | null;
+  /** Share of a wet coat's weight that has to leave it, 0-1. */
+  readonly wetVolatileFraction: number;
+  /** Share of the product in the pot that stays on the skin, 0-1: cakes and creams 1, liquids less. */
+  readonly solids: number;
+  readonly setting: Setting;
+  /** Dry film in g/m2 that one coat leaves, by tool; the first tool is the usual one. */
+  readonly filmByTool: Readonly<Partial<Record<ToolKey, number>>>;
+  readonly keepout: readonly Keepout[];
+  /** What it usually contains; a product's own label counts besides. */
+  readonly allergens: readonly Allergen[];
+  readonly flammable: boolean;
+  readonly removal: Removal;
+  readonly monthsAfterOpening: number;
+  /** Minor units of money a gram, low and high. */
+  readonly pricePerGram: readonly [low: number, high: number];
+}
+
+/** A material that brings colour. */
+export interface PaintType extends Material {
+  readonly strongAt: string;
+  readonly weakAt: string;
+  /** L* lost while it dries. */
+  readonly dryDownShift: number;
+  readonly finish: Finish;
+  readonly resists: Resistances;
+  /** What may go over it, and what it must have become first. */
+  readonly under: { readonly usually: GroundState; readonly except: Readonly<Partial<Record<string, GroundState>>> };
+  /** 0-1, how strong its colours are at one coat. */
+  readonly vivid: number;
+  /** 0-1, how it feels through the hours. */
+  readonly comfort: number;
+  /** 0-1, how likely it leaves a tint behind. */
+  readonly stain: number;
+  /** Fit for: a base over large areas, lines and detail, or only small special areas. */
+  readonly goodFor: readonly ("base" | "blend" | "line" | "lips" | "lids" | "prosthetic" | "teeth" | "hair" | "sparkle" | "set" | "map" | "texture")[];
+  /** Made for skin; an adhesive mix is not a cosmetic. */
+  readonly cosmetic: boolean;
+}
+
+/** A material that prepares, sets, seals or holds. */
+export interface Helper extends Material {
+  readonly use: "prep" | "cover" | "set" | "seal" | "attach" | "activate" | "remove";
+  /** What it does to each hazard that is left: 1 nothing, 0.5 halves it. */
+  readonly eases: Readonly<Partial<Record<Hazard, number>>>;
+  /** Translucent colour it adds, if it shows: masstone as sRGB and the contrast ratio of one coat. */
+  readonly veil: { readonly hex: string; readonly hiding: number } | null;
+}

@@ -1,0 +1,51 @@
+import { HELPERS, HELPER_KEYS, type HelperKey } from "./helpers";
+import type { GroundState, Helper, Keepout, Material, PaintType } from "./material";
+import { TOOL_KEYS, type ToolKey } from "./tools";
+import { PAINT_TYPES, PAINT_TYPE_KEYS, type PaintTypeKey } from "./types";
+
+export type MaterialKey = PaintTypeKey | HelperKey;
+export const MATERIAL_KEYS: readonly MaterialKey[] = [...PAINT_TYPE_KEYS, ...HELPER_KEYS];
+
+export const isPaintType = (key: MaterialKey): key is PaintTypeKey => key in PAINT_TYPES;
+
+export function material(key: MaterialKey): Material {
+  return isPaintType(key) ? PAINT_TYPES[key] : HELPERS[key];
+}
+
+export const paintType = (key: PaintTypeKey): PaintType => PAINT_TYPES[key];
+export const helper = (key: HelperKey): Helper => HELPERS[key];
+
+/** Tools this material is laid with, the usual one first. */
+export function toolsFor(key: MaterialKey): ToolKey[] {
+  return Object.keys(material(key).filmByTool).filter((tool): tool is ToolKey => (TOOL_KEYS as string[]).includes(tool));
+}
+
+/** Dry film of one coat in g/m2; the usual tool's when this one is not made for it. */
+export function filmPerCoat(key: MaterialKey, tool: ToolKey): number {
+  const films = material(key).filmByTool;
+  return films[tool] ?? films[toolsFor(key)[0] ?? "flatBrush"] ?? 10;
+}
+
+/** One coat by this tool as a share of one usual coat, the film that a product's hiding was judged on. */
+export function filmsPerCoat(key: MaterialKey, tool: ToolKey): number {
+  return filmPerCoat(key, tool) / filmPerCoat(key, toolsFor(key)[0] ?? tool);
+}
+
+/** Solvent of one wet coat in g/m2 that has to dry: film x f / (1 - f). */
+export function wetGramsPerM2(key: MaterialKey, tool: ToolKey): number {
+  const fraction = Math.min(material(key).wetVolatileFraction, 0.98);
+  return (filmPerCoat(key, tool) * fraction) / (1 - fraction);
+}
+
+/** What the lower type must have become before the upper one goes over it (LAYER-9: by pair and direction). */
+export function stateNeededUnder(lower: MaterialKey, upper: MaterialKey): GroundState {
+  if (!isPaintType(lower)) return "dry";
+  const { usually, except } = PAINT_TYPES[lower].under;
+  return except[upper] ?? usually;
+}
+
+const WATER_COLOURS: readonly MaterialKey[] = ["waterGlycerine", "waterWax", "airbrushWater"];
+/** Colours that water wakes up again once dry. */
+export const isWaterColour = (key: MaterialKey): boolean => WATER_COLOURS.includes(key);
+
+export const keptOutOf = (key: MaterialKey, where: Keepout): boolean => material(key).keepout.includes(where);

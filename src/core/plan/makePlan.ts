@@ -1,0 +1,144 @@
+import { AIR } from "../brief";
+import { heatIndex } from "../climate";
+import { expiry, layerGrams, paintNeeded, shortage, type Shortage } from "../kit";
+import { checkLook, hexOf, isVeil, materialOf, paintWords, predict, recipeOf, zoneWords, type Finding, type Look, type LookContext, type Role } from "../look";
+import { isPaintType, material, TECHNIQUES, TOOLS } from "../paint";
+import type { RuleId } from "../rules";
+import { backwards, scheduleChair, type Backwards } from "../schedule";
+import { layerTasks, restMinutes } from "./tasks";
+import type { Region } from "./regions";
+
+export interface PlanStep {
+  readonly layerId: string;
+  readonly role: Role;
+  readonly title: string;
+  readonly where: string;
+  readonly paint: string;
+  /** What to weigh out, product by product. */
+  readonly amounts: readonly { readonly name: string; readonly grams: number }[];
+  readonly tool: string;
+  readonly technique: string;
+  readonly coats: number;
+  readonly coatsComputed: boolean;
+  readonly handsOnMinutes: number;
+  readonly restMinutes: number;
+  /** "dry 4 min between coats", "never dries: powder it", "ready when it turns clear, about 6 min". */
+  readonly rest: string;
+  /** Minutes from the start of the chair. */
+  readonly from: number;
+  readonly to: number;
+  /** Predicted colour where it lies; null for what brings none. */
+  readonly hex: string | null;
+  readonly notes: string;
+}
+
+export interface Caution { readonly rule: RuleId; readonly text: string }
+
+/** A bar of the chair: one layer's coat on one region. */
+export interface Bar { readonly layerId: string; readonly coat: number; readonly region: Region; readonly start: number; readonly end: number; readonly rest: number }
+
+export interface Plan {
+  readonly steps: readonly PlanStep[];
+  readonly bars: readonly Bar[];
+  readonly handsOnMinutes: number;
+  /** From the first touch to the last coat dry. */
+  readonly chairMinutes: number;
+  readonly lowerBoundMinutes: number;
+  readonly times: Backwards | null;
+  readonly kit: readonly (Shortage & { readonly expired: string | null })[];
+  readonly cautions: readonly Caution[];
+  readonly findings: readonly Finding[];
+  /** True while a safety rule says stop: the plan must not be worked from. */
+  readonly stopped: boolean;
+  readonly removal: readonly { readonly label: string; readonly with: string; readonly minutes: number; readonly care: string }[];
+}
+
+/** A painter works layer by layer; so much longer is worth that calm. Common practice, no published source. */
+const KEEP_ORDER = 0.08;
+
+const whole = (minutes: number) => Math.max(1, Math.round(minutes));
+
+function restWords(setting: "dries" | "powder" | "clears", minutes: number, never: boolean, coats: number): string {
+  if (setting === "powder") return minutes > 0 ? `${whole(minutes)} min, then powder: it stays tacky` : "never dries by itself: powder it";
+  if (never) return "won't dry in this air: use a cool dryer";
+  if (minutes < 0.25) return "no wait";
+  if (setting === "clears") return `ready when it turns clear, about ${whole(minutes)} min`;
+  return `${whole(minutes)} min to dry${coats > 1 ? " after each coat" : ""}`;
+}
+
+/** Feels-like temperature from which heat is a caution: the NWS "extreme caution" step, 90 degF. */
+const HOT_DEG_C = 32.2;
+
+function cautionsOf(look: Look, context: LookContext, neverDries: readonly string[]): Caution[] {
+  const { person, brief } = context;
+  const keys = look.layers.map((layer) => materialOf(layer, context.products)).filter((key) => key !== null);
+  const list: (Caution | false)[] = [
+    { rule: "SAFE-7", text: "One clean sponge for this person, no double dipping; nothing on broken or infected skin." },
+    { rule: "SAFE-2", text: "Stop and wash at any sting. The product's label, local rules and licensed professionals come before this plan." },
+    keys.some((key) => material(key).flammable) && { rule: "SAFE-5", text: "Alcohol and sprays burn until dry: air the room, no flame, cigarette or hot dryer near." },
+    keys.some((key) => key === "powder" || key === "settingPowder") && { rule: "SAFE-6", text: "Don't breathe loose powder: press it, hold the breath, dust off downwards." },
+    person.lenses && { rule: "SAFE-4", text: "Lenses in before paint, out before removal, as fitted by an eye-care professional." },
+    heatIndex(brief.airDegC, brief.rh) >= HOT_DEG_C && { rule: "SAFE-9", text: `Feels like ${Math.round(heatIndex(brief.airDegC, brief.rh))} °C: breaks, shade and water; ask a professional about health.` },
+    person.ageYears < 16 && { rule: "SAFE-8", text: "A child: parent or guardian present and agreed." },
+    brief.hood && { rule: "SAFE-10", text: "Hood: keep nose and mouth, sight and hearing free." },
+    look.layers.some((layer) => layer.zones.some((zone) => zone.startsWith("upperLid"))) && { rule: "BASE-7", text: "Lids dry closed, then look up." },
+    look.layers.some((layer) => layer.zones.some((zone) => zone.startsWith("ear"))) && { rule: "REMOVE-2", text: "Ears and hairline may hold colour for days: say so before painting." },
+    neverDries.length > 0 && { rule: "ORDER-6", text: `${neverDries.join(" and ")} won't dry by ${neverDries.length > 1 ? "themselves" : "itself"} at ${brief.airDegC} °C and ${brief.rh} % in ${AIR[brief.air].label} air: use a cool dryer.` },
+  ];
+  return list.filter((entry): entry is Caution => entry !== false);
+}
+
+/**
+ * The plan of a look on a person in a brief: steps in working order, coats, waits, minutes, grams against stock, times back from the
+ * curtain and cautions. Everything is computed; nothing of it is kept.
+ * @param stock grams left by product id
+ */
+export function makePlan(look: Look, context: LookContext, stock: ReadonlyMap<string, number> = new Map()): Plan {
+  const prediction = predict(look, context);
+  const tasks = layerTasks(look, context, prediction);
+  const schedule = scheduleChair(tasks, { keepOrder: KEEP_ORDER });
+  const taskById = new Map(tasks.map((task) => [task.id, task]));
+  const bars = schedule.placed.flatMap(({ id, start, end }): Bar[] => {
+    const task = taskById.get(id);
+    return task ? [{ layerId: task.layerId, coat: task.coat, region: task.region, start, end, rest: task.wait }] : [];
+  });
+  const neverDries: string[] = [];
+  const steps = look.layers.flatMap((layer): PlanStep[] => {
+    const key = materialOf(layer, context.products);
+    const own = bars.filter((bar) => bar.layerId === layer.id);
+    if (!key || !own.length) return [];
+    const { coats } = prediction.coats.get(layer.id) ?? { coats: 1 };
+    const rest = restMinutes(key, layer, context);
+    if (rest.never) neverDries.push(layer.name);
+    const grams = layerGrams(layer, context, prediction);
+    const recipe = recipeOf(layer, context.products);
+    const parts = recipe.reduce((sum, part) => sum + part.parts, 0);
+    const film = layer.zones.map((zone) => prediction.films.get(zone)?.find((entry) => entry.layer.id === layer.id)).find((entry) => entry !== undefined);
+    return [{
+      layerId: layer.id, role: layer.role, title: layer.name, where: zoneWords(layer.zones), paint: paintWords(layer, context.products),
+      amounts: recipe.length ? recipe.map(({ product, parts: amount }) => ({ name: product.name, grams: (grams * amount) / parts })) : [{ name: material(key).label, grams }],
+      tool: TOOLS[layer.tool].label, technique: TECHNIQUES[layer.technique], coats, coatsComputed: layer.coats === "auto",
+      handsOnMinutes: own.reduce((sum, bar) => sum + bar.end - bar.start, 0), restMinutes: rest.minutes,
+      rest: layer.role === "set" ? "press, rest a minute, dust off" : restWords(material(key).setting, rest.minutes, rest.never, coats),
+      from: Math.min(...own.map((bar) => bar.start)), to: Math.max(...own.map((bar) => bar.end)),
+      hex: film && (isPaintType(key) || isVeil(layer.role)) ? hexOf(film.colour) : null, notes: layer.notes,
+    }];
+  });
+  const chairMinutes = Math.max(0, ...bars.map((bar) => bar.end + bar.rest));
+  const findings = checkLook(look, context);
+  const { brief } = context;
+  const removers = new Map(look.layers.flatMap((layer) => {
+    const key = materialOf(layer, context.products);
+    return key && isPaintType(key) ? [[key, { label: material(key).label, ...material(key).removal }] as const] : [];
+  }));
+  return {
+    steps, bars, handsOnMinutes: bars.reduce((sum, bar) => sum + bar.end - bar.start, 0), chairMinutes, lowerBoundMinutes: schedule.lowerBound,
+    times: brief.curtainAt ? backwards({ curtainAt: brief.curtainAt, chairMinutes, travelMinutes: brief.travelMinutes, costumeMinutes: brief.costumeMinutes, bufferMinutes: brief.bufferMinutes }) : null,
+    kit: shortage(paintNeeded(look, context, prediction), stock).map((need) => {
+      const product = need.productId ? context.products.get(need.productId) : undefined;
+      const best = product && expiry(product, context.today);
+      return { ...need, expired: best?.past ? best.date : null };
+    }),
+    cautions: cautionsOf(look, context, neverDries), findings, stopped: findings.some((finding) => finding.severity === "stop"), removal: [...removers.values()],
+  };
+}

@@ -1,0 +1,63 @@
+import { inOrder, type Task } from "./task";
+
+/** Earliest start of each task (head), and the least time from its end to the end of all (tail), by the longest chain of work and rest. */
+export function headsAndTails(tasks: readonly Task[]): { head: Map<string, number>; tail: Map<string, number> } {
+  const order = inOrder(tasks);
+  const byId = new Map(tasks.map((task) => [task.id, task]));
+  const head = new Map<string, number>();
+  const tail = new Map<string, number>();
+  for (const task of order) {
+    head.set(task.id, Math.max(0, ...task.after.map((id) => (head.get(id) ?? 0) + (byId.get(id)?.handsOn ?? 0) + (byId.get(id)?.wait ?? 0))));
+    tail.set(task.id, 0);
+  }
+  for (const task of order.toReversed()) {
+    for (const id of task.after) {
+      const before = byId.get(id);
+      if (before) tail.set(id, Math.max(tail.get(id) ?? 0, before.wait + task.handsOn + (tail.get(task.id) ?? 0)));
+    }
+  }
+  return { head, tail };
+}
+
+/** One pair of hands: the preemptive schedule by largest tail (Jackson; Carlier 1982) is never longer than the best real one. */
+function jackson(tasks: readonly Task[], head: Map<string, number>, tail: Map<string, number>): number {
+  const waiting = [...tasks].sort((a, b) => (head.get(a.id) ?? 0) - (head.get(b.id) ?? 0));
+  const open: { left: number; tail: number }[] = [];
+  let now = 0;
+  let end = 0;
+  while (waiting.length || open.length) {
+    if (!open.length) now = Math.max(now, head.get(waiting[0]?.id ?? "") ?? now);
+    while (waiting[0] && (head.get(waiting[0].id) ?? 0) <= now + 1e-9) {
+      const task = waiting.shift() as Task;
+      open.push({ left: task.handsOn, tail: tail.get(task.id) ?? 0 });
+    }
+    open.sort((a, b) => b.tail - a.tail);
+    const current = open[0];
+    if (!current) continue;
+    const until = waiting[0] ? (head.get(waiting[0].id) ?? 0) - now : Infinity;
+    const worked = Math.min(current.left, until);
+    now += worked;
+    current.left -= worked;
+    if (current.left <= 1e-9) {
+      end = Math.max(end, now + current.tail);
+      open.shift();
+    }
+  }
+  return end;
+}
+
+/** In one zone work and rest follow each other; only the last rest does not count. */
+function zoneLoad(tasks: readonly Task[]): number {
+  const zones = new Map<string, { load: number; longest: number }>();
+  for (const { zone, handsOn, wait } of tasks) {
+    const sum = zones.get(zone) ?? { load: 0, longest: 0 };
+    zones.set(zone, { load: sum.load + handsOn + wait, longest: Math.max(sum.longest, wait) });
+  }
+  return Math.max(0, ...[...zones.values()].map(({ load, longest }) => load - longest));
+}
+
+/** No schedule of these tasks by one artist is shorter than this. */
+export function chairLowerBound(tasks: readonly Task[]): number {
+  const { head, tail } = headsAndTails(tasks);
+  return Math.max(jackson(tasks, head, tail), zoneLoad(tasks));
+}

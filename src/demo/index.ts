@@ -1,0 +1,4 @@
+export { DEMO_PRODUCTS } from "./products";
+export { demoPeople } from "./people";
+export { DEMO_LOOKS } from "./looks";
+export { demoJobs } from "./jobs";

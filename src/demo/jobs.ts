@@ -1,0 +1,15 @@
+import { USUAL_BRIEF, type Brief } from "@/core/brief";
+
+/** The two runs of the Weather Court; `at` gives a moment so many days on, at a clock time. */
+export function demoJobs(at: (days: number, clock: string) => string): { id: string; lookId: string; personId: string; brief: Brief }[] {
+  return [
+    {
+      id: "frost-reservoir", lookId: "first-frost", personId: "nomi-tarrow",
+      brief: { ...USUAL_BRIEF, character: "first cold night of the year; still, watchful, not kind", place: "reservoir path, night show", airDegC: 11, rh: 88, air: "still", hoursWorn: 4, activity: "walking", nearestM: 1, farthestM: 40, hatLineMm: 52, skill: "practised", curtainAt: at(1, "19:30"), travelMinutes: 20, costumeMinutes: 25, bufferMinutes: 15, dryer: true },
+    },
+    {
+      id: "drought-quarry", lookId: "drought", personId: "bram-oskell",
+      brief: { ...USUAL_BRIEF, character: "ground that cracks; slow anger", place: "quarry, afternoon show", airDegC: 33, rh: 28, air: "light", sun: true, hoursWorn: 5, activity: "dancing", nearestM: 1, farthestM: 40, skill: "practised", curtainAt: at(2, "15:00"), travelMinutes: 30, costumeMinutes: 20, bufferMinutes: 15 },
+    },
+  ];
+}

@@ -1,0 +1,94 @@
+import "server-only";
+import { z } from "zod";
+import { BriefSchema } from "@/core/brief";
+import { emptyLook, LookSchema, type Look } from "@/core/look";
+import { PersonSchema } from "@/core/people";
+import { addJob, addLook, addPerson, findJob, findLook, findPerson, listJobs, saveJob, saveLook, setArchived } from "@/store";
+import { notFound } from "./problem";
+import { refuseStops } from "./safety";
+import { newId, studio } from "./studio";
+
+const Id = z.string().min(1).max(64);
+const Version = z.number().int().min(1);
+const Name = z.string().trim().min(1, "give the look a name").max(80);
+
+export const StartLookSchema = z.object({ name: Name, brief: BriefSchema, personId: Id.optional(), person: PersonSchema.optional() }).strict()
+  .refine((start) => (start.personId === undefined) !== (start.person === undefined), { path: ["person"], message: "choose a person or describe a new one" });
+
+/** A first brief: the person (new or known), the look and the job that joins them, all or nothing. */
+export async function startLook(start: z.output<typeof StartLookSchema>): Promise<{ lookId: string; jobId: string }> {
+  const db = await studio();
+  const [lookId, jobId] = [newId(), newId()];
+  await db.transaction().execute(async (tx) => {
+    const personId = start.personId ?? newId();
+    if (start.person) await addPerson(tx, personId, start.person);
+    else if (!(await findPerson(tx, personId))) throw notFound("person");
+    await addLook(tx, lookId, emptyLook(start.name));
+    await addJob(tx, { id: jobId, lookId, personId, brief: start.brief });
+  });
+  return { lookId, jobId };
+}
+
+export const SaveLookSchema = z.object({ version: Version, design: LookSchema }).strict();
+
+export async function saveDesign(id: string, { version, design }: z.output<typeof SaveLookSchema>): Promise<{ version: number }> {
+  const db = await studio();
+  if (!(await findLook(db, id))) throw notFound("look");
+  await refuseStops(db, design, { lookId: id });
+  return { version: await saveLook(db, id, version, design) };
+}
+
+export const CopyLookSchema = z.object({ name: Name, design: LookSchema.optional() }).strict();
+
+/** A second look from this one, or from the caller's unsaved design of it ("keep both"), with the same jobs' people and briefs. */
+export async function copyLook(id: string, { name, design }: z.output<typeof CopyLookSchema>): Promise<{ lookId: string }> {
+  const db = await studio();
+  const source = await findLook(db, id);
+  if (!source) throw notFound("look");
+  const copy: Look = { ...(design ?? source.design), name };
+  await refuseStops(db, copy, { lookId: id });
+  const jobs = await listJobs(db, { lookId: id });
+  const lookId = newId();
+  await db.transaction().execute(async (tx) => {
+    await addLook(tx, lookId, copy);
+    for (const job of jobs) await addJob(tx, { id: newId(), lookId, personId: job.personId, brief: { ...job.brief, curtainAt: null } });
+  });
+  return { lookId };
+}
+
+export const ArchiveSchema = z.object({ archived: z.boolean() }).strict();
+
+export async function archiveLook(id: string, archived: boolean): Promise<void> {
+  await setArchived(await studio(), "look", id, archived);
+}
+
+export const NewJobSchema = z.object({ lookId: Id, personId: Id.optional(), person: PersonSchema.optional(), brief: BriefSchema }).strict()
+  .refine((job) => (job.personId === undefined) !== (job.person === undefined), { path: ["person"], message: "choose a person or describe a new one" });
+
+export async function newJob(job: z.output<typeof NewJobSchema>): Promise<{ jobId: string; personId: string }> {
+  const db = await studio();
+  const look = await findLook(db, job.lookId);
+  if (!look) throw notFound("look");
+  const [jobId, personId] = [newId(), job.personId ?? newId()];
+  const known = job.person ? { ...job.person, id: personId, version: 1 } : await findPerson(db, personId);
+  if (!known) throw notFound("person");
+  await refuseStops(db, look.design, { settings: [{ person: known, brief: job.brief }] });
+  await db.transaction().execute(async (tx) => {
+    if (job.person) await addPerson(tx, personId, job.person);
+    await addJob(tx, { id: jobId, lookId: job.lookId, personId, brief: job.brief });
+  });
+  return { jobId, personId };
+}
+
+export const SaveJobSchema = z.object({ version: Version, personId: Id, brief: BriefSchema }).strict();
+
+export async function changeJob(id: string, { version, personId, brief }: z.output<typeof SaveJobSchema>): Promise<{ version: number }> {
+  const db = await studio();
+  const job = await findJob(db, id);
+  const person = await findPerson(db, personId);
+  const look = job && (await findLook(db, job.lookId));
+  if (!job || !look) throw notFound("job");
+  if (!person) throw notFound("person");
+  await refuseStops(db, look.design, { settings: [{ person, brief }] });
+  return { version: await saveJob(db, id, version, { personId, brief }) };
+}

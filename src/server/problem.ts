@@ -1,0 +1,77 @@
+import "server-only";
+import { z } from "zod";
+import { NotFound, StaleVersion } from "@/store";
+import type { Finding } from "@/core/look";
+
+/** RFC 9457 problem document. `errors` names each field; `findings` the rules that stopped a save. */
+export interface ProblemDocument {
+  readonly type: string;
+  readonly title: string;
+  readonly status: number;
+  readonly detail?: string;
+  readonly errors?: readonly { readonly field: string; readonly message: string }[];
+  readonly findings?: readonly Finding[];
+  readonly currentVersion?: number;
+}
+
+/** Something the caller can mend. */
+export class Problem extends Error {
+  constructor(readonly document: ProblemDocument) { super(document.title); }
+}
+
+const KINDS = "urn:dermagraph:problem:";
+
+export const notFound = (what: string) => new Problem({ type: `${KINDS}not-found`, title: `There is no such ${what}.`, status: 404 });
+
+/** A stop: no route, import or override gets past it. */
+export const stopped = (findings: readonly Finding[]) => new Problem({ type: `${KINDS}stopped`, title: "A safety rule stops this.", status: 422, detail: findings.map((finding) => finding.message).join(" "), findings });
+
+const invalid = (errors: { field: string; message: string }[]) => new Problem({ type: `${KINDS}invalid`, title: "Some of this can't be taken as it is.", status: 400, detail: errors.map(({ field, message }) => `${field}: ${message}`).join("; "), errors });
+
+/** Field messages of a Zod error, deepest branch of a union first. */
+export function fieldErrors(error: z.ZodError): { field: string; message: string }[] {
+  return error.issues.map((issue) => {
+    const unknown = issue.code === "unrecognized_keys" ? issue.keys.join(", ") : "";
+    return { field: [...issue.path.map(String), unknown].filter(Boolean).join(".") || "body", message: issue.message };
+  });
+}
+
+function respond(document: ProblemDocument): Response {
+  return Response.json(document, { status: document.status, headers: { "content-type": "application/problem+json" } });
+}
+
+function problemOf(error: unknown): ProblemDocument {
+  if (error instanceof Problem) return error.document;
+  if (error instanceof StaleVersion) return { type: `${KINDS}stale`, title: "Somebody saved a newer version.", status: 409, detail: "Another tab or person saved this after you opened it. Keep both, or take theirs.", currentVersion: error.current };
+  if (error instanceof NotFound) return notFound(error.message.replace("no such ", "")).document;
+  console.error(error);
+  return { type: `${KINDS}internal`, title: "Dermagraph failed at this.", status: 500, detail: "Nothing was changed. The reason is in the server's log." };
+}
+
+const LARGEST_BODY = 1_000_000;
+
+async function readJson(request: Request): Promise<unknown> {
+  if (!request.headers.get("content-type")?.startsWith("application/json")) throw new Problem({ type: `${KINDS}media-type`, title: "Send JSON.", status: 415, errors: [{ field: "content-type", message: "must be application/json" }] });
+  const text = await request.text();
+  if (text.length > LARGEST_BODY) throw new Problem({ type: `${KINDS}too-large`, title: "That is too much at once.", status: 413, errors: [{ field: "body", message: `at most ${LARGEST_BODY} characters` }] });
+  try {
+    return JSON.parse(text);
+  } catch {
+    throw invalid([{ field: "body", message: "is not JSON" }]);
+  }
+}
+
+type Params = Record<string, string>;
+
+/** A route that takes JSON: the body is parsed with the schema before anything else happens, and every failure is a problem document. */
+export function jsonRoute<Schema extends z.ZodType, P extends Params = Params>(schema: Schema, act: (body: z.output<Schema>, params: P) => Promise<unknown>) {
+  return async (request: Request, context: { params: Promise<P> }): Promise<Response> => {
+    try {
+      const parsed = schema.safeParse(await readJson(request));
+      if (!parsed.success) throw invalid(fieldErrors(parsed.error));
+      return Response.json((await act(parsed.data, await context.params)) ?? {});
+    } catch (error) {
+      return respond(problemOf(error));
+    }
+  };
+}

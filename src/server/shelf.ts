@@ -1,0 +1,77 @@
+import "server-only";
+import { z } from "zod";
+import { DEMO_PRODUCTS } from "@/demo";
+import { balance, deltaOf, expiry, type Movement, type MovementFields } from "@/core/kit";
+import { ProductSchema, type Product, type ProductFields } from "@/core/paint";
+import { addMovement, addProduct, findProduct, listMovements, listProducts, saveProduct, setArchived, stockLevels, type Store } from "@/store";
+import { notFound } from "./problem";
+import { newId, studio, today } from "./studio";
+
+export interface ShelfItem extends Product { readonly left: number; readonly expiry: { readonly date: string; readonly past: boolean } | null }
+
+export const SaveProductSchema = z.object({ version: z.number().int().min(1), fields: ProductSchema }).strict();
+
+const withStock = (product: Product, stock: ReadonlyMap<string, number>): ShelfItem => ({ ...product, left: stock.get(product.id) ?? 0, expiry: expiry(product, today()) });
+
+export async function shelf(): Promise<ShelfItem[]> {
+  const db = await studio();
+  const stock = await stockLevels(db);
+  return (await listProducts(db)).map((product) => withStock(product, stock));
+}
+
+export async function productWithLedger(id: string): Promise<{ item: ShelfItem; ledger: Movement[] } | null> {
+  const db = await studio();
+  const product = await findProduct(db, id);
+  if (!product) return null;
+  const ledger = await listMovements(db, id);
+  return { item: withStock(product, new Map([[id, balance(ledger)]])), ledger };
+}
+
+async function put(db: Store, id: string, fields: ProductFields, on: string, grams = fields.sizeGrams): Promise<void> {
+  await addProduct(db, id, fields);
+  if (grams > 0) await addMovement(db, { productId: id, kind: "bought", delta: grams, on, note: "first pot" });
+}
+
+/** A new product comes with its full pot as the first movement. */
+export async function createProduct(fields: ProductFields): Promise<{ id: string }> {
+  const db = await studio();
+  const id = newId();
+  await db.transaction().execute((tx) => put(tx, id, fields, today()));
+  return { id };
+}
+
+export async function changeProduct(id: string, { version, fields }: z.output<typeof SaveProductSchema>): Promise<{ version: number }> {
+  const db = await studio();
+  if (!(await findProduct(db, id))) throw notFound("product");
+  return { version: await saveProduct(db, id, version, fields) };
+}
+
+export async function archiveProduct(id: string, archived: boolean): Promise<void> {
+  await setArchived(await studio(), "product", id, archived);
+}
+
+/** Adds a line to a product's ledger; weighing adds the difference. The sum is read and written in one transaction. */
+export async function move(id: string, movement: MovementFields): Promise<{ left: number }> {
+  const db = await studio();
+  return db.transaction().execute(async (tx) => {
+    if (!(await findProduct(tx, id))) throw notFound("product");
+    const left = balance(await listMovements(tx, id));
+    const delta = deltaOf(movement, left);
+    await addMovement(tx, { productId: id, kind: movement.kind, delta, on: movement.on, note: movement.note });
+    return { left: left + delta };
+  });
+}
+
+/** Puts the invented demo shelf beside what is there; products already taken once are left alone. */
+export async function takeDemoShelf(): Promise<{ added: number }> {
+  const db = await studio();
+  return db.transaction().execute(async (tx) => {
+    let added = 0;
+    for (const { id, grams, fields } of DEMO_PRODUCTS(today())) {
+      if (await findProduct(tx, id)) continue;
+      await put(tx, id, fields, today(), grams);
+      added++;
+    }
+    return { added };
+  });
+}

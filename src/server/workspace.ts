@@ -1,0 +1,40 @@
+import "server-only";
+import { USUAL_BRIEF, type Brief } from "@/core/brief";
+import type { Product } from "@/core/paint";
+import { STAND_IN, type Person } from "@/core/people";
+import { findLook, findPerson, listJobs, listPeople, listProducts, stockLevels, type Job, type StoredLook } from "@/store";
+import { studio, today } from "./studio";
+
+/** All that the chapters of a look work from; plain data, so that the browser can compute with it. */
+export interface Workspace {
+  readonly look: StoredLook;
+  /** The job opened, or null while the look is designed on a stand-in. */
+  readonly job: Job | null;
+  readonly jobs: readonly { readonly id: string; readonly personName: string; readonly curtainAt: string | null; readonly place: string }[];
+  readonly person: Person;
+  readonly brief: Brief;
+  readonly people: readonly Person[];
+  readonly products: readonly Product[];
+  /** Products put away: known to looks that use them, no longer offered. */
+  readonly archivedProducts: readonly Product[];
+  readonly stock: Readonly<Record<string, number>>;
+  readonly today: string;
+}
+
+/** Loads a look with one of its jobs: the one asked for, or the next to come. */
+export async function loadWorkspace(lookId: string, jobId?: string): Promise<Workspace | null> {
+  const db = await studio();
+  const look = await findLook(db, lookId);
+  if (!look) return null;
+  const jobs = await listJobs(db, { lookId });
+  const now = new Date().toISOString();
+  const upcoming = jobs.find((job) => job.brief.curtainAt && new Date(job.brief.curtainAt).toISOString() >= now);
+  const job = jobs.find(({ id }) => id === jobId) ?? upcoming ?? jobs.at(-1) ?? null;
+  const people = await listPeople(db);
+  const person = job && (await findPerson(db, job.personId));
+  const nameOf = async (id: string) => people.find((entry) => entry.id === id)?.name ?? (await findPerson(db, id))?.name ?? "somebody";
+  return {
+    look, job, person: person ?? STAND_IN, brief: job?.brief ?? USUAL_BRIEF, people, products: await listProducts(db), archivedProducts: await listProducts(db, { archived: true }), stock: Object.fromEntries(await stockLevels(db)), today: today(),
+    jobs: await Promise.all(jobs.map(async ({ id, personId, brief }) => ({ id, personName: await nameOf(personId), curtainAt: brief.curtainAt, place: brief.place }))),
+  };
+}

@@ -1,0 +1,6 @@
+export { dataFolder, databasePath, openStore, type Store } from "./database";
+export { NotFound, setArchived, StaleVersion } from "./versioned";
+export { addPerson, findPerson, listPeople, savePerson } from "./people";
+export { addMovement, addProduct, findProduct, listMovements, listProducts, saveProduct, stockLevels } from "./products";
+export { addLook, findLook, listLooks, saveLook, type StoredLook } from "./looks";
+export { addJob, findJob, listJobs, saveJob, type Job } from "./jobs";

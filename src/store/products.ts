@@ -1,0 +1,39 @@
+import { ProductSchema, type Product, type ProductFields } from "@/core/paint";
+import type { Movement, MovementKind } from "@/core/kit";
+import type { Store } from "./database";
+import type { Row } from "./schema";
+import { newRow, updateVersioned } from "./versioned";
+
+const fromRow = (row: Row<"product">): Product => ({ ...ProductSchema.parse(JSON.parse(row.fields)), id: row.id, version: row.version });
+
+/** The shelf. `archived` products stay known to the looks that use them. */
+export async function listProducts(db: Store, o: { archived?: boolean } = {}): Promise<Product[]> {
+  const rows = await db.selectFrom("product").selectAll().where("archived", "=", o.archived ? 1 : 0).orderBy("created_at").orderBy("id").execute();
+  return rows.map(fromRow);
+}
+
+export async function findProduct(db: Store, id: string): Promise<Product | null> {
+  const row = await db.selectFrom("product").selectAll().where("id", "=", id).executeTakeFirst();
+  return row ? fromRow(row) : null;
+}
+
+export async function addProduct(db: Store, id: string, fields: ProductFields): Promise<void> {
+  await db.insertInto("product").values({ ...newRow(id), fields: JSON.stringify(fields) }).execute();
+}
+
+export const saveProduct = (db: Store, id: string, from: number, fields: ProductFields): Promise<number> => updateVersioned(db, "product", id, from, { fields: JSON.stringify(fields) });
+
+export async function addMovement(db: Store, movement: Omit<Movement, "id">): Promise<void> {
+  await db.insertInto("movement").values({ product_id: movement.productId, kind: movement.kind, delta: movement.delta, on_date: movement.on, note: movement.note, at: new Date().toISOString() }).execute();
+}
+
+export async function listMovements(db: Store, productId: string): Promise<Movement[]> {
+  const rows = await db.selectFrom("movement").selectAll().where("product_id", "=", productId).orderBy("id").execute();
+  return rows.map((row) => ({ id: row.id, productId: row.product_id, kind: row.kind as MovementKind, delta: row.delta, on: row.on_date, note: row.note }));
+}
+
+/** Grams left of every product: the sum of its ledger. */
+export async function stockLevels(db: Store): Promise<Map<string, number>> {
+  const rows = await db.selectFrom("movement").select(["product_id", (eb) => eb.fn.sum<number>("delta").as("left")]).groupBy("product_id").execute();
+  return new Map(rows.map((row) => [row.product_id, row.left]));
+}

@@ -1,0 +1,15 @@
+import type { Generated, Insertable, Selectable } from "kysely";
+
+/** A row that is kept as JSON with a version counted up at each save. */
+interface Versioned { id: string; version: number; archived: number; created_at: string; updated_at: string }
+
+export interface Schema {
+  person: Versioned & { fields: string };
+  product: Versioned & { fields: string };
+  movement: { id: Generated<number>; product_id: string; kind: string; delta: number; on_date: string; note: string; at: string };
+  look: Versioned & { design: string };
+  job: Versioned & { look_id: string; person_id: string; brief: string; curtain_at: string | null };
+}
+
+export type Row<Table extends keyof Schema> = Selectable<Schema[Table]>;
+export type NewRow<Table extends keyof Schema> = Insertable<Schema[Table]>;
