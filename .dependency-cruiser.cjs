@@ -1,4 +1,4 @@
-/** The arrows of the house: app -> features -> (server | workers | ui) -> store -> core. */
+/** The arrows of the house: app -> features -> parts -> (server | workers | ui) -> store -> core. */
 const from = (path, to, name, comment) => ({ name, comment, severity: "error", from: { path, pathNot: "\\.test\\.tsx?$" }, to });
 
 module.exports = {
@@ -9,6 +9,7 @@ module.exports = {
     from("^src/demo/", { path: "^src/(?!demo/|core/)" }, "demo-is-data", "the demo is data in the core's types"),
     from("^src/server/", { path: "^src/(?!server/|store/|core/|demo/)" }, "server-downward", "use cases load from the store and call the core"),
     from("^src/workers/", { path: "^src/(?!workers/|core/)" }, "workers-on-core", "workers wrap core functions"),
+    from("^src/parts/", { path: "^src/(app|features|store|demo)/" }, "parts-downward", "what several features share stands on core, workers and ui"),
     from("^src/features/", { path: "^src/(app|store|demo)/" }, "features-downward", "features reach the store through the server"),
     from("^src/features/([^/]+)/", { path: "^src/features/([^/]+)/", pathNot: "^src/features/$1/" }, "features-apart", "a feature never imports another feature"),
     from("^src/(?!store/)", { path: "node_modules/(kysely|better-sqlite3)/" }, "sql-in-store", "the store is the only place with SQL"),

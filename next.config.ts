@@ -4,8 +4,8 @@ const config: NextConfig = {
   serverExternalPackages: ["better-sqlite3"],
   poweredByHeader: false,
   devIndicators: false,
-  // A build of its own for tests, so that they never touch the one in use.
-  distDir: process.env.DERMAGRAPH_BUILD ?? ".next",
+  // `npm test` runs tsc by itself; the build need not do it again.
+  typescript: { ignoreBuildErrors: true },
   async headers() {
     return [{
       source: "/:path*",

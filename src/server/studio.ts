@@ -2,13 +2,13 @@ import "server-only";
 import { dataFolder, openStore, type Store } from "@/store";
 
 const HOLD = Symbol.for("dermagraph.store");
-type Holder = typeof globalThis & { [HOLD]?: Promise<Store> };
+type Holder = typeof globalThis & { [HOLD]?: Promise<Store> | undefined };
 
 /** The one open database of this process; Next loads modules more than once, so it hangs on the process. */
 export function studio(): Promise<Store> {
   const holder = globalThis as Holder;
   holder[HOLD] ??= openStore(dataFolder()).catch((error: unknown) => {
-    delete holder[HOLD];
+    holder[HOLD] = undefined;
     throw error;
   });
   return holder[HOLD];

@@ -79,6 +79,18 @@ function resolveCoats(layer: Layer, material: MaterialKey | null, optics: PaintO
  * Brow hair does not set the number of coats of a base: it wants its own cover (BROW-3).
  */
 export function predict(look: Look, context: LookContext): Prediction {
+  const known = PREDICTED.get(context)?.get(look);
+  if (known) return known;
+  const prediction = work(look, context);
+  const ofContext = PREDICTED.get(context) ?? new WeakMap<Look, Prediction>();
+  PREDICTED.set(context, ofContext.set(look, prediction));
+  return prediction;
+}
+
+/** Looks and contexts are immutable values, so a prediction holds as long as they do: checks, plan and drawing share one. */
+const PREDICTED = new WeakMap<LookContext, WeakMap<Look, Prediction>>();
+
+function work(look: Look, context: LookContext): Prediction {
   const bare = bareSkin(context);
   const films = new Map<ZoneId, ZoneFilm[]>();
   const coats = new Map<string, { coats: number; covers: boolean }>();

@@ -1,0 +1,46 @@
+// npm run screenshots: one picture of each main view from fresh demo data, into docs/screenshots.
+// Options: --out FOLDER, --theme studio|wings, --only NAME[,NAME], --url ADDRESS (a running demo instead of a fresh one).
+import { mkdirSync, mkdtempSync, rmSync } from "node:fs";
+import { tmpdir } from "node:os";
+import { join } from "node:path";
+import { chromium } from "@playwright/test";
+import { answers, build, freePort, ROOT, startServer } from "./steps.mjs";
+import { CHROMIUM } from "./chromium.mjs";
+
+const option = (name, usual) => { const at = process.argv.indexOf(`--${name}`); return at < 0 ? usual : process.argv[at + 1]; };
+const out = option("out", join(ROOT, "docs", "screenshots"));
+const theme = option("theme", "studio");
+const only = option("only", "")?.split(",").filter(Boolean);
+
+const VIEWS = [
+  ["today", "/"], ["looks", "/looks"], ["brief", "/looks/drought/drought-quarry/brief"], ["paint", "/looks/drought/drought-quarry/paint"],
+  ["map", "/looks/first-frost/frost-reservoir/map"], ["plan", "/looks/first-frost/frost-reservoir/plan"], ["people", "/people"], ["person", "/people/nomi-tarrow"], ["shelf", "/shelf"],
+  ["new-look", "/looks/new"], ["rules", "/rules"],
+];
+
+let url = option("url", null);
+let server = null;
+let folder = null;
+if (!url) {
+  if (!build()) process.exit(1);
+  const port = await freePort();
+  folder = mkdtempSync(join(tmpdir(), "dermagraph-shots-"));
+  server = startServer(port, { DERMAGRAPH_DATA: folder, DERMAGRAPH_DEMO: "1" }, "ignore");
+  url = `http://127.0.0.1:${port}`;
+  await answers(url, 60);
+}
+mkdirSync(out, { recursive: true });
+const browser = await chromium.launch(CHROMIUM);
+const context = await browser.newContext({ viewport: { width: Number(option("width", 1280)), height: Number(option("height", 800)) }, reducedMotion: "reduce" });
+await context.addCookies([{ name: "theme", value: theme, url }]);
+const page = await context.newPage();
+for (const [name, path] of VIEWS) {
+  if (only?.length && !only.includes(name)) continue;
+  await page.goto(url + path, { waitUntil: "networkidle" });
+  await page.evaluate(() => document.fonts.ready);
+  await page.screenshot({ path: join(out, `${name}.png`) });
+  console.log(`${name}.png`);
+}
+await browser.close();
+server?.kill();
+if (folder) rmSync(folder, { recursive: true, force: true });

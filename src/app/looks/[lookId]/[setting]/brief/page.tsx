@@ -1,0 +1,5 @@
+import { BriefChapter } from "@/features/brief/BriefChapter";
+
+export default function Page() {
+  return <BriefChapter />;
+}

@@ -1,0 +1,5 @@
+import { MapChapter } from "@/features/map/MapChapter";
+
+export default function Page() {
+  return <MapChapter />;
+}

@@ -1,0 +1,5 @@
+import { PaintChapter } from "@/features/paint/PaintChapter";
+
+export default function Page() {
+  return <PaintChapter />;
+}

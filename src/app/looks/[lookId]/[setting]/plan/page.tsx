@@ -1,0 +1,5 @@
+import { PlanChapter } from "@/features/plan/PlanChapter";
+
+export default function Page() {
+  return <PlanChapter />;
+}

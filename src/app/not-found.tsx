@@ -1,0 +1,14 @@
+import Link from "next/link";
+import { Empty } from "@/ui/Empty";
+import { Page } from "@/ui/Page";
+
+export default function NotFound() {
+  return (
+    <Page title="Not here">
+      <Empty title="There is nothing at this address">
+        <p>It may have been put away, or the address has a slip in it. Nothing is lost.</p>
+        <Link href="/" className="btn btn-primary">To Today</Link>
+      </Empty>
+    </Page>
+  );
+}

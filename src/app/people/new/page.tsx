@@ -1,0 +1,12 @@
+import { PersonForm } from "@/features/people/PersonForm";
+import { shelf } from "@/server/shelf";
+import { today } from "@/server/studio";
+import { Page as Frame } from "@/ui/Page";
+
+export const dynamic = "force-dynamic";
+export const metadata = { title: "New person" };
+
+export default async function Page() {
+  const products = (await shelf()).map(({ id, name }) => ({ id, name }));
+  return <Frame title="New person"><PersonForm person={null} products={products} today={today()} /></Frame>;
+}

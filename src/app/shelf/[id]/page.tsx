@@ -1,0 +1,20 @@
+import { notFound } from "next/navigation";
+import { Ledger } from "@/features/shelf/Ledger";
+import { ProductForm } from "@/features/shelf/ProductForm";
+import { productWithLedger } from "@/server/shelf";
+import { today } from "@/server/studio";
+import { Page as Frame } from "@/ui/Page";
+
+export const dynamic = "force-dynamic";
+export const metadata = { title: "Product" };
+
+export default async function Page({ params }: { params: Promise<{ id: string }> }) {
+  const found = await productWithLedger((await params).id);
+  if (!found) notFound();
+  const { left, expiry: _expiry, ...product } = found.item;
+  return (
+    <Frame title={product.name}>
+      <div className="flex flex-col gap-4"><Ledger productId={product.id} left={left} ledger={found.ledger} today={today()} /><ProductForm product={product} /></div>
+    </Frame>
+  );
+}

@@ -1,0 +1,9 @@
+import { ShelfPage } from "@/features/shelf/ShelfPage";
+import { shelf } from "@/server/shelf";
+
+export const dynamic = "force-dynamic";
+export const metadata = { title: "Shelf" };
+
+export default async function Page() {
+  return <ShelfPage items={await shelf()} />;
+}

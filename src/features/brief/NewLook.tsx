@@ -1,0 +1,41 @@
+"use client";
+
+import { useRouter } from "next/navigation";
+import { useState } from "react";
+import { FormProvider } from "react-hook-form";
+import { z } from "zod";
+import type { Person } from "@/core/people";
+import { BriefFields } from "@/parts/forms/BriefFields";
+import { FormProblems, Section, TextField } from "@/parts/forms/controls";
+import { newSetting, personOf, PersonOrNew, SettingSchema } from "@/parts/forms/PersonOrNew";
+import { showRefusal, useZodForm } from "@/parts/forms/useZodForm";
+import { send, type Refusal } from "@/ui/request";
+
+const Schema = SettingSchema.and(z.object({ name: z.string().trim().min(1, "give the look a name").max(80, "at most 80 letters") }));
+
+/** From nothing to a brief: what, on whom, for how long. */
+export function NewLook({ people }: { people: readonly Person[] }) {
+  const router = useRouter();
+  const form = useZodForm(Schema, { ...newSetting(people), name: "" });
+  const [refusal, setRefusal] = useState<Refusal | null>(null);
+  const submit = form.handleSubmit(async (setting) => {
+    const answer = await send<{ lookId: string; jobId: string }>("POST", "/api/looks", { name: setting.name, brief: setting.brief, ...personOf(setting) });
+    if (answer.ok) return router.push(`/looks/${answer.value.lookId}/${answer.value.jobId}/paint`);
+    setRefusal(answer.refusal);
+    showRefusal(form, answer.refusal);
+  });
+  const wrong = form.formState.isSubmitted && Object.keys(form.formState.errors).length > 0;
+  return (
+    <FormProvider {...form}>
+      <form onSubmit={(event) => void submit(event)} noValidate className="flex flex-col gap-4">
+        <Section title="What">
+          <TextField name="name" label="Name of the look" autoFocus />
+        </Section>
+        <PersonOrNew people={people} />
+        <BriefFields at="brief." />
+        <FormProblems title={refusal?.title ?? (wrong ? "Some fields need another look: each says what beside it." : null)} items={refusal?.errors} />
+        <button type="submit" className="btn btn-primary btn-lg self-start" disabled={form.formState.isSubmitting}>Save the brief and choose paint</button>
+      </form>
+    </FormProvider>
+  );
+}

@@ -1,0 +1,80 @@
+"use client";
+
+import { useState } from "react";
+import { useHotkeys } from "react-hotkeys-hook";
+import { toast } from "sonner";
+import type { ZoneId } from "@/core/anatomy";
+import { ROLES, ROLE_KEYS, suggestLayer, type Layer, type Role } from "@/core/look";
+import { FaceFigure } from "@/parts/figure/FaceFigure";
+import { FindingsList } from "@/parts/workspace/FindingsList";
+import { useWorking } from "@/parts/workspace/WorkspaceContext";
+import { Dialog } from "@/ui/Dialog";
+import { LayerPanel } from "./LayerPanel";
+import { ROLE_ICONS } from "./roleIcon";
+import { StackPanel } from "./StackPanel";
+
+const GUIDES = [["midline", "Midline"], ["creases", "Creases"], ["eyeBand", "Eye corners"]] as const;
+
+/** The figure in the middle, the stack on one side, the chosen layer and the findings on the other. */
+export function MapChapter() {
+  const { look, context, prediction, apply, undo } = useWorking();
+  const [chosen, setChosen] = useState<string | null>(look.layers.find((layer) => layer.role === "base")?.id ?? null);
+  const [adding, setAdding] = useState(false);
+  const [guides, setGuides] = useState<Record<string, boolean>>({ midline: true });
+  const [build, setBuild] = useState<number | null>(null);
+  const layer = look.layers.find(({ id }) => id === chosen) ?? null;
+  const upTo = Math.min(build ?? look.layers.length, look.layers.length);
+  useHotkeys("a", () => setAdding(true));
+  const add = (role: Role) => {
+    const fresh = suggestLayer(role, look, context);
+    // Prep goes first, everything else on top, but under what seals it.
+    const seal = look.layers.findIndex(({ role: other }) => other === "seal");
+    const at = role === "prep" ? 0 : role === "seal" || seal < 0 ? look.layers.length : seal;
+    apply({ op: "addLayer", layer: fresh, at });
+    setChosen(fresh.id);
+    setAdding(false);
+  };
+  const remove = (gone: Layer) => {
+    apply({ op: "removeLayer", id: gone.id });
+    toast(`${gone.name} taken out`, { action: { label: "Undo", onClick: undo } });
+  };
+  const move = (id: string, by: number) => apply({ op: "moveLayer", id, to: look.layers.findIndex((other) => other.id === id) + by });
+  const toggle = (zone: ZoneId) => {
+    if (!layer) return setChosen(look.layers.findLast(({ zones }) => zones.includes(zone))?.id ?? null);
+    if (layer.marks.length) return;
+    apply({ op: "changeLayer", id: layer.id, change: { zones: layer.zones.includes(zone) ? layer.zones.filter((id) => id !== zone) : [...layer.zones, zone] } });
+  };
+  return (
+    <div className="grid h-full min-h-0 lg:grid-cols-[19rem_minmax(0,1fr)_21rem]">
+      <StackPanel selected={chosen} onSelect={setChosen} onAdd={() => setAdding(true)} onMove={move} onRemove={remove} />
+      <section aria-label="Figure" className="flex min-h-[28rem] flex-col bg-surround text-[#111]">
+        <div className="flex flex-wrap gap-1.5 p-2" role="group" aria-label="Guides">
+          {GUIDES.map(([key, label]) => <button key={key} type="button" aria-pressed={Boolean(guides[key])} onClick={() => setGuides({ ...guides, [key]: !guides[key] })} className={`min-h-9 rounded-md border border-[#111] px-3 text-sm ${guides[key] ? "bg-[#111] font-bold text-white" : "bg-[#f4f4f3]"}`}>{label}</button>)}
+        </div>
+        <div className="relative min-h-0 flex-1">
+          <FaceFigure id="map" className="absolute inset-0 h-full w-full" look={look} context={context} prediction={prediction} upTo={upTo} guides={guides} selected={layer && !layer.marks.length ? layer.zones : []} selectedLayer={chosen} onZone={toggle} title={`${look.name} on ${context.person.name}, front of the face, predicted colours`} />
+        </div>
+        <div className="flex items-center gap-3 bg-base-300 px-4 py-2 text-base-content">
+          <label htmlFor="build" className="font-bold">Build</label>
+          <input id="build" type="range" className="range range-sm flex-1" min={0} max={look.layers.length} value={upTo} onChange={(event) => setBuild(Number(event.target.value) === look.layers.length ? null : Number(event.target.value))} aria-valuetext={`layer ${upTo} of ${look.layers.length}`} />
+          <span className="w-32 text-right text-sm">layer {upTo} of {look.layers.length}</span>
+        </div>
+      </section>
+      <div className="min-h-0 border-l rule lg:overflow-auto">
+        {layer ? <LayerPanel layer={layer} onMove={(by) => move(layer.id, by)} onRemove={() => remove(layer)} /> : <p className="p-4">Choose a layer in the stack, or <button type="button" className="link" onClick={() => setAdding(true)}>add one</button>.</p>}
+        <section aria-label="Findings" className="border-t rule p-4">
+          <h2 className="mb-2 text-lg">Findings</h2>
+          <FindingsList onShow={(finding) => setChosen(finding.where.layerId ?? null)} />
+        </section>
+      </div>
+      <Dialog open={adding} title="Add a layer" onClose={() => setAdding(false)}>
+        <ul className="grid grid-cols-1 gap-1.5 sm:grid-cols-2">
+          {ROLE_KEYS.map((role) => {
+            const Icon = ROLE_ICONS[role];
+            return <li key={role}><button type="button" className="flex min-h-14 w-full items-center gap-3 rounded border rule px-3 text-left hover:bg-base-200" onClick={() => add(role)}><Icon size={20} aria-hidden /><span><span className="block font-semibold first-letter:uppercase">{ROLES[role].label}</span><span className="muted block text-sm">{ROLES[role].does}</span></span></button></li>;
+          })}
+        </ul>
+      </Dialog>
+    </div>
+  );
+}

@@ -1,0 +1,42 @@
+"use client";
+
+import { useRouter } from "next/navigation";
+import { FormProvider } from "react-hook-form";
+import { toast } from "sonner";
+import { MOVEMENT_KINDS, MovementSchema, type Movement } from "@/core/kit";
+import { NumberField, SelectField, TextField } from "@/parts/forms/controls";
+import { showRefusal, useZodForm } from "@/parts/forms/useZodForm";
+import { dayWords, gramsWords } from "@/ui/format";
+import { send } from "@/ui/request";
+
+interface LedgerProps { productId: string; left: number; ledger: readonly Movement[]; today: string }
+
+/** Every gram that came and went; nothing is typed over. */
+export function Ledger({ productId, left, ledger, today }: LedgerProps) {
+  const router = useRouter();
+  const form = useZodForm(MovementSchema, { kind: "bought", grams: 0, on: today, note: "" });
+  const submit = form.handleSubmit(async (movement) => {
+    const answer = await send<{ left: number }>("POST", `/api/products/${productId}/movements`, movement);
+    if (!answer.ok) { toast(answer.refusal.title); return showRefusal(form, answer.refusal); }
+    toast(`${gramsWords(answer.value.left)} left`);
+    form.reset({ kind: "bought", grams: 0, on: today, note: "" });
+    router.refresh();
+  });
+  return (
+    <section className="card-plain p-4 sm:p-5" aria-label="Ledger">
+      <h2 className="text-lg">Ledger: <strong>{gramsWords(left)}</strong> left</h2>
+      <FormProvider {...form}>
+        <form onSubmit={(event) => void submit(event)} noValidate className="my-4 flex flex-wrap items-start gap-3">
+          <SelectField name="kind" label="What happened" options={Object.entries(MOVEMENT_KINDS)} className="w-40" />
+          <NumberField name="grams" label="Grams" hint="weighed: what the scale shows" className="w-44" />
+          <TextField name="note" label="Note" className="w-56" />
+          <button type="submit" className="btn mt-6">Write it down</button>
+        </form>
+      </FormProvider>
+      <table className="w-full text-sm">
+        <thead><tr className="border-b-2 border-base-content text-left"><th scope="col" className="py-1.5">When</th><th scope="col">What</th><th scope="col" className="text-right">Change</th><th scope="col" className="pl-4">Note</th></tr></thead>
+        <tbody>{ledger.map((movement) => <tr key={movement.id} className="border-b rule"><td className="py-1.5">{dayWords(movement.on)}</td><td>{MOVEMENT_KINDS[movement.kind]}</td><td className="text-right">{movement.delta >= 0 ? "+" : "−"}{gramsWords(Math.abs(movement.delta))}</td><td className="pl-4">{movement.note}</td></tr>)}</tbody>
+      </table>
+    </section>
+  );
+}

@@ -1,0 +1,64 @@
+import Link from "next/link";
+import type { ReactNode } from "react";
+import { predict } from "@/core/look";
+import { FaceFigure } from "@/parts/figure/FaceFigure";
+import type { LookCard, Today } from "@/server/overview";
+import { Empty } from "@/ui/Empty";
+import { clock, dayWords, gramsWords, minutesWords } from "@/ui/format";
+import { Page } from "@/ui/Page";
+
+export function TodayPage({ today }: { today: Today }) {
+  const nothing = today.looks === 0 && today.products === 0;
+  return (
+    <Page title="Today" lead={dayWords(today.date)} action={<Link href="/looks/new" className="btn btn-primary">New look from a brief</Link>}>
+      {nothing ? (
+        <Empty title="What are you painting, on whom, for how long?">
+          <p>A brief is enough for a first plan: who, what, where and when. Dermagraph chooses the paint, and you put it on a face in millimetres.</p>
+          <Link href="/looks/new" className="btn btn-primary btn-lg">Start with a brief</Link>
+          <p className="muted text-sm">No products yet? <Link className="link" href="/shelf">The shelf</Link> takes yours, or lends an invented one to try with.</p>
+        </Empty>
+      ) : (
+        <div className="grid gap-6 lg:grid-cols-[1fr_20rem]">
+          <section aria-label="Next">
+            <h2 className="mb-3 text-xl">Next, counted back from the curtain</h2>
+            {today.next.length === 0 && <p className="card-plain p-4">No dated job ahead. Set a curtain in a look&apos;s brief and its start time stands here.</p>}
+            <ul className="flex flex-col gap-3">{today.next.map((card) => <NextJob key={card.job?.id ?? card.look.id} card={card} />)}</ul>
+          </section>
+          <div className="flex flex-col gap-6">
+            <Due title="Patch tests to read" none="None waiting.">{today.patchTests.map((test) => <li key={test.personId + test.productName}><Link className="link" href={`/people/${test.personId}`}>{test.personName}</Link>: {test.productName}, put on {dayWords(test.on)}</li>)}</Due>
+            <Due title="Going off" none="Nothing within a month.">{today.expiring.map((product) => <li key={product.id}><Link className="link" href={`/shelf/${product.id}`}>{product.name}</Link>: {product.past ? <strong>past its date, {dayWords(product.date)}</strong> : `good until ${dayWords(product.date)}`}</li>)}</Due>
+            <Due title="Running out" none="Every pot is above 15 %.">{today.low.map((product) => <li key={product.id}><Link className="link" href={`/shelf/${product.id}`}>{product.name}</Link>: {gramsWords(product.left)} of {gramsWords(product.size)} left</li>)}</Due>
+          </div>
+        </div>
+      )}
+    </Page>
+  );
+}
+
+function Due({ title, none, children }: { title: string; none: string; children: ReactNode[] }) {
+  return <section><h2 className="mb-1 text-lg">{title}</h2>{children.length ? <ul className="flex flex-col gap-1.5 text-sm">{children}</ul> : <p className="muted text-sm">{none}</p>}</section>;
+}
+
+function NextJob({ card }: { card: LookCard }) {
+  const { look, job, personName, plan, context } = card;
+  const short = plan.kit.filter((need) => need.missing > 0.005);
+  return (
+    <li className="card-plain flex overflow-hidden">
+      <div className="w-36 shrink-0 bg-surround"><FaceFigure id={`next-${job?.id ?? look.id}`} look={look.design} context={context} prediction={predict(look.design, context)} guides={{ hat: false }} title={`${look.design.name} on ${personName}`} className="h-full w-full" /></div>
+      <div className="flex flex-1 flex-wrap items-start justify-between gap-3 p-4">
+        <div>
+          <h3 className="text-xl"><Link className="hover:underline" href={`/looks/${look.id}/${job?.id ?? "anyone"}/plan`}>{look.design.name}</Link></h3>
+          <p className="muted text-sm">on {personName} · {job?.brief.place}</p>
+          <p className="mt-2 text-sm">{minutesWords(plan.chairMinutes)} at the chair · {context.brief.airDegC} °C, {context.brief.rh} %</p>
+          <p className="mt-1 text-sm">{plan.stopped ? <strong>Stopped by a safety rule: open the plan.</strong> : short.length ? <strong>Short of {short.map((need) => need.name).join(", ")}</strong> : "All paint is on the shelf."}</p>
+        </div>
+        {plan.times && (
+          <dl className="grid grid-cols-2 gap-x-5 text-right">
+            <div><dt className="muted text-sm">{dayWords(plan.times.startAt)}, start</dt><dd className="font-display text-3xl font-bold">{clock(plan.times.startAt)}</dd></div>
+            <div><dt className="muted text-sm">curtain</dt><dd className="font-display text-3xl">{clock(plan.times.curtainAt)}</dd></div>
+          </dl>
+        )}
+      </div>
+    </li>
+  );
+}

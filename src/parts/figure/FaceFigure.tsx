@@ -1,0 +1,172 @@
+import { centroid, contains, zoneInfo, type ZoneId } from "@/core/anatomy";
+import { hexToLab, labToHex } from "@/core/colour";
+import { hexOf, placedStrokes, visibleLayers, type Layer, type Look, type LookContext, type Prediction, type VisibleLayer } from "@/core/look";
+import { Features, Form } from "./BareHead";
+import { pathOf } from "./path";
+
+export interface Guides { readonly midline?: boolean; readonly creases?: boolean; readonly eyeBand?: boolean; readonly hat?: boolean }
+
+export interface FaceFigureProps {
+  /** Unique on the page: names the parts inside the drawing. */
+  readonly id: string;
+  readonly look: Look;
+  readonly context: LookContext;
+  readonly prediction: Prediction;
+  readonly title: string;
+  readonly upTo?: number;
+  readonly guides?: Guides;
+  readonly selected?: readonly ZoneId[];
+  readonly selectedLayer?: string | null;
+  readonly onZone?: (zone: ZoneId) => void;
+  readonly className?: string;
+}
+
+/** Head, ears, neck and the start of the shoulders, mm. */
+const VIEW = { left: -106, top: -114, width: 212, height: 270 } as const;
+const BEHIND = new Set(["ears", "neck"]);
+const isBehind = (zone: ZoneId) => BEHIND.has(zoneInfo(zone).group);
+
+/** Lines of the drawing: darker than the skin they lie on, whatever the skin. */
+function lineColour(skin: string): string {
+  const [L, a, b] = hexToLab(skin);
+  return labToHex([Math.max(4, L * 0.3), a * 0.6, b * 0.5]);
+}
+
+/** The shapes of one layer on one plane: zones of one colour together, so that no seam shows between them. */
+function LayerShapes({ visible, behind, id, context }: { visible: VisibleLayer; behind: boolean; id: string; context: LookContext }) {
+  const { layer, colours } = visible;
+  if (layer.marks.length) return behind ? null : <MarkShapes visible={visible} context={context} />;
+  const byColour = new Map<string, ZoneId[]>();
+  for (const [zone, hex] of colours) if (isBehind(zone) === behind) byColour.set(hex, [...(byColour.get(hex) ?? []), zone]);
+  const faded = layer.edge === "faded";
+  const scale = layer.share < 1 ? Math.sqrt(layer.share) * (faded ? 1.08 : 1) : 1;
+  return (
+    <g filter={faded ? `url(#${id}-soft${layer.share < 1 ? 4 : 2})` : undefined}>
+      {[...byColour].map(([hex, zones]) => (
+        <g key={hex} fill={hex} stroke={hex} strokeWidth={scale === 1 ? 1 : 0}>
+          {zones.map((zone) => {
+            const centre = centroid(context.figure.zone(zone).polygon);
+            return <use key={zone} href={`#${id}-${zone}`} transform={scale === 1 ? undefined : `translate(${centre.x * (1 - scale)} ${-centre.y * (1 - scale)}) scale(${scale})`} />;
+          })}
+        </g>
+      ))}
+    </g>
+  );
+}
+
+function MarkShapes({ visible: { layer, colours }, context }: { visible: VisibleLayer; context: LookContext }) {
+  const fallback = [...colours.values()][0] ?? "#000000";
+  return (
+    <g fill="none" strokeLinecap="round" strokeLinejoin="round">
+      {layer.marks.map((mark, i) => {
+        const zone = [...colours.keys()].find((key) => contains(context.figure.zone(key).polygon, mark));
+        const hex = (zone && colours.get(zone)) ?? fallback;
+        return placedStrokes(mark).map(({ points, widthMm }, k) => {
+          const [only] = points;
+          if (points.length === 1 && only) return <circle key={`${i}.${k}`} cx={only.x} cy={-only.y} r={widthMm / 2} fill={hex} />;
+          return <path key={`${i}.${k}`} d={pathOf(points, false)} stroke={hex} strokeWidth={widthMm} opacity={layer.edge === "faded" ? 0.8 : 1} />;
+        });
+      })}
+    </g>
+  );
+}
+
+const HAIRY: readonly ZoneId[] = ["chin", "jawlineLeft", "jawlineRight", "lipSideLeft", "lipSideRight", "philtrum"];
+
+/** Hair of the brow as short strokes over its colour; gone once something covers it. */
+function BrowHair({ context, painted }: { context: LookContext; painted: ReadonlySet<ZoneId> }) {
+  return (["left", "right"] as const).map((side) => {
+    if (painted.has(side === "left" ? "browLeft" : "browRight")) return null;
+    const bottom = context.figure.strand("browBottom", side);
+    const top = [...context.figure.strand("browTop", side)].reverse();
+    const d = bottom.filter((_, i) => i % 2 === 0).map((p, i, all) => {
+      const q = top[Math.min(top.length - 1, Math.round(((i + 1.6) / all.length) * (top.length - 1)))];
+      return q ? `M${p.x.toFixed(1)} ${(-p.y).toFixed(1)}L${q.x.toFixed(1)} ${(-q.y).toFixed(1)}` : "";
+    }).join("");
+    return <path key={side} d={d} stroke={context.person.brow} strokeWidth={0.55} opacity={0.75} fill="none" strokeLinecap="round" />;
+  });
+}
+
+/** The person's face with the look on it, in predicted colours: films over this skin, in millimetres. */
+export function FaceFigure({ id, look, context, prediction, title, upTo, guides = {}, selected = [], selectedLayer = null, onZone, className }: FaceFigureProps) {
+  const { figure, person, brief } = context;
+  const visible = visibleLayers(look, context, prediction, upTo);
+  const painted = new Set(visible.flatMap(({ layer, colours }) => (layer.marks.length ? [] : [...colours.keys()])));
+  const bareHex = (zone: ZoneId) => hexOf(prediction.bare(zone));
+  const lines = lineColour(person.skin);
+  const behind = figure.zones.filter((zone) => isBehind(zone.id));
+  const chosen: Layer | undefined = look.layers.find((layer) => layer.id === selectedLayer);
+  const sides = ["left", "right"] as const;
+  return (
+    <svg viewBox={`${VIEW.left} ${VIEW.top} ${VIEW.width} ${VIEW.height}`} className={className} role="img" aria-label={title} preserveAspectRatio="xMidYMid meet" style={{ printColorAdjust: "exact" }}>
+      <defs>
+        {figure.zones.map((zone) => <path key={zone.id} id={`${id}-${zone.id}`} d={pathOf(zone.polygon, true)} />)}
+        <clipPath id={`${id}-skin`}><path d={pathOf(figure.outline, true)} />{behind.map((zone) => <use key={zone.id} href={`#${id}-${zone.id}`} />)}</clipPath>
+        <clipPath id={`${id}-head`}><path d={pathOf(figure.outline, true)} /></clipPath>
+        {[1, 2, 3, 4, 6].map((deviation) => <filter key={deviation} id={`${id}-soft${deviation}`} x="-40%" y="-40%" width="180%" height="180%"><feGaussianBlur stdDeviation={deviation} /></filter>)}
+        <filter id={`${id}-edge`} x="-5%" y="-5%" width="110%" height="110%">
+          <feMorphology in="SourceAlpha" operator="dilate" radius={0.7} result="wide" />
+          <feMorphology in="SourceAlpha" operator="dilate" radius={1.5} result="wider" />
+          <feFlood floodColor="#fff" /><feComposite in2="wider" operator="in" result="halo" />
+          <feFlood floodColor="#111" /><feComposite in2="wide" operator="in" result="line" />
+          <feMerge result="both"><feMergeNode in="halo" /><feMergeNode in="line" /></feMerge>
+          <feComposite in="both" in2="SourceAlpha" operator="out" />
+        </filter>
+        <linearGradient id={`${id}-turn`} gradientUnits="userSpaceOnUse" x1={-figure.landmarks.euryonLeft.x} x2={figure.landmarks.euryonLeft.x} y1={0} y2={0}>
+          <stop offset="0" stopColor="#000" stopOpacity={0.3} /><stop offset="0.2" stopColor="#000" stopOpacity={0.07} /><stop offset="0.5" stopColor="#000" stopOpacity={0} /><stop offset="0.8" stopColor="#000" stopOpacity={0.07} /><stop offset="1" stopColor="#000" stopOpacity={0.3} />
+        </linearGradient>
+        <radialGradient id={`${id}-iris`}><stop offset="0" stopColor="#8a6a4c" /><stop offset="0.65" stopColor="#5b4230" /><stop offset="1" stopColor="#35251a" /></radialGradient>
+        <pattern id={`${id}-stubble`} width={1.7} height={2.1} patternUnits="userSpaceOnUse" patternTransform="rotate(12)"><path d="M0.4 0.3l0.25 0.9M1.2 1.2l0.2 0.7" stroke={person.brow} strokeWidth={person.beard === "beard" ? 0.5 : 0.28} /></pattern>
+      </defs>
+      <g>
+        {behind.map((zone) => <use key={zone.id} href={`#${id}-${zone.id}`} fill={bareHex(zone.id)} stroke={bareHex(zone.id)} strokeWidth={0.4} />)}
+        {visible.map((entry) => <LayerShapes key={entry.layer.id} visible={entry} behind id={id} context={context} />)}
+        {figure.features.filter(({ name }) => name === "earRim" || name === "earInner").map((stroke) => <path key={`${stroke.name}${stroke.side}`} d={pathOf(stroke.points, false)} fill="none" stroke={lines} strokeWidth={0.6} opacity={0.6} strokeLinecap="round" />)}
+        {figure.features.filter(({ name }) => name === "ear").map((stroke) => <path key={stroke.side} d={pathOf(stroke.points, true)} fill="none" stroke={lines} strokeWidth={0.8} opacity={0.85} />)}
+        <path d={`M${-figure.landmarks.neckSideLeft.x} ${-figure.landmarks.menton.y - 30}Q0 ${-figure.landmarks.menton.y + 46} ${figure.landmarks.neckSideLeft.x} ${-figure.landmarks.menton.y - 30}Z`} fill="#000" opacity={0.38} filter={`url(#${id}-soft6)`} />
+        {sides.map((side) => <path key={side} d={pathOf([...figure.strand("neckSide", side), ...figure.strand("shoulder", side).slice(1)], false)} fill="none" stroke={lines} strokeWidth={0.8} opacity={0.7} />)}
+      </g>
+      <path d={pathOf(figure.outline, true)} fill={bareHex("forehead")} />
+      <g clipPath={`url(#${id}-head)`}>
+        <g filter={`url(#${id}-soft2)`}><use href={`#${id}-scalp`} fill="#000" opacity={0.09} /></g>
+        {(["upperLip", "lowerLip"] as const).map((zone) => <use key={zone} href={`#${id}-${zone}`} fill={bareHex(zone)} />)}
+        <g filter={`url(#${id}-soft1)`} opacity={0.9}>{(["browLeft", "browRight"] as const).map((zone) => <use key={zone} href={`#${id}-${zone}`} fill={bareHex(zone)} />)}</g>
+        {person.beard !== "none" && HAIRY.map((zone) => <use key={zone} href={`#${id}-${zone}`} fill={`url(#${id}-stubble)`} />)}
+        {visible.filter(({ layer }) => !layer.marks.length).map((entry) => <LayerShapes key={entry.layer.id} visible={entry} behind={false} id={id} context={context} />)}
+        <BrowHair context={context} painted={painted} />
+        {person.beard !== "none" && HAIRY.filter((zone) => painted.has(zone)).map((zone) => <use key={zone} href={`#${id}-${zone}`} fill={`url(#${id}-stubble)`} opacity={0.7} />)}
+      </g>
+      <g clipPath={`url(#${id}-skin)`}>{visible.filter(({ layer }) => layer.marks.length).map((entry) => <LayerShapes key={entry.layer.id} visible={entry} behind={false} id={id} context={context} />)}</g>
+      <Form figure={figure} id={id} />
+      <Features figure={figure} id={id} lines={lines} />
+      <GuideLines figure={context.figure} guides={guides} hatLineMm={brief.hatLineMm} lines={lines} />
+      {selected.length > 0 && (
+        <g filter={`url(#${id}-edge)`} pointerEvents="none" stroke="#000" strokeWidth={0.5}>
+          {selected.map((zone) => <use key={zone} href={`#${id}-${zone}`} />)}
+        </g>
+      )}
+      {chosen?.marks.map((mark, i) => <g key={i} pointerEvents="none" stroke="#000" fill="#fff"><circle cx={mark.x} cy={-mark.y} r={1.8} strokeWidth={0.7} /></g>)}
+      {onZone && <g fill="transparent">{figure.zones.map((zone) => <use key={zone.id} href={`#${id}-${zone.id}`} onClick={() => onZone(zone.id)} className="cursor-pointer hover:fill-black/10" data-zone={zone.id}><title>{zone.label}</title></use>)}</g>}
+    </svg>
+  );
+}
+
+function GuideLines({ figure, guides, hatLineMm, lines }: { figure: LookContext["figure"]; guides: Guides; hatLineMm: number | null; lines: string }) {
+  const face = figure.landmarks;
+  const dash = { fill: "none", stroke: lines, strokeWidth: 0.6, strokeDasharray: "3 2.4" } as const;
+  return (
+    <g pointerEvents="none">
+      {(["left", "right"] as const).map((side) => <path key={side} d={pathOf(figure.strand("hairline", side), false)} {...dash} opacity={0.75} />)}
+      {guides.midline && <path d={`M0 ${-face.trichion.y - 8}V${-face.menton.y + 4}`} {...dash} />}
+      {guides.eyeBand && (["exocanthionLeft", "exocanthionRight"] as const).map((name) => <path key={name} d={`M${face[name].x} ${-face.trichion.y}V${-face.menton.y}`} {...dash} strokeDasharray="0.8 2.4" />)}
+      {guides.creases && figure.features.filter(({ name }) => name === "foldLine" || name.startsWith("forehead") || name.startsWith("crows") || name === "frownLine").map((stroke) => <path key={`${stroke.name}${stroke.side}`} d={pathOf(stroke.points, false)} {...dash} strokeDasharray="1.4 1.6" />)}
+      {guides.hat !== false && hatLineMm !== null && (
+        <g>
+          <path d={`M${-face.euryonLeft.x - 8} ${-hatLineMm + 5}Q0 ${-hatLineMm - 5} ${face.euryonLeft.x + 8} ${-hatLineMm + 5}`} fill="none" stroke="#fff" strokeWidth={2.6} opacity={0.7} />
+          <path d={`M${-face.euryonLeft.x - 8} ${-hatLineMm + 5}Q0 ${-hatLineMm - 5} ${face.euryonLeft.x + 8} ${-hatLineMm + 5}`} fill="none" stroke="#111" strokeWidth={1.2} />
+          <text x={face.euryonLeft.x + 10} y={-hatLineMm + 6} fontSize={5.6} fill="#111">hat line</text>
+        </g>
+      )}
+    </g>
+  );
+}

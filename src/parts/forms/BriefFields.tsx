@@ -1,0 +1,64 @@
+"use client";
+
+import { Controller, useFormContext } from "react-hook-form";
+import { ACTIVITIES, AIR, SKILLS } from "@/core/brief";
+import { Field } from "@/ui/Field";
+import { CheckField, NumberField, Section, SelectField, TextField } from "./controls";
+
+const labels = (table: Readonly<Record<string, { label: string }>>) => Object.entries(table).map(([key, { label }]) => [key, label] as const);
+
+/** ISO with this browser's offset, from a local date and time as the picker gives it. */
+function withOffset(local: string): string | null {
+  if (!local) return null;
+  const ahead = -new Date(local).getTimezoneOffset();
+  const two = (n: number) => String(Math.floor(Math.abs(n))).padStart(2, "0");
+  return `${local}:00${ahead < 0 ? "-" : "+"}${two(ahead / 60)}:${two(ahead % 60)}`;
+}
+
+function CurtainField({ name }: { name: string }) {
+  const { control } = useFormContext();
+  return (
+    <Controller name={name} control={control} render={({ field, fieldState }) => (
+      <Field label="Curtain" hint="Leave it empty while there is no date." error={fieldState.error?.message}>
+        <input type="datetime-local" className="input" value={typeof field.value === "string" ? field.value.slice(0, 16) : ""} onChange={(event) => field.onChange(withOffset(event.target.value))} onBlur={field.onBlur} />
+      </Field>
+    )} />
+  );
+}
+
+/** Where, when, how long, for whom to see. `at` is where the brief stands in the form. */
+export function BriefFields({ at }: { at: "" | "brief." }) {
+  return (
+    <>
+      <Section title="Character">
+        <TextField name={`${at}character`} label="In a few words" className="sm:col-span-2 lg:col-span-3" long />
+      </Section>
+      <Section title="Place and weather" lead="Where it is worn; drying is computed for the same air.">
+        <TextField name={`${at}place`} label="Place" />
+        <NumberField name={`${at}airDegC`} label="Air, °C" />
+        <NumberField name={`${at}rh`} label="Humidity, %" />
+        <SelectField name={`${at}air`} label="Wind" options={labels(AIR)} />
+        <CheckField name={`${at}sun`} label="In the sun" className="self-end" />
+        <CheckField name={`${at}dryer`} label="A cool hand dryer at the chair" className="self-end" />
+      </Section>
+      <Section title="Wear">
+        <NumberField name={`${at}hoursWorn`} label="Hours worn" />
+        <SelectField name={`${at}activity`} label="Doing" options={labels(ACTIVITIES)} />
+        <SelectField name={`${at}skill`} label="The painter is" options={labels(SKILLS)} />
+        <NumberField name={`${at}nearestM`} label="Nearest eye, m" />
+        <NumberField name={`${at}farthestM`} label="Farthest eye, m" />
+      </Section>
+      <Section title="Costume lines" lead="What covers the skin, so that nothing is painted for nobody.">
+        <NumberField name={`${at}hatLineMm`} label="Hat or fringe line, mm above the bridge of the nose" hint="Empty when the forehead is free." />
+        <CheckField name={`${at}hood`} label="Hood over the ears" className="self-center" />
+        <CheckField name={`${at}highCollar`} label="High collar over the neck" className="self-center" />
+      </Section>
+      <Section title="Time" lead="Everything counts back from the curtain.">
+        <CurtainField name={`${at}curtainAt`} />
+        <NumberField name={`${at}travelMinutes`} label="Travel, min" step={1} />
+        <NumberField name={`${at}costumeMinutes`} label="Costume, min" step={1} />
+        <NumberField name={`${at}bufferMinutes`} label="Kept in hand, min" step={1} />
+      </Section>
+    </>
+  );
+}

@@ -1,0 +1,36 @@
+"use client";
+
+import Link from "next/link";
+import { toast } from "sonner";
+import type { Finding } from "@/core/look";
+import { useWorking } from "./WorkspaceContext";
+
+const WORDS = { stop: "Stop", caution: "Mind", tip: "Tip" } as const;
+
+/** What a colleague would point out, worst first, with the button that mends it. */
+export function FindingsList({ onShow }: { onShow?: (finding: Finding) => void }) {
+  const { findings, apply, undo } = useWorking();
+  const mend = (finding: Finding) => {
+    if (finding.fix && apply(finding.fix)) toast(finding.fixLabel ?? "Mended", { action: { label: "Undo", onClick: undo } });
+  };
+  if (!findings.length) return <p className="muted text-sm">Nothing to point out.</p>;
+  return (
+    <ol className="flex flex-col">
+      {findings.map((finding, i) => (
+        <li key={finding.key} className={`border-t-2 py-3 ${finding.severity === "stop" ? "border-base-content bg-base-200 px-2" : "rule"}`}>
+          <div className="flex gap-2">
+            <span aria-hidden className={`flex size-6 shrink-0 items-center justify-center text-xs font-bold ${finding.severity === "stop" ? "bg-base-content text-base-100" : finding.severity === "caution" ? "rounded-full bg-base-content text-base-100" : "rounded-full border border-base-content"}`}>{i + 1}</span>
+            <div className="min-w-0 text-sm">
+              <p><strong>{WORDS[finding.severity]}.</strong> {finding.message} <Link className="link" href={`/rules#${finding.rule}`}>{finding.rule}</Link></p>
+              <div className="mt-2 flex flex-wrap gap-2">
+                {finding.fix && <button type="button" className={`btn btn-sm h-auto py-1.5 ${finding.severity === "stop" ? "btn-primary" : ""}`} onClick={() => mend(finding)}>{finding.fixLabel}</button>}
+                {finding.where.layerId && onShow && <button type="button" className="btn btn-ghost btn-sm" onClick={() => onShow(finding)}>Show</button>}
+                {finding.severity !== "stop" && <button type="button" className="btn btn-ghost btn-sm" onClick={() => { apply({ op: "accept", finding: finding.key, accepted: true }); toast("Left as it is", { action: { label: "Undo", onClick: undo } }); }}>Leave it</button>}
+              </div>
+            </div>
+          </div>
+        </li>
+      ))}
+    </ol>
+  );
+}

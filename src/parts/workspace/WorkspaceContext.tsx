@@ -1,0 +1,59 @@
+"use client";
+
+import { createContext, useContext, useMemo, useState, type ReactNode } from "react";
+import { useStore } from "zustand";
+import { checkLook, lookContext, predict, type Finding, type Look, type LookContext, type LookPatch, type Prediction } from "@/core/look";
+import type { Workspace } from "@/server/workspace";
+import { readDraft, useAutosave, type SaveState } from "./autosave";
+import { createDesignStore, type DesignStore } from "./store";
+
+export interface Working {
+  readonly given: Workspace;
+  readonly setting: string;
+  readonly store: DesignStore;
+  readonly look: Look;
+  readonly context: LookContext;
+  readonly prediction: Prediction;
+  readonly findings: readonly Finding[];
+  readonly saving: SaveState;
+  readonly apply: (patch: LookPatch) => boolean;
+  readonly undo: () => void;
+  readonly redo: () => void;
+  readonly canUndo: boolean;
+  readonly canRedo: boolean;
+  /** A design this browser kept that the server never took. */
+  readonly draft: Look | null;
+}
+
+const Context = createContext<Working | null>(null);
+
+/** The look one is working on. @throws Error outside a workspace */
+export function useWorking(): Working {
+  const working = useContext(Context);
+  if (!working) throw new Error("outside a look's workspace");
+  return working;
+}
+
+/** Holds a look with its history over all chapters, and derives everything shown from it. */
+export function WorkspaceProvider({ given, setting, children }: { given: Workspace; setting: string; children: ReactNode }) {
+  const [store] = useState(() => createDesignStore(given.look.design));
+  const look = useStore(store, (state) => state.look);
+  const history = useStore(store.temporal, (state) => state);
+  const [draft] = useState<Look | null>(() => {
+    if (typeof window === "undefined") return null;
+    const kept = readDraft(given.look.id);
+    return kept && JSON.stringify(kept.look) !== JSON.stringify(given.look.design) ? kept.look : null;
+  });
+  const { person, brief, products, archivedProducts, today } = given;
+  const context = useMemo(() => lookContext({ person, brief, products: [...products, ...archivedProducts], today }), [person, brief, products, archivedProducts, today]);
+  const prediction = useMemo(() => predict(look, context), [look, context]);
+  const findings = useMemo(() => checkLook(look, context), [look, context]);
+  const stop = findings.find((finding) => finding.severity === "stop");
+  const saving = useAutosave(store, given.look.id, given.look.version, stop ? stop.message : null);
+  const working = useMemo((): Working => ({
+    given, setting, store, look, context, prediction, findings, saving, draft,
+    apply: store.getState().apply, undo: () => history.undo(), redo: () => history.redo(),
+    canUndo: history.pastStates.length > 0, canRedo: history.futureStates.length > 0,
+  }), [given, setting, store, look, context, prediction, findings, saving, draft, history]);
+  return <Context value={working}>{children}</Context>;
+}

@@ -1,0 +1,28 @@
+/** "55 min", "1 h 05": minutes as one says them. */
+export function minutesWords(minutes: number): string {
+  const whole = Math.round(minutes);
+  if (whole < 1) return "under 1 min";
+  return whole < 60 ? `${whole} min` : `${Math.floor(whole / 60)} h ${String(whole % 60).padStart(2, "0")}`;
+}
+
+/** "0.4 g", "12 g": grams as a painter weighs them. */
+export function gramsWords(grams: number): string {
+  if (grams === 0) return "0 g";
+  if (Math.abs(grams) < 0.1) return grams < 0 ? "a trace below 0" : "a trace";
+  return `${Math.abs(grams) < 10 ? grams.toFixed(1) : Math.round(grams)} g`;
+}
+
+/** Clock time of an ISO moment, on the clock it was written for. */
+export const clock = (iso: string): string => iso.slice(11, 16);
+
+const DAYS = ["Sun", "Mon", "Tue", "Wed", "Thu", "Fri", "Sat"];
+const MONTHS = ["Jan", "Feb", "Mar", "Apr", "May", "Jun", "Jul", "Aug", "Sep", "Oct", "Nov", "Dec"];
+
+/** "Wed 25 Nov" of an ISO date or moment, on the calendar it was written for. */
+export function dayWords(iso: string): string {
+  const date = new Date(`${iso.slice(0, 10)}T00:00:00Z`);
+  return `${DAYS[date.getUTCDay()]} ${date.getUTCDate()} ${MONTHS[date.getUTCMonth()]}`;
+}
+
+/** "11.50": money in minor units. The currency is the painter's own. */
+export const money = (minor: number): string => (minor / 100).toFixed(2);

@@ -1,0 +1,21 @@
+/** What a route says went wrong (RFC 9457), as the browser uses it. */
+export interface Refusal {
+  readonly status: number;
+  readonly title: string;
+  readonly detail?: string;
+  readonly errors?: readonly { readonly field: string; readonly message: string }[];
+}
+
+export type Answer<T> = { readonly ok: true; readonly value: T } | { readonly ok: false; readonly refusal: Refusal };
+
+/** Sends JSON and takes JSON. A refusal is an answer; only a dead line is status 0. */
+export async function send<T>(method: "POST" | "PUT", url: string, body: unknown): Promise<Answer<T>> {
+  try {
+    const response = await fetch(url, { method, headers: { "content-type": "application/json" }, body: JSON.stringify(body) });
+    const value: unknown = await response.json();
+    if (response.ok) return { ok: true, value: value as T };
+    return { ok: false, refusal: { ...(value as Omit<Refusal, "status">), status: response.status } };
+  } catch {
+    return { ok: false, refusal: { status: 0, title: "The studio does not answer.", detail: "Nothing is lost: it stays here and is sent again." } };
+  }
+}
