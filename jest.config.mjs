@@ -4,7 +4,7 @@ export default {
   testEnvironment: "node",
   transform: { "^.+\\.(t|j)sx?$": ["@swc/jest", { jsc: { parser: { syntax: "typescript", tsx: true }, target: "es2022" }, module: { type: "commonjs" } }] },
   transformIgnorePatterns: ["/node_modules/(?!culori|colorjs\\.io|jsthermalcomfort)"],
-  moduleNameMapper: { "^@/(.*)$": "<rootDir>/src/$1" },
+  moduleNameMapper: { "^@/(.*)$": "<rootDir>/src/$1", "^server-only$": "<rootDir>/node_modules/server-only/empty.js" },
   modulePathIgnorePatterns: ["<rootDir>/.next/"],
   collectCoverage: true,
   collectCoverageFrom: ["src/core/**/*.ts", "src/store/**/*.ts", "src/server/**/*.ts", "!**/*.test.ts", "!**/index.ts"],

@@ -22,7 +22,8 @@ export function contrastRatio(optics: PaintOptics, film = 1): number {
  *
  * K/S = (1-R)^2 / 2R per band from the masstone; S is one number over the spectrum, found so that the reference film has the
  * contrast ratio `hiding`; `tint` then multiplies both, so a strong pigment outweighs its parts in a mix. (A product's own film
- * is best computed with tint 1, for which `hiding` is exactly what its card says.)
+ * is best computed with tint 1, for which `hiding` is exactly what its card says.) Results are shared between callers: treat them as
+ * read-only.
  * @param p.masstone colour of a thick film
  * @param p.hiding contrast ratio of film 1, above 0 and below 1
  * @param p.tint tinting strength, 1 by default
@@ -32,6 +33,9 @@ export function paintOptics(p: { masstone: Lab; hiding: number; tint?: number })
   const { masstone, hiding, tint = 1 } = p;
   if (!(hiding > 0 && hiding < 1)) throw new RangeError(`hiding must lie between 0 and 1, not ${hiding}`);
   if (!(tint > 0) || !Number.isFinite(tint)) throw new RangeError(`tint must be more than 0, not ${tint}`);
+  const key = [...masstone, hiding, tint].join(",");
+  const known = cache.get(key);
+  if (known) return known;
   const ratio = reflectanceFromLab(masstone).map((value) => {
     const r = Math.min(Math.max(value, 1e-4), 1 - 1e-6);
     return (1 - r) ** 2 / (2 * r);
@@ -44,5 +48,11 @@ export function paintOptics(p: { masstone: Lab; hiding: number; tint?: number })
     if (contrastRatio(withScatter(Math.exp(middle))) < hiding) low = middle;
     else high = middle;
   }
-  return withScatter(Math.exp((low + high) / 2) * tint);
+  const optics = withScatter(Math.exp((low + high) / 2) * tint);
+  if (cache.size >= CACHE_LIMIT) cache.delete(cache.keys().next().value ?? "");
+  cache.set(key, optics);
+  return optics;
 }
+
+const cache = new Map<string, PaintOptics>();
+const CACHE_LIMIT = 5000;

@@ -17,8 +17,8 @@ const CHECKS: readonly ((stack: Stack) => Remark[])[] = [
 /** FNV-1a, so that a key stays short however many zones it speaks of. */
 const hash = (text: string): string => [...text].reduce((h, c) => Math.imul(h ^ c.charCodeAt(0), 0x01000193) >>> 0, 0x811c9dc5).toString(36);
 
-/** The same rule about the same layer in the same zones is the same matter. */
-const keyOf = ({ rule, where }: Remark): string => `${rule}:${where.layerId ?? ""}:${hash([...where.zones].sort().join(","))}`;
+/** The same rule, as grave, about the same layer in the same zones is the same matter. */
+const keyOf = ({ rule, severity, where }: Remark): string => `${rule}:${severity}:${where.layerId ?? ""}:${hash([...where.zones].sort().join(","))}`;
 
 /**
  * Every rule that can be decided from the data, worst first. What the painter has accepted is left out, except stops.

@@ -1,7 +1,7 @@
 import type { Helper, Removal } from "./material";
 
 const soap: Removal = { with: "soap and water", minutes: 2, care: "rinse" };
-const plain = { activator: "none", solvent: null, wetVolatileFraction: 0, solids: 1, setting: "dries", keepout: [], allergens: [], flammable: false, removal: soap, monthsAfterOpening: 24, pricePerGram: [5, 40], eases: {}, veil: null } as const;
+const plain = { activator: "none", solvent: null, wetVolatileFraction: 0, solids: 1, setting: "dries", keepout: [], allergens: [], mayContain: [], flammable: false, removal: soap, monthsAfterOpening: 24, pricePerGram: [5, 40], eases: {}, veil: null } as const;
 
 /**
  * What prepares, sets, seals and holds. What each one eases is common practice, no published source: it is chosen so that any one
@@ -16,7 +16,7 @@ export const HELPERS = {
   browSealer: { ...plain, use: "cover", label: "brow sealer", what: "plastic sealer over brow wax", solvent: "alcohol", wetVolatileFraction: 0.85, solids: 0.15, filmByTool: { flatBrush: 10 }, keepout: ["lips"], flammable: true },
   corrector: { ...plain, use: "cover", label: "corrector", what: "orange or apricot cream that cancels dark hair and shadow", setting: "powder", filmByTool: { finger: 12, flatBrush: 12 }, veil: { hex: "#d98a5b", hiding: 0.75 } },
   concealer: { ...plain, use: "cover", label: "concealer", what: "dense skin-tone cream for small areas", setting: "powder", filmByTool: { finger: 12, flatBrush: 12 }, veil: { hex: "#d8b79a", hiding: 0.85 } },
-  settingPowder: { ...plain, use: "set", label: "setting powder", what: "translucent, white or coloured powder that sets what does not dry", filmByTool: { puff: 3 }, allergens: ["talc"], eases: { sweat: 0.85, rubbing: 0.7, sebum: 0.8 }, veil: { hex: "#ece2d2", hiding: 0.06 } },
+  settingPowder: { ...plain, use: "set", label: "setting powder", what: "translucent, white or coloured powder that sets what does not dry", filmByTool: { puff: 3 }, mayContain: ["talc"], eases: { sweat: 0.85, rubbing: 0.7, sebum: 0.8 }, veil: { hex: "#ece2d2", hiding: 0.06 } },
   sealingMedium: { ...plain, use: "activate", label: "sealing medium", what: "used instead of water to activate a cake: dries to a tougher film", solvent: "water", wetVolatileFraction: 0.9, solids: 0.1, filmByTool: { dampSponge: 2, flatBrush: 2 }, keepout: ["eye", "lips"], eases: { sweat: 0.6, rubbing: 0.65, water: 0.6 } },
   barrierSpray: { ...plain, use: "seal", label: "barrier spray", what: "a film over the finished work", solvent: "alcohol", wetVolatileFraction: 0.95, solids: 0.05, filmByTool: { spray: 2 }, keepout: ["eye", "lips"], flammable: true, eases: { sweat: 0.6, rubbing: 0.6, water: 0.5 } },
   settingMist: { ...plain, use: "seal", label: "setting mist", what: "a light water-based mist that settles powder", solvent: "water", wetVolatileFraction: 0.97, solids: 0.03, filmByTool: { spray: 1 }, eases: { sweat: 0.9, rubbing: 0.9 } },

@@ -50,8 +50,10 @@ export interface Material {
   /** Dry film in g/m2 that one coat leaves, by tool; the first tool is the usual one. */
   readonly filmByTool: Readonly<Partial<Record<ToolKey, number>>>;
   readonly keepout: readonly Keepout[];
-  /** What it usually contains; a product's own label counts besides. */
+  /** What it is made of: every product of the kind has it. */
   readonly allergens: readonly Allergen[];
+  /** What many products of the kind have: taken as there until a product's own label is known. */
+  readonly mayContain: readonly Allergen[];
   readonly flammable: boolean;
   readonly removal: Removal;
   readonly monthsAfterOpening: number;

@@ -38,7 +38,7 @@ export const ProductSchema = z.object({
 export type ProductFields = z.infer<typeof ProductSchema>;
 export interface Product extends ProductFields { readonly id: string; readonly version: number }
 
-/** All that its label or its kind brings, so that an allergy is caught by either. */
+/** All that its label names or its kind is made of. */
 export function allergensOf(product: ProductFields): Allergen[] {
   return [...new Set([...product.allergens, ...material(product.material).allergens])];
 }

@@ -18,7 +18,7 @@ export interface Tool {
  */
 export const TOOLS = {
   dampSponge: { label: "damp sponge", techniques: ["stipple", "pat"], cm2PerMinute: 75, mmPerMinute: 400, waste: 1.35 },
-  foundationBrush: { label: "dense foundation brush", techniques: ["buff", "pat", "stroke"], cm2PerMinute: 65, mmPerMinute: 400, waste: 1.2 },
+  foundationBrush: { label: "foundation brush", techniques: ["buff", "pat", "stroke"], cm2PerMinute: 65, mmPerMinute: 400, waste: 1.2 },
   flatBrush: { label: "flat brush", techniques: ["stroke", "pat"], cm2PerMinute: 40, mmPerMinute: 500, waste: 1.2 },
   roundBrush: { label: "round brush", techniques: ["stroke", "pat", "draw"], cm2PerMinute: 18, mmPerMinute: 350, waste: 1.25 },
   linerBrush: { label: "liner brush", techniques: ["draw", "stroke"], cm2PerMinute: 6, mmPerMinute: 220, waste: 1.4 },

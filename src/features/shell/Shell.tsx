@@ -47,7 +47,7 @@ export function Shell({ theme: first }: { theme: Theme }) {
     <>
       <Rail>
         <button type="button" className="flex min-h-12 flex-1 flex-col items-center justify-center gap-0.5 border-transparent px-1 py-1.5 text-[13px] hover:bg-base-300 md:flex-none md:items-start md:border-l-4 md:px-3 md:py-2.5" onClick={() => setTheme(other)}>{theme === "studio" ? <Moon size={18} aria-hidden /> : <Sun size={18} aria-hidden />}<span>{theme === "studio" ? "Dark" : "Light"}</span></button>
-        <button type="button" className="hidden min-h-12 flex-col justify-center gap-0.5 border-l-4 border-transparent px-3 py-2.5 text-[13px] hover:bg-base-300 md:flex" onClick={() => setOpen("keys")}><Keyboard size={18} aria-hidden /><span>Keys</span></button>
+        <button type="button" className="hidden min-h-12 flex-col items-start justify-center gap-0.5 border-l-4 border-transparent px-3 py-2.5 text-[13px] hover:bg-base-300 md:flex" onClick={() => setOpen("keys")}><Keyboard size={18} aria-hidden /><span>Keys</span></button>
       </Rail>
       <Dialog open={open === "commands"} title="Find a place or an action" onClose={() => setOpen(null)}>
         <Command label="Places and actions">

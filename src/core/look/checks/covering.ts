@@ -5,9 +5,11 @@ import type { Remark } from "../finding";
 import { layerOptics } from "../predict";
 import type { LookPatch } from "../patch";
 import { isVeil } from "../roles";
-import type { Look } from "../schema";
+import { recipeOf } from "../context";
+import type { Layer, Look } from "../schema";
 import type { Stack } from "../stack";
 import { zoneWords } from "../words";
+import { misplaced, OLD_ENOUGH } from "./safety";
 
 /** BASE-1: a fixed number of coats that leaves the ground showing, or an automatic one that would need an undercoat (LAYER-5). */
 export function thinCover(stack: Stack): Remark[] {
@@ -43,19 +45,29 @@ export function paintedCoverage(look: Look, exposed: readonly ZoneId[]): { paint
 
 /** BASE-5: gaps in what the audience sees. Lips left clean are a choice (BASE-6) and only a tip. */
 export function gaps(stack: Stack): Remark[] {
+  // A child too small for face paint is meant to stay bare (SAFE-8).
+  if (stack.context.person.ageYears < OLD_ENOUGH) return [];
   const bases = stack.look.layers.filter((layer) => layer.role === "base");
   const widest = bases.reduce<(typeof bases)[number] | null>((most, layer) => (most && most.zones.length >= layer.zones.length ? most : layer), null);
   if (!widest) return [];
   const open = paintedCoverage(stack.look, exposedZones(stack.context.brief)).gaps;
   if (!open.length) return [];
   const lipsOnly = open.every((zone) => zoneInfo(zone).group === "lips");
-  const safe = open.filter((zone) => zoneInfo(zone).group !== "lips");
+  const reach = reachable(stack, widest, open.filter((zone) => zoneInfo(zone).group !== "lips"));
   const leave: LookPatch = { op: "leaveBare", zones: open, bare: true };
   if (lipsOnly) return [{ rule: "BASE-5", severity: "tip", where: { zones: open }, message: `The lips are bare: paint them, or mark them as meant.`, fix: leave, fixLabel: "Leave the lips bare" }];
   return [{
     rule: "BASE-5", severity: "caution", where: { layerId: widest.id, zones: open }, message: `The audience sees bare skin on ${zoneWords(open)}. Paint it, or mark the gap as meant.`,
-    fix: { op: "changeLayer", id: widest.id, change: { zones: ZONES.map((zone) => zone.id).filter((zone) => widest.zones.includes(zone) || safe.includes(zone)) } }, fixLabel: `Carry ${widest.name} there`,
+    ...(reach.length ? { fix: { op: "changeLayer", id: widest.id, change: { zones: ZONES.map((zone) => zone.id).filter((zone) => widest.zones.includes(zone) || reach.includes(zone)) } }, fixLabel: `Carry ${widest.name} to ${zoneWords(reach)}` } : { fix: leave, fixLabel: "Leave it bare" }),
   }];
+}
+
+/** Zones a base may be carried to: where neither its products nor its kind are kept out. */
+function reachable(stack: Stack, base: Layer, zones: readonly ZoneId[]): ZoneId[] {
+  const key = stack.materials.get(base.id);
+  const products = recipeOf(base, stack.context.products).map(({ product }) => product);
+  const shut = new Set(key ? (products.length ? products : [null]).flatMap((product) => misplaced({ zones: [...zones] }, product?.material ?? key, product)) : zones);
+  return zones.filter((zone) => !shut.has(zone));
 }
 
 /** BROW-3: dark brow hair that shows through the base painted over it. */

@@ -25,7 +25,7 @@ export function mud(stack: Stack): Remark[] {
     return [{
       rule: "LAYER-1", severity: "caution", where: { layerId: upper.id, zones },
       message: `Water in ${upper.name} wakes ${lower.name} on ${zoneWords(zones)}: rubbed, the two turn to mud${hex ? ` like ${hex}` : ""}. Set the lower one first, or pat instead of stroking.`,
-      fix: setAfter(stack, lower, zones), fixLabel: `Powder ${lower.name} first`,
+      ...setAfter(stack, lower, zones, `Powder ${lower.name} first`),
     }];
   });
 }
@@ -38,7 +38,7 @@ export function beading(stack: Stack): Remark[] {
     return [{
       rule: "LAYER-2", severity: "caution", where: { layerId: upper.id, zones },
       message: `${upper.name} beads and slips on ${lower.name}: it is cream that has not been powdered on ${zoneWords(zones)}.`,
-      fix: setAfter(stack, lower, zones), fixLabel: `Powder ${lower.name} first`,
+      ...setAfter(stack, lower, zones, `Powder ${lower.name} first`),
     }];
   });
 }

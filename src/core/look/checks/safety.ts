@@ -49,8 +49,8 @@ export function allergy(stack: Stack): Remark[] {
     const kind = materialOf(layer, stack.context.products);
     const recipe = recipeOf(layer, stack.context.products);
     if (!recipe.length && kind) {
-      const known = material(kind).allergens.filter((allergen) => person.allergies.includes(allergen));
-      return known.length ? [{ rule: "SAFE-2", severity: "stop", where, message: `${person.name} is allergic to ${known.map((allergen) => ALLERGENS[allergen]).join(" and ")}, and ${material(kind).label} usually contains it.`, fix: { op: "removeLayer", id: layer.id }, fixLabel: `Take out ${layer.name}` } satisfies Remark] : [];
+      const known = [...material(kind).allergens, ...material(kind).mayContain].filter((allergen) => person.allergies.includes(allergen));
+      return known.length ? [{ rule: "SAFE-2", severity: "stop", where, message: `${person.name} is allergic to ${known.map((allergen) => ALLERGENS[allergen]).join(" and ")}, and ${material(kind).label} often contains it: choose a product whose label does not.`, fix: { op: "removeLayer", id: layer.id }, fixLabel: `Take out ${layer.name}` } satisfies Remark] : [];
     }
     return recipe.flatMap(({ product }): Remark[] => {
       const known = blocked(stack, product);
@@ -77,8 +77,8 @@ export function untested(stack: Stack): Remark[] {
   }];
 }
 
-/** Zones of a layer where this material or product must not lie. */
-function misplaced(layer: Layer, key: MaterialKey, product: Product | null): ZoneId[] {
+/** Zones where this material or product must not lie. */
+export function misplaced(layer: Pick<Layer, "zones">, key: MaterialKey, product: Product | null): ZoneId[] {
   return layer.zones.filter((id) => {
     const zone = zoneInfo(id);
     const eye = zone.flags.includes("eye");
@@ -118,7 +118,8 @@ export function adhesiveOnHair(stack: Stack): Remark[] {
   });
 }
 
-const OLD_ENOUGH = 3;
+/** Years from which more than a small cheek design is painted on a child. */
+export const OLD_ENOUGH = 3;
 const ADULT = 16;
 
 /** SAFE-8: under three nothing but a small cheek design; under sixteen a parent consents. */

@@ -1,6 +1,6 @@
 import { hexToLab, deltaE00, labFromReflectance } from "../../colour";
 import type { ZoneId } from "../../anatomy";
-import { material, type MaterialKey } from "../../paint";
+import { allergensOf, material, type MaterialKey } from "../../paint";
 import type { Remark } from "../finding";
 import { materialOf, paintWords } from "../context";
 import { freeLayerId, type LookPatch } from "../patch";
@@ -11,25 +11,30 @@ import { zoneWords } from "../words";
 /** How far a powder's own colour may be from what it sets (SET-2); beyond it, neutral powder is the smaller harm. Common practice, no published source. */
 const POWDER_MATCH = 12;
 
-/** The powder on the shelf whose colour is nearest to what it sets; neutral setting powder where none comes close. */
-export function powderFor(stack: Stack, layer: Layer, zone: ZoneId): PaintChoice {
+/** The powder on the shelf whose colour is nearest to what it sets; neutral setting powder where none comes close; null when this person may wear none. */
+export function powderFor(stack: Stack, layer: Layer, zone: ZoneId): PaintChoice | null {
   const film = stack.prediction.films.get(zone)?.find((entry) => entry.layer.id === layer.id);
   const seen = film && labFromReflectance(film.colour);
-  const coloured = [...stack.context.products.values()].filter((product) => product.grade === "cosmetic" && product.colour && (product.material === "powder" || product.material === "settingPowder"));
+  const { allergies, patchTests } = stack.context.person;
+  const wearable = [...stack.context.products.values()].filter((product) => product.grade === "cosmetic" && !allergensOf(product).some((allergen) => allergies.includes(allergen)) && !patchTests.some((test) => test.productId === product.id && test.result === "reacted"));
+  const coloured = wearable.filter((product) => product.colour && (product.material === "powder" || product.material === "settingPowder"));
   const best = coloured.map((product) => ({ product, distance: seen ? deltaE00(hexToLab(product.colour ?? "#ffffff"), seen) : Infinity })).sort((a, b) => a.distance - b.distance)[0];
   if (best && best.distance <= POWDER_MATCH) return { kind: "product", productId: best.product.id };
-  const neutral = [...stack.context.products.values()].find((product) => product.material === "settingPowder" && product.grade === "cosmetic");
-  return neutral ? { kind: "product", productId: neutral.id } : { kind: "material", material: "settingPowder" };
+  const neutral = wearable.find((product) => product.material === "settingPowder");
+  if (neutral) return { kind: "product", productId: neutral.id };
+  return material("settingPowder").mayContain.some((allergen) => allergies.includes(allergen)) ? null : { kind: "material", material: "settingPowder" };
 }
 
-/** Presses powder over a layer straight after it, by a layer of its own. */
-export function setAfter(stack: Stack, layer: Layer, zones: readonly ZoneId[]): LookPatch {
+/** Presses powder over a layer straight after it, by a layer of its own; nothing where no powder is safe for this person. */
+export function setAfter(stack: Stack, layer: Layer, zones: readonly ZoneId[], fixLabel: string): { fix: LookPatch; fixLabel: string } | null {
   const { look } = stack;
+  const paint = powderFor(stack, layer, zones[0] ?? "forehead");
+  if (!paint) return null;
   const powder: Layer = {
-    id: freeLayerId(look, `set-${layer.id}`), role: "set", name: `Powder over ${layer.name}`.slice(0, 80), zones: [...zones], paint: powderFor(stack, layer, zones[0] ?? "forehead"),
+    id: freeLayerId(look, `set-${layer.id}`), role: "set", name: `Powder over ${layer.name}`.slice(0, 80), zones: [...zones], paint,
     tool: "puff", technique: "press", coats: 1, edge: "hard", share: 1, marks: [], notes: "",
   };
-  return { op: "addLayer", layer: powder, at: look.layers.indexOf(layer) + 1 };
+  return { fix: { op: "addLayer", layer: powder, at: look.layers.indexOf(layer) + 1 }, fixLabel };
 }
 
 const isTacky = (key: MaterialKey) => material(key).setting === "powder";
@@ -51,7 +56,7 @@ export function unset(stack: Stack): Remark[] {
   return [...remarks.values()].map(({ layer, zones }) => ({
     rule: "SET-1", severity: "caution", where: { layerId: layer.id, zones: [...zones] },
     message: `${layer.name} (${paintWords(layer, stack.context.products)}) never dries by itself. Powder it on ${zoneWords([...zones])} before anything else touches it.`,
-    fix: setAfter(stack, layer, [...zones]), fixLabel: "Add a powder step",
+    ...setAfter(stack, layer, [...zones], "Add a powder step"),
   }));
 }
 

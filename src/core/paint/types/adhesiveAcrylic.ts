@@ -7,6 +7,6 @@ export const adhesiveAcrylic: PaintType = {
   filmByTool: { dampSponge: 14, stippleSponge: 10, flatBrush: 16 },
   resists: { sweat: 0.96, rubbing: 0.93, flexing: 0.9, sebum: 0.93, heat: 0.95, water: 0.95 },
   under: { usually: "powdered", except: { powder: "clear" } },
-  vivid: 0.75, comfort: 0.3, stain: 0.2, goodFor: ["base", "prosthetic"], cosmetic: false, keepout: ["eye", "lips", "hair"], allergens: ["acrylates"], flammable: false,
+  vivid: 0.75, comfort: 0.3, stain: 0.2, goodFor: ["base", "prosthetic"], cosmetic: false, keepout: ["eye", "lips", "hair"], allergens: ["acrylates"], mayContain: [], flammable: false,
   removal: { with: "adhesive remover, slow and gentle", minutes: 120, care: "never pull: skin tears" }, monthsAfterOpening: 12, pricePerGram: [60, 150],
 };

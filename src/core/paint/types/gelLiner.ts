@@ -7,6 +7,6 @@ export const gelLiner: PaintType = {
   filmByTool: { linerBrush: 10, roundBrush: 10 },
   resists: { sweat: 0.8, rubbing: 0.6, flexing: 0.85, sebum: 0.7, heat: 0.85, water: 0.85 },
   under: { usually: "dry", except: {} },
-  vivid: 0.9, comfort: 0.9, stain: 0.3, goodFor: ["lids", "line"], cosmetic: true, keepout: [], allergens: [], flammable: false,
+  vivid: 0.9, comfort: 0.9, stain: 0.3, goodFor: ["lids", "line"], cosmetic: true, keepout: [], allergens: [], mayContain: [], flammable: false,
   removal: { with: "eye make-up remover", minutes: 4, care: "hold a soaked pad, then wipe once" }, monthsAfterOpening: 6, pricePerGram: [200, 900],
 };

@@ -7,6 +7,6 @@ export const hairColour: PaintType = {
   filmByTool: { spray: 12, flatBrush: 14 },
   resists: { sweat: 0.5, rubbing: 0.5, flexing: 0.9, sebum: 0.6, heat: 0.9, water: 0.2 },
   under: { usually: "dry", except: {} },
-  vivid: 0.6, comfort: 0.7, stain: 0.2, goodFor: ["hair"], cosmetic: true, keepout: ["eye", "mouth", "lips"], allergens: ["fragrance"], flammable: true,
+  vivid: 0.6, comfort: 0.7, stain: 0.2, goodFor: ["hair"], cosmetic: true, keepout: ["eye", "mouth", "lips"], allergens: [], mayContain: ["fragrance"], flammable: true,
   removal: { with: "shampoo, twice", minutes: 15, care: "comb out dry first" }, monthsAfterOpening: 24, pricePerGram: [4, 12],
 };

@@ -7,6 +7,6 @@ export const lipLong: PaintType = {
   filmByTool: { roundBrush: 12, flatBrush: 12 },
   resists: { sweat: 0.85, rubbing: 0.7, flexing: 0.75, sebum: 0.7, heat: 0.9, water: 0.8 },
   under: { usually: "dry", except: { lipLong: "never" } },
-  vivid: 0.85, comfort: 0.6, stain: 0.4, goodFor: ["lips"], cosmetic: true, keepout: ["eye", "hair"], allergens: [], flammable: false,
+  vivid: 0.85, comfort: 0.6, stain: 0.4, goodFor: ["lips"], cosmetic: true, keepout: ["eye", "hair"], allergens: [], mayContain: [], flammable: false,
   removal: { with: "oil", minutes: 5, care: "press oil on and wait" }, monthsAfterOpening: 12, pricePerGram: [150, 500],
 };

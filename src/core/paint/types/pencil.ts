@@ -7,6 +7,6 @@ export const pencil: PaintType = {
   filmByTool: { stick: 8 },
   resists: { sweat: 0.4, rubbing: 0.35, flexing: 0.6, sebum: 0.4, heat: 0.4, water: 0.6 },
   under: { usually: "dry", except: { waterGlycerine: "powdered" } },
-  vivid: 0.6, comfort: 0.9, stain: 0.15, goodFor: ["map", "line", "lids"], cosmetic: true, keepout: [], allergens: [], flammable: false,
+  vivid: 0.6, comfort: 0.9, stain: 0.15, goodFor: ["map", "line", "lids"], cosmetic: true, keepout: [], allergens: [], mayContain: [], flammable: false,
   removal: { with: "cream remover", minutes: 4, care: "light pressure near the eye" }, monthsAfterOpening: 24, pricePerGram: [200, 700],
 };

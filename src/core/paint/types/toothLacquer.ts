@@ -7,6 +7,6 @@ export const toothLacquer: PaintType = {
   filmByTool: { roundBrush: 10, linerBrush: 10 },
   resists: { sweat: 1, rubbing: 0.6, flexing: 1, sebum: 1, heat: 1, water: 0.7 },
   under: { usually: "dry", except: {} },
-  vivid: 0.8, comfort: 0.6, stain: 0.1, goodFor: ["teeth"], cosmetic: true, keepout: ["eye", "lips", "hair"], allergens: [], flammable: true,
+  vivid: 0.8, comfort: 0.6, stain: 0.1, goodFor: ["teeth"], cosmetic: true, keepout: ["eye", "lips", "hair"], allergens: [], mayContain: [], flammable: true,
   removal: { with: "toothbrush", minutes: 3, care: "brush and rinse" }, monthsAfterOpening: 12, pricePerGram: [100, 400],
 };

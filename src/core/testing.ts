@@ -1,0 +1,36 @@
+import { USUAL_BRIEF, type Brief } from "./brief";
+import { lookContext, type Layer, type Look, type LookContext } from "./look";
+import type { Product } from "./paint";
+import { STAND_IN, type Person } from "./people";
+
+// Plain values that tests start from. Not used by the product.
+
+/** A product with everything filled in. */
+export const aProduct = (values: Partial<Product> & Pick<Product, "id">): Product => ({
+  version: 1, name: values.id, maker: "", code: "", material: "waterGlycerine", colour: "#6f7882", hiding: 0.9, tint: 1, grade: "cosmetic", eyeSafe: true, lipSafe: true, allergens: [],
+  sizeGrams: 30, priceMinor: 1000, openedOn: null, expiresOn: null, notes: "", ...values,
+});
+
+/** A small shelf: a water colour of each tone, cream, powder, adhesive, latex, alcohol colour and a craft paint. */
+export const SHELF: readonly Product[] = [
+  aProduct({ id: "white", colour: "#f3f2ec", hiding: 0.8 }), aProduct({ id: "grey" }), aProduct({ id: "blue", colour: "#33455f", eyeSafe: false }), aProduct({ id: "yellow", colour: "#f0cd3e", hiding: 0.7 }),
+  aProduct({ id: "line", material: "waterWax", colour: "#141417", hiding: 0.98 }), aProduct({ id: "cream", material: "cream", colour: "#f4f1ea", hiding: 0.92 }),
+  aProduct({ id: "neutral", material: "settingPowder", colour: "#ece2d2", hiding: 0.06 }), aProduct({ id: "whitePowder", material: "powder", colour: "#f8f7f4", hiding: 0.2 }),
+  aProduct({ id: "adhesive", material: "medicalAdhesive", colour: null, grade: "skinAdhesive" }), aProduct({ id: "stick", material: "glueStick", colour: null }), aProduct({ id: "latexPot", material: "latex", colour: "#e8dcc0", hiding: 0.3 }),
+  aProduct({ id: "alcohol", material: "alcoholActivated", colour: "#3c5a3b" }), aProduct({ id: "craft", colour: "#b08d3c", grade: "prop" }), aProduct({ id: "mist", material: "barrierSpray", colour: null, eyeSafe: false, lipSafe: false }),
+];
+
+export const aLayer = (values: Partial<Layer> & Pick<Layer, "id">): Layer => ({
+  role: "base", name: values.id, zones: ["forehead"], paint: { kind: "product", productId: "grey" }, tool: "dampSponge", technique: "stipple", coats: "auto", edge: "hard", share: 1, marks: [], notes: "", ...values,
+});
+
+export const product = (productId: string): Layer["paint"] => ({ kind: "product", productId });
+
+export const aLook = (...layers: Layer[]): Look => ({ schema: 1, name: "trial", system: null, layers, bare: [], accepted: [], notes: "" });
+
+/** Everybody has had clear patch tests of the whole shelf, so that a test speaks of one thing only. */
+export function aContext(o: { person?: Partial<Person>; brief?: Partial<Brief>; products?: readonly Product[] } = {}): LookContext {
+  const products = o.products ?? SHELF;
+  const person: Person = { ...STAND_IN, name: "Tester", patchTests: products.map(({ id }) => ({ productId: id, on: "2026-01-01", result: "clear" })), ...o.person };
+  return lookContext({ person, brief: { ...USUAL_BRIEF, ...o.brief }, products, today: "2026-06-01" });
+}
