@@ -1,5 +1,5 @@
 import Database from "better-sqlite3";
-import { Kysely, Migrator, SqliteDialect } from "kysely";
+import { Kysely, Migrator, SqliteDialect, type Migration } from "kysely";
 import { mkdirSync } from "node:fs";
 import { homedir } from "node:os";
 import { join } from "node:path";
@@ -21,7 +21,7 @@ const stamp = () => new Date().toISOString().replace(/[:.]/g, "-");
  * Opens the studio's database and brings it up to date; an older one is copied to `backups/` first.
  * @throws Error when the file was written by a newer version of Dermagraph, or can't be read
  */
-export async function openStore(folder: string): Promise<Store> {
+export async function openStore(folder: string, migrations: Readonly<Record<string, Migration>> = MIGRATIONS): Promise<Store> {
   mkdirSync(join(folder, "backups"), { recursive: true });
   const sqlite = new Database(databasePath(folder));
   sqlite.pragma("journal_mode = WAL");
@@ -29,7 +29,7 @@ export async function openStore(folder: string): Promise<Store> {
   sqlite.pragma("foreign_keys = ON");
   sqlite.pragma("busy_timeout = 5000");
   const db = new Kysely<Schema>({ dialect: new SqliteDialect({ database: sqlite }) });
-  const migrator = new Migrator({ db, provider: { getMigrations: async () => ({ ...MIGRATIONS }) } });
+  const migrator = new Migrator({ db, provider: { getMigrations: async () => ({ ...migrations }) } });
   const known = await migrator.getMigrations();
   const done = known.filter((migration) => migration.executedAt);
   if (done.length && done.length < known.length) sqlite.prepare("VACUUM INTO ?").run(join(folder, "backups", `before-migration-${stamp()}.db`));

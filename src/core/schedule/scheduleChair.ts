@@ -97,12 +97,12 @@ export function scheduleChair(tasks: readonly Task[], o: { keepOrder?: number } 
     offer(greedy(tasks, byId, (task) => priority(task) * (noise.get(task.id) ?? 1), i % 2 ? 0.75 : 0));
   }
   const found = best ?? [];
+  const placed = tasks.length <= EXHAUSTIVE && lengthOf(found) > good ? exhaustive(tasks, byId, tail, found) : found;
   if (o.keepOrder !== undefined) {
     const index = new Map(tasks.map((task, i) => [task.id, i]));
-    const followed = [0, 1, 2, 4].map((patience) => greedy(tasks, byId, (task) => -(index.get(task.id) ?? 0), patience)).filter((placed) => lengthOf(placed) <= lengthOf(found) * (1 + (o.keepOrder ?? 0)));
+    const followed = [0, 1, 2, 4].map((patience) => greedy(tasks, byId, (task) => -(index.get(task.id) ?? 0), patience)).filter((calm) => lengthOf(calm) <= lengthOf(placed) * (1 + (o.keepOrder ?? 0)));
     const calmest = followed.at(-1);
     if (calmest) return { placed: calmest, makespan: lengthOf(calmest), lowerBound };
   }
-  const placed = tasks.length <= EXHAUSTIVE && lengthOf(found) > good ? exhaustive(tasks, byId, tail, found) : found;
   return { placed: [...placed].sort((a, b) => a.start - b.start || a.end - b.end), makespan: lengthOf(placed), lowerBound };
 }

@@ -19,6 +19,9 @@ export function sweatOf(person: Pick<Person, "sweat">, brief: Brief): number {
   return rate * SWEAT_FACTOR[person.sweat];
 }
 
+/** Beyond this the sweat runs off and takes no more paint with it, g/m2 an hour. Common practice, no published source. */
+const RUNS_OFF = 900;
+
 /**
  * Hazard of each kind in an hour on a zone with no protection, as a rate: 1 takes an unresisting paint down to 37 % in an hour. Scaled so
  * that unprotected water colour on a heavily sweating face (500 g/m2h) needs a touch-up within about half an hour (WEAR-3); the
@@ -28,7 +31,7 @@ function hazards(traits: Traits, person: Pick<Person, "sweat" | "skinKind">, bri
   const met = ACTIVITIES[brief.activity].met;
   const warmth = brief.airDegC + (brief.sun ? 8 : 0) + (brief.hood ? 4 : 0);
   return {
-    sweat: traits.sweat * (sweatOf(person, brief) / 500) * 1.15,
+    sweat: traits.sweat * (Math.min(sweatOf(person, brief), RUNS_OFF) / 500) * 1.15,
     rubbing: traits.rubbing * 0.12 * (0.6 + met / 4),
     flexing: (traits.movement * 0.6 + traits.crease * 0.4) * 0.16,
     sebum: traits.sebum * (person.skinKind === "oily" ? 0.14 : 0.07),

@@ -1,0 +1,83 @@
+import fc from "fast-check";
+import { newMark } from "../look";
+import { filmPerCoat, TOOLS } from "../paint";
+import { aContext, aLayer, aLook, product } from "../testing";
+import { addMonths, balance, deltaOf, expiry, layerAreaCm2, MovementSchema, paintNeeded, shortage, strokeLengthMm } from ".";
+
+describe("paintNeeded", () => {
+  const context = aContext();
+  it("is area x film x coats x waste (by hand for the chin in grey)", () => {
+    const area = context.figure.zone("chin").areaCm2;
+    const [need] = paintNeeded(aLook(aLayer({ id: "g", zones: ["chin"], coats: 2 })), context);
+    expect(need?.grams).toBeCloseTo((area / 10_000) * 10 * 2 * 1.35, 10);
+    expect(need).toMatchObject({ productId: "grey", layers: ["g"] });
+  });
+  it("splits a mix by its parts and adds what several layers take of one product", () => {
+    const mix = aLayer({ id: "m", coats: 1, paint: { kind: "mix", parts: [{ productId: "white", parts: 3 }, { productId: "grey", parts: 1 }] } });
+    const needs = paintNeeded(aLook(mix, aLayer({ id: "g", coats: 1 })), context);
+    const [white, grey] = [needs.find((need) => need.productId === "white"), needs.find((need) => need.productId === "grey")];
+    expect(white?.grams).toBeCloseTo(3 * ((grey?.grams ?? 0) - paintNeeded(aLook(aLayer({ id: "g", coats: 1 })), context)[0]!.grams), 10); // eslint-disable-line @typescript-eslint/no-non-null-assertion
+    expect(grey?.layers).toEqual(["m", "g"]);
+  });
+  it("agrees with the fingertip unit: 0.5 g of cream covers about 300 cm2 (Long & Finlay 1991), within a fifth", () => {
+    const gramsFor300 = (300 / 10_000) * filmPerCoat("cream", "finger");
+    expect(gramsFor300 / 0.5).toBeGreaterThan(0.8);
+    expect(gramsFor300 / 0.5).toBeLessThan(1.2);
+  });
+  it("lays no more in a coat than the ISO 24444 test film of 2 mg/cm2 (20 g/m2), waste left out", () => {
+    for (const [key, tool] of [["waterGlycerine", "dampSponge"], ["waterWax", "roundBrush"], ["cream", "dampSponge"], ["airbrushWater", "airbrush"]] as const) expect(filmPerCoat(key, tool)).toBeLessThanOrEqual(20);
+  });
+  it("measures marks by their strokes: a straight 40 mm line 2 mm wide is 0.8 cm2 and 40 mm (by hand, through one dot and one line)", () => {
+    const dot = aLayer({ id: "d", marks: [{ ...newMark("spots", { x: 0, y: 40 }, 1), count: 1, falloff: 0 } as never] });
+    const width = layerAreaCm2(dot, context);
+    expect(strokeLengthMm(dot)).toBeCloseTo(Math.PI * Math.sqrt((width * 100 * 4) / Math.PI), 6);
+    expect(TOOLS.linerBrush.mmPerMinute).toBeGreaterThan(0);
+  });
+  it("names a kind where no product is chosen", () => {
+    expect(paintNeeded(aLook(aLayer({ id: "s", role: "set", paint: { kind: "material", material: "settingPowder" }, tool: "puff" })), context)[0]).toMatchObject({ productId: null, material: "settingPowder" });
+    expect(paintNeeded(aLook(aLayer({ id: "s", paint: product("gone") })), context)).toEqual([]);
+  });
+});
+
+describe("shortage", () => {
+  it("is what is missing, never less than nothing, whatever the ledger says", () => {
+    const needs = [{ productId: "a", material: "cream", name: "A", grams: 5, layers: [] }, { productId: null, material: "cream", name: "any", grams: 2, layers: [] }] as const;
+    const missing = (left: number) => shortage(needs, new Map([["a", left]])).map((entry) => entry.missing);
+    expect(missing(7)).toEqual([0, 2]);
+    expect(missing(3)).toEqual([2, 2]);
+    expect(missing(-4)).toEqual([5, 2]);
+  });
+});
+
+describe("ledger", () => {
+  it("keeps the balance as the sum of any run of movements, and weighing sets it", () => {
+    const movement = fc.record({ kind: fc.constantFrom("bought", "used", "refilled", "wasted", "weighed" as const), grams: fc.double({ min: 0.1, max: 60, noNaN: true }) });
+    fc.assert(fc.property(fc.array(movement, { maxLength: 40 }), (list) => {
+      const lines: { delta: number }[] = [];
+      for (const entry of list) {
+        lines.push({ delta: deltaOf({ ...entry, on: "2026-01-01", note: "" }, balance(lines)) });
+        if (entry.kind === "weighed") expect(balance(lines)).toBeCloseTo(entry.grams, 9);
+      }
+      expect(balance(lines)).toBeCloseTo(lines.reduce((sum, line) => sum + line.delta, 0), 9);
+    }));
+  });
+  it("refuses to buy nothing or on no day, and lets a scale show an empty pot", () => {
+    expect(MovementSchema.safeParse({ kind: "bought", grams: 0, on: "2026-01-01" }).success).toBe(false);
+    expect(MovementSchema.safeParse({ kind: "weighed", grams: 0, on: "2026-01-01" }).success).toBe(true);
+    expect(MovementSchema.safeParse({ kind: "used", grams: 1, on: "2026-13-01" }).success).toBe(false);
+  });
+});
+
+describe("expiry", () => {
+  const pot = { material: "gelLiner", openedOn: null, expiresOn: null } as const;
+  it("is the sooner of the printed date and opened plus the kind's months", () => {
+    expect(expiry(pot, "2026-06-01")).toBeNull();
+    expect(expiry({ ...pot, openedOn: "2026-01-15" }, "2026-06-01")).toEqual({ date: "2026-07-15", past: false }); // gel liner: six months
+    expect(expiry({ ...pot, openedOn: "2026-01-15", expiresOn: "2026-05-31" }, "2026-06-01")).toEqual({ date: "2026-05-31", past: true });
+  });
+  it("counts months over short ones and year ends", () => {
+    expect(addMonths("2026-01-31", 1)).toBe("2026-02-28");
+    expect(addMonths("2026-11-30", 3)).toBe("2027-02-28");
+    expect(addMonths("2026-03-15", -4)).toBe("2025-11-15");
+  });
+});

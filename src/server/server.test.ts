@@ -1,0 +1,87 @@
+import { mkdtempSync, rmSync } from "node:fs";
+import { tmpdir } from "node:os";
+import { join } from "node:path";
+import { USUAL_BRIEF } from "@/core/brief";
+import { applyPatch, emptyLook } from "@/core/look";
+import { STAND_IN } from "@/core/people";
+import { aLayer } from "@/core/testing";
+import { findLook, listJobs, listPeople } from "@/store";
+import { loadDemoWhenEmpty } from "./demo";
+import { changeJob, copyLook, newJob, saveDesign, startLook } from "./looks";
+import { loadToday, lookCards } from "./overview";
+import { changePerson } from "./people";
+import { createProduct, move, productWithLedger, takeDemoShelf } from "./shelf";
+import { studio } from "./studio";
+import { loadWorkspace } from "./workspace";
+
+let folder: string;
+const { id: _id, version: _version, ...person } = STAND_IN;
+
+beforeAll(async () => {
+  folder = mkdtempSync(join(tmpdir(), "dermagraph-server-"));
+  process.env.DERMAGRAPH_DATA = folder;
+  await loadDemoWhenEmpty();
+});
+afterAll(async () => { await (await studio()).destroy(); rmSync(folder, { recursive: true, force: true }); });
+
+const latexLayer = aLayer({ id: "strand", zones: ["forehead"], paint: { kind: "product", productId: "clear-strand-latex" }, tool: "stippleSponge" });
+
+describe("demo", () => {
+  it("is the scenario: three looks, five people, two jobs, forty products and more, and is loaded once", async () => {
+    const db = await studio();
+    expect((await lookCards()).map((card) => card.look.design.name).sort()).toEqual(["Drought", "First Frost", "Thunderhead"]);
+    expect(await listPeople(db)).toHaveLength(5);
+    expect(await listJobs(db)).toHaveLength(2);
+    expect((await loadToday()).products).toBeGreaterThanOrEqual(40);
+    expect(await loadDemoWhenEmpty()).toBe(false);
+  });
+  it("has no stop in any look, and something due on Today", async () => {
+    for (const card of await lookCards()) expect(card.plan.stopped).toBe(false);
+    const today = await loadToday();
+    expect(today.next.map((card) => card.look.design.name)).toEqual(["First Frost", "Drought"]);
+    expect(today.patchTests).toHaveLength(1);
+    expect(today.expiring.some((product) => product.past)).toBe(true);
+    expect(today.low.map((product) => product.name)).toEqual(["Leaf"]);
+  });
+});
+
+describe("stops", () => {
+  it("are refused on save for whoever the look is planned on, and nothing is written", async () => {
+    const { lookId } = await startLook({ name: "Latex trial", brief: USUAL_BRIEF, personId: "ilse-marrow" });
+    const design = applyPatch(emptyLook("Latex trial"), { op: "addLayer", layer: latexLayer });
+    await expect(saveDesign(lookId, { version: 1, design })).rejects.toMatchObject({ document: { status: 422, findings: [expect.objectContaining({ rule: "SAFE-2", severity: "stop" })] } });
+    await expect(copyLook(lookId, { name: "Way round", design })).rejects.toMatchObject({ document: { status: 422 } });
+    expect(await findLook(await studio(), lookId)).toMatchObject({ version: 1, design: { layers: [] } });
+  });
+  it("are refused when a look that is safe for one is planned on another", async () => {
+    const { lookId, jobId } = await startLook({ name: "Strands", brief: USUAL_BRIEF, personId: "nomi-tarrow" });
+    await saveDesign(lookId, { version: 1, design: applyPatch(emptyLook("Strands"), { op: "addLayer", layer: latexLayer }) });
+    await expect(newJob({ lookId, personId: "ilse-marrow", brief: USUAL_BRIEF })).rejects.toMatchObject({ document: { status: 422 } });
+    await expect(changeJob(jobId, { version: 1, personId: "ilse-marrow", brief: USUAL_BRIEF })).rejects.toMatchObject({ document: { status: 422 } });
+    // An allergy learned later is always taken down; from then on the look can't be saved as it is, and its plan is stopped.
+    const nomi = (await listPeople(await studio())).find((entry) => entry.id === "nomi-tarrow");
+    const { id: _nomi, version, ...fields } = nomi ?? { ...STAND_IN };
+    await changePerson("nomi-tarrow", { version, fields: { ...fields, allergies: ["latex"] } });
+    expect((await lookCards()).find((card) => card.look.id === lookId)?.plan.stopped).toBe(true);
+    await changePerson("nomi-tarrow", { version: version + 1, fields });
+  });
+});
+
+describe("use cases", () => {
+  it("start a look with a new person all or nothing", async () => {
+    const before = (await listPeople(await studio())).length;
+    await expect(startLook({ name: "Nobody", brief: USUAL_BRIEF, personId: "none" })).rejects.toMatchObject({ document: { status: 404 } });
+    const { lookId, jobId } = await startLook({ name: "Somebody", brief: USUAL_BRIEF, person: { ...person, name: "New person" } });
+    expect((await listPeople(await studio())).length).toBe(before + 1);
+    const workspace = await loadWorkspace(lookId);
+    expect(workspace).toMatchObject({ job: { id: jobId }, person: { name: "New person" } });
+    expect(await loadWorkspace("none")).toBeNull();
+  });
+  it("keep the ledger: a new pot is bought, used, and weighed; stock may go below nothing without a crash", async () => {
+    const { id } = await createProduct({ name: "Trial pot", maker: "", code: "", material: "cream", colour: "#aaaaaa", hiding: 0.9, tint: 1, grade: "cosmetic", eyeSafe: false, lipSafe: false, allergens: [], sizeGrams: 10, priceMinor: 100, openedOn: null, expiresOn: null, notes: "" });
+    expect(await move(id, { kind: "used", grams: 12, on: "2026-06-01", note: "" })).toEqual({ left: -2 });
+    expect(await move(id, { kind: "weighed", grams: 3.5, on: "2026-06-02", note: "" })).toEqual({ left: 3.5 });
+    expect((await productWithLedger(id))?.ledger.map((line) => line.delta)).toEqual([10, -12, 5.5]);
+    expect(await takeDemoShelf()).toEqual({ added: 0 });
+  });
+});
