@@ -18,5 +18,6 @@ export default ts.config(
       "no-restricted-syntax": ["error", { selector: "TSEnumDeclaration", message: "use a union" }],
     },
   },
-  { files: ["scripts/**", "*.mjs", "*.cjs"], languageOptions: { globals: { process: "readonly", console: "readonly", fetch: "readonly", setTimeout: "readonly", URL: "readonly", module: "writable", performance: "readonly", AbortSignal: "readonly" } }, rules: { "no-console": "off" } },
+  { files: ["scripts/**", "*.mjs", "*.cjs"], languageOptions: { globals: { process: "readonly", console: "readonly", fetch: "readonly", setTimeout: "readonly", require: "readonly", __dirname: "readonly", URL: "readonly", module: "writable", performance: "readonly", document: "readonly", AbortSignal: "readonly" } }, rules: { "no-console": "off" } },
+  { files: ["**/*.cjs"], rules: { "@typescript-eslint/no-require-imports": "off" } },
 );

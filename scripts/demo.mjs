@@ -3,7 +3,7 @@
 import { existsSync, mkdirSync, renameSync } from "node:fs";
 import { homedir } from "node:os";
 import { join } from "node:path";
-import { answers, build, freePort, install, startServer } from "./steps.mjs";
+import { answers, build, freePort, install, startServer } from "./steps.cjs";
 
 const folder = process.env.DERMAGRAPH_DATA || join(process.env.XDG_DATA_HOME || join(homedir(), ".local", "share"), "dermagraph");
 const wish = Number(process.env.DERMAGRAPH_PORT ?? 4310);

@@ -4,8 +4,7 @@ import { mkdirSync, mkdtempSync, rmSync } from "node:fs";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
 import { chromium } from "@playwright/test";
-import { answers, build, freePort, ROOT, startServer } from "./steps.mjs";
-import { CHROMIUM } from "./chromium.mjs";
+import { answers, build, CHROMIUM, freePort, ROOT, startServer } from "./steps.cjs";
 
 const option = (name, usual) => { const at = process.argv.indexOf(`--${name}`); return at < 0 ? usual : process.argv[at + 1]; };
 const out = option("out", join(ROOT, "docs", "screenshots"));

@@ -1,6 +1,6 @@
 // npm test: everything, on a fresh machine too. Each part also runs by itself (see package.json).
 import { existsSync } from "node:fs";
-import { build, install, run } from "./steps.mjs";
+import { build, install, run } from "./steps.cjs";
 
 const npm = (script, ...args) => run("npm", ["run", "--silent", script, ...args]);
 

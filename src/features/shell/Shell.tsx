@@ -40,7 +40,7 @@ export function Shell({ theme: first }: { theme: Theme }) {
   const [open, setOpen] = useState<"commands" | "keys" | null>(null);
   const other: Theme = theme === "studio" ? "wings" : "studio";
   useHotkeys("mod+k", () => setOpen("commands"), { preventDefault: true, enableOnFormTags: true });
-  useHotkeys("shift+slash", () => setOpen("keys"), { preventDefault: true, useKey: false });
+  useHotkeys("?", () => setOpen("keys"), { preventDefault: true, useKey: true, ignoreModifiers: true });
   for (const place of PLACES) useHotkeys(`g>${place.goKey}`, () => router.push(place.href)); // eslint-disable-line react-hooks/rules-of-hooks -- the list never changes
   const run = (act: () => void) => () => { setOpen(null); act(); };
   return (

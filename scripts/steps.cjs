@@ -1,20 +1,20 @@
-import { spawn, spawnSync } from "node:child_process";
-import { existsSync, readdirSync, statSync } from "node:fs";
-import { createServer } from "node:net";
-import { dirname, join } from "node:path";
-import { fileURLToPath } from "node:url";
+// What the scripts and the browser tests share. CommonJS, so that both can load it.
+const { spawn, spawnSync } = require("node:child_process");
+const { existsSync, readdirSync, statSync } = require("node:fs");
+const { createServer } = require("node:net");
+const { dirname, join } = require("node:path");
 
-export const ROOT = dirname(dirname(fileURLToPath(import.meta.url)));
+const ROOT = dirname(__dirname);
 const inRoot = (...parts) => join(ROOT, ...parts);
-export const env = { ...process.env, NEXT_TELEMETRY_DISABLED: "1" };
+const env = { ...process.env, NEXT_TELEMETRY_DISABLED: "1" };
 
 /** Runs a command in the project, its output shown; answers whether it went well. */
-export function run(command, args, extra = {}) {
+function run(command, args, extra = {}) {
   return spawnSync(command, args, { cwd: ROOT, stdio: "inherit", env: { ...env, ...extra } }).status === 0;
 }
 
 /** A program of node_modules, started by node itself so that it works on every system. */
-export const nextBin = () => inRoot("node_modules", "next", "dist", "bin", "next");
+const nextBin = () => inRoot("node_modules", "next", "dist", "bin", "next");
 
 const newest = (path) => {
   if (!existsSync(path)) return 0;
@@ -23,7 +23,7 @@ const newest = (path) => {
 };
 
 /** Installs what package-lock.json says, if it is not there yet. */
-export function install() {
+function install() {
   const done = inRoot("node_modules", ".package-lock.json");
   if (existsSync(done) && statSync(done).mtimeMs >= statSync(inRoot("package-lock.json")).mtimeMs) return true;
   console.log("Installing packages (a few minutes the first time)");
@@ -31,7 +31,7 @@ export function install() {
 }
 
 /** Builds the application if its source is newer than the last build. */
-export function build() {
+function build() {
   const built = inRoot(".next", "BUILD_ID");
   const source = Math.max(...["src", "package-lock.json", "next.config.ts", "postcss.config.mjs", "tsconfig.json"].map((path) => newest(inRoot(path))));
   if (existsSync(built) && statSync(built).mtimeMs >= source) return true;
@@ -40,7 +40,7 @@ export function build() {
 }
 
 /** A port nobody listens on; the wished one if it is free. */
-export function freePort(wish = 0) {
+function freePort(wish = 0) {
   return new Promise((resolve) => {
     const probe = createServer();
     probe.once("error", () => resolve(freePort(0)));
@@ -49,12 +49,12 @@ export function freePort(wish = 0) {
 }
 
 /** Starts the built application on 127.0.0.1. */
-export function startServer(port, extra = {}, stdio = "inherit") {
+function startServer(port, extra = {}, stdio = "inherit") {
   return spawn(process.execPath, [nextBin(), "start", "-H", "127.0.0.1", "-p", String(port)], { cwd: ROOT, stdio, env: { ...env, ...extra } });
 }
 
 /** Whether a Dermagraph answers at an address within some seconds. */
-export async function answers(url, seconds) {
+async function answers(url, seconds) {
   const until = Date.now() + seconds * 1000;
   do {
     try {
@@ -65,3 +65,12 @@ export async function answers(url, seconds) {
   } while (Date.now() < until);
   return false;
 }
+
+/** How Debian's Chromium is started: no sandbox (it may run as root), and no calls to the outside. */
+const CHROMIUM = {
+  executablePath: process.env.CHROMIUM_PATH ?? "/usr/bin/chromium",
+  headless: true,
+  args: ["--headless", "--no-sandbox", "--disable-gpu", "--disable-quic", "--no-first-run", "--disable-background-networking", "--disable-component-update", "--disable-sync"],
+};
+
+module.exports = { ROOT, env, run, nextBin, install, build, freePort, startServer, answers, CHROMIUM };

@@ -1,0 +1,15 @@
+import { defineConfig } from "@playwright/test";
+import { CHROMIUM } from "./scripts/steps.cjs";
+
+/** Browser tests run against the built application; each worker starts its own server on a free port with a throwaway studio. */
+export default defineConfig({
+  testDir: "tests/e2e",
+  outputDir: "test-results",
+  workers: 2,
+  fullyParallel: false,
+  retries: 0,
+  timeout: 90_000,
+  expect: { timeout: 10_000 },
+  reporter: [["list"]],
+  use: { viewport: { width: 1280, height: 800 }, launchOptions: CHROMIUM, reducedMotion: "reduce", screenshot: "only-on-failure" },
+});

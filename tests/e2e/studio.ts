@@ -1,0 +1,42 @@
+import { test as base, type APIRequestContext } from "@playwright/test";
+import type { ChildProcess } from "node:child_process";
+import { mkdtempSync, rmSync } from "node:fs";
+import { tmpdir } from "node:os";
+import { join } from "node:path";
+import { answers, freePort, startServer } from "../../scripts/steps.cjs";
+
+/** A running Dermagraph with a studio of its own. */
+export interface Studio {
+  readonly url: string;
+  readonly folder: string;
+  /** Ends the server at once, as a power cut would (SIGKILL). */
+  kill(): Promise<void>;
+  start(): Promise<void>;
+}
+
+export async function openStudio(o: { demo: boolean }): Promise<Studio & { close(): Promise<void> }> {
+  const folder = mkdtempSync(join(tmpdir(), "dermagraph-e2e-"));
+  const port = await freePort();
+  const url = `http://127.0.0.1:${port}`;
+  let server: ChildProcess | null = null;
+  const start = async () => {
+    server = startServer(port, { DERMAGRAPH_DATA: folder, ...(o.demo && { DERMAGRAPH_DEMO: "1" }) }, "ignore");
+    if (!(await answers(url, 60))) throw new Error("the server did not start");
+  };
+  const kill = () => new Promise<void>((resolve) => { if (!server || server.exitCode !== null) return resolve(); server.once("exit", () => resolve()); server.kill("SIGKILL"); });
+  await start();
+  return { url, folder, start, kill, close: async () => { await kill(); rmSync(folder, { recursive: true, force: true }); } };
+}
+
+/** Tests on an invented studio (`demo`) or an empty one (`empty`), one of each a worker. */
+export const test = base.extend<object, { demo: Studio; empty: Studio }>({
+  demo: [async ({}, use) => { const studio = await openStudio({ demo: true }); await use(studio); await studio.close(); }, { scope: "worker", timeout: 120_000 }], // eslint-disable-line no-empty-pattern
+  empty: [async ({}, use) => { const studio = await openStudio({ demo: false }); await use(studio); await studio.close(); }, { scope: "worker", timeout: 120_000 }], // eslint-disable-line no-empty-pattern
+});
+export { expect } from "@playwright/test";
+
+/** Sends JSON and answers status and body. */
+export async function call(request: APIRequestContext, method: "POST" | "PUT", url: string, body: unknown): Promise<{ status: number; type: string; body: Record<string, unknown> }> {
+  const response = await request.fetch(url, { method, headers: { "content-type": "application/json" }, data: typeof body === "string" ? Buffer.from(body) : JSON.stringify(body) });
+  return { status: response.status(), type: response.headers()["content-type"] ?? "", body: (await response.json()) as Record<string, unknown> };
+}
