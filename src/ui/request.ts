@@ -8,10 +8,12 @@ export interface Refusal {
 
 export type Answer<T> = { readonly ok: true; readonly value: T } | { readonly ok: false; readonly refusal: Refusal };
 
-/** Sends JSON and takes JSON. A refusal is an answer; only a dead line is status 0. */
-export async function send<T>(method: "POST" | "PUT", url: string, body: unknown): Promise<Answer<T>> {
+/** Sends JSON and takes JSON. A refusal is an answer; only a dead line is status 0. `leaving`: the page is about to go. */
+export async function send<T>(method: "POST" | "PUT", url: string, body: unknown, leaving = false): Promise<Answer<T>> {
   try {
-    const response = await fetch(url, { method, headers: { "content-type": "application/json" }, body: JSON.stringify(body) });
+    const text = JSON.stringify(body);
+    // A request that may outlive its page, where the browser allows it (64 KiB in all).
+    const response = await fetch(url, { method, headers: { "content-type": "application/json" }, body: text, keepalive: leaving && text.length < 30_000 });
     const value: unknown = await response.json();
     if (response.ok) return { ok: true, value: value as T };
     return { ok: false, refusal: { ...(value as Omit<Refusal, "status">), status: response.status } };

@@ -35,13 +35,16 @@ test("keyboard: skip link, key help, commands, and the theme, which is kept", as
   await expect(page.getByRole("dialog", { name: "Keys" })).toBeVisible();
   await page.keyboard.press("Escape");
   await page.keyboard.press("ControlOrMeta+k");
+  await expect(page.getByPlaceholder("Type a few letters")).toBeFocused();
   await page.keyboard.type("dark");
   await page.keyboard.press("Enter");
   await expect(page.locator("html")).toHaveAttribute("data-theme", "wings");
   await page.reload();
   await expect(page.locator("html")).toHaveAttribute("data-theme", "wings");
+  await page.waitForLoadState("networkidle");
   await page.keyboard.press("ControlOrMeta+k");
-  await page.keyboard.type("shelf");
+  await expect(page.getByPlaceholder("Type a few letters")).toBeFocused();
+  await page.keyboard.type("go to shelf");
   await page.keyboard.press("Enter");
   await expect(page).toHaveURL(/\/shelf$/);
 });

@@ -76,18 +76,20 @@ test("a painter starts with nothing and ends with a printed plan", async ({ page
 
   // Map: base, contour, shading, detail.
   await press(page, "link", /^Map/);
+  const stack = page.getByRole("region", { name: "Stack" });
+  await expect(stack).toBeVisible();
   for (const role of ["base", "contour", "shading", "detail"]) {
     await page.locator("body").press("a");
     await page.getByRole("dialog").getByRole("button", { name: new RegExp(`^${role}`, "i") }).focus();
     await page.keyboard.press("Enter");
   }
-  const stack = page.getByRole("region", { name: "Stack" });
   await expect(stack.getByRole("listitem")).toHaveText([/Skin prep/, /Base/, /Contour/, /Shading/, /Detail/, /Barrier spray/]);
   await expect(page.getByText("nowhere yet")).toBeVisible();
   await page.getByLabel("chin", { exact: true }).focus();
   await page.keyboard.press("Space");
   const layer = page.getByRole("region", { name: "Layer", exact: true });
   await layer.getByLabel("Coats").selectOption("2");
+  await layer.getByLabel("Tool").selectOption({ label: "liner brush" });
 
   // One finding mended with its button, and undone and done again by keys.
   const findings = page.getByRole("region", { name: "Findings" });

@@ -20,18 +20,18 @@ test("a second tab saving an old version is told, keeps both, and loses nothing"
   await expect(page.getByLabel("Note", { exact: true })).toHaveValue("from the first tab");
 });
 
-test("what could not be saved is kept in the browser and offered again", async ({ page, demo }) => {
+test("what could not be saved is kept in the browser and offered again", async ({ page, context, demo }) => {
   await page.goto(`${demo.url}/looks/drought`);
   await page.getByRole("button", { name: /Ochre ground/ }).first().click();
-  await page.route("**/api/looks/**", (route) => route.abort());
+  await page.waitForLoadState("networkidle");
+  await page.context().setOffline(true);
   await page.getByLabel("Note", { exact: true }).fill("typed while the line was dead");
   await expect(page.getByText("not saved yet, kept here")).toBeVisible();
-  await page.unroute("**/api/looks/**");
-  await page.evaluate(() => undefined);
-  await page.goto(`${demo.url}/people`);
+  await page.close();
+  page = await context.newPage();
+  await context.setOffline(false);
   await page.goto(`${demo.url}/looks/drought`);
-  const offer = page.getByRole("button", { name: "Bring them back" });
-  if (await offer.count()) await offer.click();
+  await page.getByRole("button", { name: "Bring them back" }).click();
   await page.getByRole("button", { name: /Ochre ground/ }).first().click();
   await expect(page.getByLabel("Note", { exact: true })).toHaveValue("typed while the line was dead");
 });

@@ -51,7 +51,7 @@ export function Shell({ theme: first }: { theme: Theme }) {
       </Rail>
       <Dialog open={open === "commands"} title="Find a place or an action" onClose={() => setOpen(null)}>
         <Command label="Places and actions">
-          <Command.Input autoFocus placeholder="Type a few letters" className="input mb-2 w-full" />
+          <Command.Input data-first placeholder="Type a few letters" className="input mb-2 w-full" />
           <Command.List className="max-h-80 overflow-auto">
             <Command.Empty className="muted p-2">Nothing by that name.</Command.Empty>
             {[...PLACES.map(({ href, label }) => [`Go to ${label}`, () => router.push(href)] as const),

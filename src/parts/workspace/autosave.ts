@@ -44,14 +44,19 @@ function createSaver(store: DesignStore, lookId: string, firstVersion: number) {
   let halted = false;
   let timer: ReturnType<typeof setTimeout> | undefined;
 
-  async function save(): Promise<void> {
+  async function save(leaving = false): Promise<void> {
     const { look } = store.getState();
-    if (busy || halted || look === saved) return;
-    localStorage.setItem(draftKey(lookId), JSON.stringify({ version, look }));
+    if (busy || halted) return;
+    if (look === saved) {
+      // Changed and undone again: what was kept here is what the server has. A draft nobody has looked at yet stays.
+      if (state.getState().kind !== "saving") return;
+      dropDraft(lookId);
+      return say({ kind: "saved", at: timeNow() });
+    }
     if (blocked) return say({ kind: "stopped", why: blocked });
     busy = true;
     say({ kind: "saving" });
-    const answer = await send<{ version: number }>("PUT", `/api/looks/${lookId}`, { version, design: look });
+    const answer = await send<{ version: number }>("PUT", `/api/looks/${lookId}`, { version, design: look }, leaving);
     busy = false;
     if (!answer.ok) {
       halted = answer.refusal.status === 409;
@@ -62,7 +67,7 @@ function createSaver(store: DesignStore, lookId: string, firstVersion: number) {
     saved = look;
     if (store.getState().look !== look) return save();
     dropDraft(lookId);
-    say({ kind: "saved", at: new Date().toTimeString().slice(0, 8) });
+    say({ kind: "saved", at: timeNow() });
   }
 
   function later(pause: number): void {
@@ -74,8 +79,15 @@ function createSaver(store: DesignStore, lookId: string, firstVersion: number) {
     state,
     /** Follows the design until the returned function is called; what is open then is sent at once. */
     follow(): () => void {
-      const leaving = () => void save();
-      const unsubscribe = store.subscribe(() => later(PAUSE_MS));
+      const leaving = () => void save(true);
+      // The browser's own copy is written at once; the server's after a short pause. Until then nothing claims to be saved.
+      const changed = () => {
+        localStorage.setItem(draftKey(lookId), JSON.stringify({ version, look: store.getState().look }));
+        if (halted) return;
+        if (state.getState().kind === "saved") say({ kind: "saving" });
+        later(PAUSE_MS);
+      };
+      const unsubscribe = store.subscribe(changed);
       window.addEventListener("pagehide", leaving);
       return () => { clearTimeout(timer); unsubscribe(); window.removeEventListener("pagehide", leaving); leaving(); };
     },
@@ -95,6 +107,8 @@ export function useAutosave(store: DesignStore, lookId: string, firstVersion: nu
   useEffect(() => saver.follow(), [saver]);
   return useStore(saver.state);
 }
+
+const timeNow = () => new Date().toTimeString().slice(0, 8);
 
 function stateOf(refusal: Refusal & { currentVersion?: number }): SaveState {
   if (refusal.status === 409) return { kind: "stale", current: refusal.currentVersion ?? 0 };
