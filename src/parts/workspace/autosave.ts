@@ -34,7 +34,7 @@ export const dropDraft = (lookId: string): void => localStorage.removeItem(draft
  * Sends the look after each change, one save at a time, with the version it started from. A stale version, a stop or a dead line
  * leaves the design here and in this browser's own store: nothing is lost.
  */
-function createSaver(store: DesignStore, lookId: string, firstVersion: number) {
+export function createSaver(store: DesignStore, lookId: string, firstVersion: number) {
   const state = createStore<SaveState>(() => ({ kind: "saved", at: null }));
   const say = (next: SaveState) => state.setState(next, true);
   let version = firstVersion;
