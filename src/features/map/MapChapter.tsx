@@ -17,7 +17,7 @@ const GUIDES = [["midline", "Midline"], ["creases", "Creases"], ["eyeBand", "Eye
 
 /** The figure in the middle, the stack on one side, the chosen layer and the findings on the other. */
 export function MapChapter() {
-  const { look, context, prediction, apply, undo } = useWorking();
+  const { look, context, prediction, findings, apply, undo } = useWorking();
   const [chosen, setChosen] = useState<string | null>(look.layers.find((layer) => layer.role === "base")?.id ?? null);
   const [adding, setAdding] = useState(false);
   const [guides, setGuides] = useState<Record<string, boolean>>({ midline: true });
@@ -47,7 +47,7 @@ export function MapChapter() {
   return (
     <div className="grid h-full min-h-0 lg:grid-cols-[19rem_minmax(0,1fr)_21rem]">
       <StackPanel selected={chosen} onSelect={setChosen} onAdd={() => setAdding(true)} onMove={move} onRemove={remove} />
-      <section aria-label="Figure" className="flex min-h-[28rem] flex-col bg-surround text-[#111]">
+      <section aria-label="Figure" className="order-first flex min-h-[28rem] flex-col bg-surround text-[#111] lg:order-none">
         <div className="flex flex-wrap gap-1.5 p-2" role="group" aria-label="Guides">
           {GUIDES.map(([key, label]) => <button key={key} type="button" aria-pressed={Boolean(guides[key])} onClick={() => setGuides({ ...guides, [key]: !guides[key] })} className={`min-h-9 rounded-md border border-[#111] px-3 text-sm ${guides[key] ? "bg-[#111] font-bold text-white" : "bg-[#f4f4f3]"}`}>{label}</button>)}
         </div>
@@ -60,10 +60,12 @@ export function MapChapter() {
           <span className="w-32 text-right text-sm">layer {upTo} of {look.layers.length}</span>
         </div>
       </section>
-      <div className="min-h-0 border-l rule lg:overflow-auto">
-        {layer ? <LayerPanel layer={layer} onMove={(by) => move(layer.id, by)} onRemove={() => remove(layer)} /> : <p className="p-4">Choose a layer in the stack, or <button type="button" className="link" onClick={() => setAdding(true)}>add one</button>.</p>}
-        <section aria-label="Findings" className="border-t rule p-4">
-          <h2 className="mb-2 text-lg">Findings</h2>
+      <div className="flex min-h-0 flex-col border-l rule">
+        <div className="min-h-0 flex-1 lg:overflow-auto" tabIndex={0} role="group" aria-label="Properties">
+          {layer ? <LayerPanel layer={layer} onMove={(by) => move(layer.id, by)} onRemove={() => remove(layer)} /> : <p className="p-4">Choose a layer in the stack, or <button type="button" className="link" onClick={() => setAdding(true)}>add one</button>.</p>}
+        </div>
+        <section aria-label="Findings" className="border-t-2 border-base-content p-4 lg:max-h-[38%] lg:overflow-auto" tabIndex={0}>
+          <h2 className="mb-2 text-lg">Findings <span className="muted font-sans text-sm font-normal">{findings.length || ""}</span></h2>
           <FindingsList onShow={(finding) => setChosen(finding.where.layerId ?? null)} />
         </section>
       </div>

@@ -32,7 +32,7 @@ export function StackPanel({ selected, onSelect, onAdd, onMove, onRemove }: Stac
         <button type="button" className="btn btn-sm btn-primary" onClick={onAdd} aria-keyshortcuts="a">Add layer</button>
       </div>
       {look.layers.length === 0 && <p className="px-4 pb-4">Nothing is painted yet. <strong>Add layer</strong> puts a base on the face, in the paint you chose.</p>}
-      <ol ref={list} className="min-h-0 overflow-auto lg:flex-1">
+      <ol ref={list} className="max-h-[45dvh] min-h-0 overflow-auto lg:max-h-none lg:flex-1">
         {look.layers.map((layer, i) => {
           const Icon = ROLE_ICONS[layer.role];
           const cover = prediction.coats.get(layer.id);

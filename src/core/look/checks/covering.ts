@@ -1,5 +1,5 @@
 import { zoneInfo, ZONES, type ZoneId } from "../../anatomy";
-import { deltaE00, hexToLab, labFromReflectance } from "../../colour";
+import { deltaE00, labFromReflectance } from "../../colour";
 import type { Brief } from "../../brief";
 import type { Remark } from "../finding";
 import { layerOptics } from "../predict";
@@ -93,6 +93,12 @@ export function lostProduct(stack: Stack): Remark[] {
   }]));
 }
 
+/** Whether what lies under a layer in a zone is darker than middle grey: there a tint wants white below it. */
+function isDeep(stack: Stack, layerId: string, zone: ZoneId | undefined): boolean {
+  const film = zone && stack.prediction.films.get(zone)?.find((entry) => entry.layer.id === layerId);
+  return film ? labFromReflectance(film.before)[0] < 50 : false;
+}
+
 /** LAYER-8: a tint so close to its ground that it vanishes. */
 export function vanishing(stack: Stack): Remark[] {
   return stack.look.layers.flatMap((layer): Remark[] => {
@@ -102,6 +108,6 @@ export function vanishing(stack: Stack): Remark[] {
       return film && layerOptics(layer, stack.context.products) && deltaE00(labFromReflectance(film.before), labFromReflectance(film.colour)) < 3;
     });
     if (!lost.length) return [];
-    return [{ rule: "LAYER-8", severity: "caution", where: { layerId: layer.id, zones: lost }, message: `${layer.name} all but vanishes on its ground on ${zoneWords(lost)}. ${hexToLab(stack.context.person.skin)[0] < 50 ? "White under it, left to dry, lifts it." : "Choose a colour further from the ground, or more coats."}` }];
+    return [{ rule: "LAYER-8", severity: "caution", where: { layerId: layer.id, zones: lost }, message: `${layer.name} all but vanishes on its ground on ${zoneWords(lost)}. ${isDeep(stack, layer.id, lost[0]) ? "White under it, left to dry, lifts it." : "Choose a colour further from the ground."}` }];
   });
 }
