@@ -2,7 +2,7 @@
 export default {
   testMatch: ["<rootDir>/src/**/*.test.ts"],
   testEnvironment: "node",
-  transform: { "^.+\\.(t|j)sx?$": ["@swc/jest", { jsc: { parser: { syntax: "typescript", tsx: true }, target: "es2022" }, module: { type: "commonjs" } }] },
+  transform: { "^.+\\.(t|j)sx?$": ["@swc/jest", { jsc: { parser: { syntax: "typescript", tsx: true }, target: "es2022", transform: { react: { runtime: "automatic" } } }, module: { type: "commonjs" } }] },
   transformIgnorePatterns: ["/node_modules/(?!culori|colorjs\\.io|jsthermalcomfort)"],
   moduleNameMapper: { "^@/(.*)$": "<rootDir>/src/$1", "^server-only$": "<rootDir>/node_modules/server-only/empty.js" },
   modulePathIgnorePatterns: ["<rootDir>/.next/"],

@@ -89,6 +89,15 @@ test("the brief saves itself as it is typed, and the plan follows the weather an
   await expect(page.getByLabel("Travel, min")).toHaveValue("90");
 });
 
+test("what is put away is out of sight, kept, and comes back with the toast's undo", async ({ page, demo }) => {
+  await page.goto(`${demo.url}/shelf/dusk-violet`, { waitUntil: "networkidle" });
+  await page.getByRole("button", { name: "Put Dusk violet away" }).click();
+  await expect(page.getByRole("heading", { name: "Shelf" })).toBeVisible();
+  await expect(page.getByRole("link", { name: "Dusk violet" })).toHaveCount(0);
+  await page.getByRole("button", { name: "Undo" }).click();
+  await expect(page.getByRole("link", { name: "Dusk violet" })).toBeVisible();
+});
+
 test("a look designed on a stand-in gets its first person and brief", async ({ page, demo }) => {
   await page.goto(`${demo.url}/looks/thunderhead/anyone/brief`, { waitUntil: "networkidle" });
   await expect(page.getByRole("heading", { name: "Who is it for, and when?" })).toBeVisible();

@@ -13,6 +13,7 @@ import { FormProblems, Section, SelectField } from "@/parts/forms/controls";
 import { newSetting, personOf, PersonOrNew, SettingSchema } from "@/parts/forms/PersonOrNew";
 import { useZodForm } from "@/parts/forms/useZodForm";
 import { useWorking } from "@/parts/workspace/WorkspaceContext";
+import { PutAway } from "@/ui/PutAway";
 import { send, type Refusal } from "@/ui/request";
 
 export function BriefChapter() {
@@ -63,6 +64,7 @@ function EditBrief() {
           <p className="self-end pb-2 text-sm"><Link className="link" href={`/people/${person.id}`}>{person.name}&apos;s card</Link>: skin, allergies, measures, patch tests</p>
         </Section>
         <BriefFields at="brief." />
+        <div className="self-start"><PutAway url={`/api/looks/${given.look.id}/archived`} name={given.look.design.name} then="/looks" /></div>
       </form>
     </FormProvider>
   );

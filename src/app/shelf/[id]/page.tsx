@@ -4,6 +4,7 @@ import { ProductForm } from "@/features/shelf/ProductForm";
 import { productWithLedger } from "@/server/shelf";
 import { today } from "@/server/studio";
 import { Page as Frame } from "@/ui/Page";
+import { PutAway } from "@/ui/PutAway";
 
 export const dynamic = "force-dynamic";
 export const metadata = { title: "Product" };
@@ -13,7 +14,7 @@ export default async function Page({ params }: { params: Promise<{ id: string }>
   if (!found) notFound();
   const { left, expiry: _expiry, ...product } = found.item;
   return (
-    <Frame title={product.name}>
+    <Frame title={product.name} action={<PutAway url={`/api/products/${product.id}/archived`} name={product.name} then="/shelf" />}>
       <div className="flex flex-col gap-4"><Ledger productId={product.id} left={left} ledger={found.ledger} today={today()} /><ProductForm product={product} /></div>
     </Frame>
   );

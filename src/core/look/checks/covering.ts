@@ -70,13 +70,16 @@ function reachable(stack: Stack, base: Layer, zones: readonly ZoneId[]): ZoneId[
   return zones.filter((zone) => !shut.has(zone));
 }
 
+/** A brow shows from this difference to the forehead on: the same dE00 that counts as covered elsewhere. */
+const SHOWS = 2;
+
 /** BROW-3: dark brow hair that shows through the base painted over it. */
 export function browShowing(stack: Stack): Remark[] {
   const shown = (["browLeft", "browRight"] as const).filter((zone) => {
     const films = stack.prediction.films.get(zone) ?? [];
     const base = films.find((film) => film.layer.role === "base");
     const bases = base && stack.prediction.films.get("forehead")?.find((film) => film.layer.id === base.layer.id);
-    return base && bases && films.every((film) => film.layer.role !== "detail") && deltaE00(labFromReflectance(base.colour), labFromReflectance(bases.colour)) > 5;
+    return base && bases && films.every((film) => film.layer.role !== "detail") && deltaE00(labFromReflectance(base.colour), labFromReflectance(bases.colour)) > SHOWS;
   });
   const covered = stack.look.layers.some((layer) => layer.role === "cover" && shown.some((zone) => layer.zones.includes(zone)));
   if (!shown.length) return [];

@@ -1,0 +1,81 @@
+import { createElement } from "react";
+import { renderToStaticMarkup } from "react-dom/server";
+import { ZONE_IDS } from "@/core/anatomy";
+import { hexOf, newMark, predict, type Look } from "@/core/look";
+import { aContext, aLayer, aLook, product } from "@/core/testing";
+import { makePlan } from "@/core/plan";
+import { FaceFigure, type FaceFigureProps } from "./FaceFigure";
+import { PlanTimeline } from "./PlanTimeline";
+import { pathOf } from "./path";
+
+const context = aContext({ brief: { hatLineMm: 48 } });
+const draw = (look: Look, values: Partial<FaceFigureProps> = {}, at = context) =>
+  renderToStaticMarkup(createElement(FaceFigure, { id: "f", look, context: at, prediction: predict(look, at), title: "trial on Tester", ...values }));
+const count = (text: string, part: string) => text.split(part).length - 1;
+
+describe("the figure", () => {
+  it("draws the bare person in the skin's own colour, with a name for those who can't see it", () => {
+    const svg = draw(aLook());
+    expect(svg).toContain('aria-label="trial on Tester"');
+    expect(svg).toContain(`fill="${context.person.skin}"`);
+    for (const zone of ZONE_IDS) expect(svg).toContain(`id="f-${zone}"`);
+  });
+
+  it("draws the predicted colour of each layer, never the raw swatch where the skin shows through", () => {
+    const look = aLook(aLayer({ id: "w", paint: product("white"), coats: 1, zones: ["chin"] }));
+    const film = predict(look, context).films.get("chin")?.[0];
+    const svg = draw(look);
+    expect(svg).toContain(`fill="${film ? hexOf(film.colour) : "?"}"`);
+    expect(svg).not.toContain('fill="#f3f2ec"');
+  });
+
+  it("draws zones of one colour together, faded edges soft, part of a zone smaller", () => {
+    const svg = draw(aLook(aLayer({ id: "s", role: "shade", zones: ["cheekHollowLeft", "cheekHollowRight"], edge: "faded", share: 0.5 })));
+    const use = (zone: string) => new RegExp(`<use href="#f-${zone}" transform="translate\\([^"]+\\) scale\\(0\\.76`);
+    expect(svg).toMatch(use("cheekHollowLeft"));
+    expect(svg).toMatch(use("cheekHollowRight"));
+    expect(svg).toContain('filter="url(#f-soft4)"');
+  });
+
+  it("draws marks as strokes of their own width, within the skin", () => {
+    const mark = newMark("fern", { x: 30, y: -40 }, 4);
+    const svg = draw(aLook(aLayer({ id: "m", role: "detail", zones: ["cheekAppleLeft"], paint: product("line"), tool: "linerBrush", marks: [mark] })));
+    expect(svg).toContain('stroke-width="1.2"');
+    expect(svg).toContain('clip-path="url(#f-skin)"');
+  });
+
+  it("shows as many layers as asked, guides when asked, and zones to click only where they can be chosen", () => {
+    const look = aLook(aLayer({ id: "a" }), aLayer({ id: "b", zones: ["chin"], paint: product("blue") }));
+    expect(draw(look, { upTo: 0 }).length).toBeLessThan(draw(look, { upTo: 1 }).length);
+    expect(draw(look, { upTo: 1 }).length).toBeLessThan(draw(look).length);
+    expect(draw(look)).toContain("hat line");
+    expect(draw(look, { guides: { hat: false } })).not.toContain("hat line");
+    expect(count(draw(look, { guides: { creases: true } }), "<path")).toBeGreaterThan(count(draw(look), "<path"));
+    expect(draw(look)).not.toContain("data-zone");
+    expect(count(draw(look, { onZone: () => undefined }), "data-zone=")).toBe(ZONE_IDS.length);
+    expect(draw(look, { selected: ["chin"] })).toContain('filter="url(#f-edge)"');
+  });
+
+  it("draws brow hair until it is painted over, and a beard where there is one", () => {
+    const brow = `stroke="${context.person.brow}"`;
+    expect(count(draw(aLook()), brow)).toBeGreaterThan(count(draw(aLook(aLayer({ id: "b", zones: ["browLeft", "browRight"] }))), brow));
+    expect(count(draw(aLook(), {}, aContext({ person: { beard: "beard" } })), "url(#f-stubble)")).toBe(6);
+    expect(draw(aLook())).not.toContain("url(#f-stubble)");
+  });
+
+  it("writes paths in tenths of a millimetre, y down", () => {
+    expect(pathOf([{ x: 1.26, y: 2 }, { x: -3, y: -4.04 }], true)).toBe("M1.3 -2L-3 4Z");
+    expect(pathOf([{ x: 0, y: 0 }, { x: 1, y: 1 }], false)).toBe("M0 0L1 -1");
+  });
+});
+
+describe("the chair's timeline", () => {
+  it("has a bar for each coat in each region and says its length in words", () => {
+    const plan = makePlan(aLook(aLayer({ id: "g", zones: ["forehead", "chin"], coats: 2 })), context);
+    const svg = renderToStaticMarkup(createElement(PlanTimeline, { plan }));
+    expect(count(svg, "<rect")).toBe(4);
+    expect(svg).toContain(`within ${Math.round(plan.chairMinutes)} minutes`);
+    expect(svg).toContain("upper face");
+    expect(svg).not.toContain(">eyes<");
+  });
+});
