@@ -67,15 +67,16 @@ describe("versions", () => {
   });
 });
 
+// The native module keeps the error class of the first test file that loaded it, so its errors are matched by what they say.
 describe("ledger", () => {
   it("sums what came and went, and can't be rewritten", async () => {
     await addProduct(db, greyId, greyFields);
     for (const delta of [30, -4.5, 2]) await addMovement(db, { productId: greyId, kind: delta > 0 ? "bought" : "used", delta, on: "2026-06-01", note: "" });
     expect((await stockLevels(db)).get(greyId)).toBeCloseTo(27.5, 9);
     expect(await listMovements(db, greyId)).toHaveLength(3);
-    await expect(sql`UPDATE movement SET delta = 99`.execute(db)).rejects.toThrow(/never rewritten/);
-    await expect(sql`DELETE FROM movement`.execute(db)).rejects.toThrow(/never rewritten/);
-    await expect(addMovement(db, { productId: "none", kind: "used", delta: -1, on: "2026-06-01", note: "" })).rejects.toThrow(/FOREIGN KEY/);
+    await expect(sql`UPDATE movement SET delta = 99`.execute(db)).rejects.toHaveProperty("message", expect.stringContaining("never rewritten"));
+    await expect(sql`DELETE FROM movement`.execute(db)).rejects.toHaveProperty("message", expect.stringContaining("never rewritten"));
+    await expect(addMovement(db, { productId: "none", kind: "used", delta: -1, on: "2026-06-01", note: "" })).rejects.toHaveProperty("message", expect.stringContaining("FOREIGN KEY"));
     expect(await listProducts(db)).toHaveLength(1);
   });
 });
@@ -89,6 +90,6 @@ describe("jobs", () => {
     await job("later", "2026-06-01T12:00:00+00:00");
     await job("sooner", "2026-06-01T12:30:00+02:00");
     expect((await listJobs(db, { lookId: "l" })).map(({ id }) => id)).toEqual(["sooner", "later", "none"]);
-    await expect(addJob(db, { id: "x", lookId: "none", personId: "p", brief: USUAL_BRIEF })).rejects.toThrow(/FOREIGN KEY/);
+    await expect(addJob(db, { id: "x", lookId: "none", personId: "p", brief: USUAL_BRIEF })).rejects.toHaveProperty("message", expect.stringContaining("FOREIGN KEY"));
   });
 });
