@@ -28,10 +28,10 @@ export async function openStudio(o: { demo: boolean }): Promise<Studio & { close
   return { url, folder, start, kill, close: async () => { await kill(); rmSync(folder, { recursive: true, force: true }); } };
 }
 
-/** Tests on an invented studio (`demo`) or an empty one (`empty`), one of each a worker. */
-export const test = base.extend<object, { demo: Studio; empty: Studio }>({
-  demo: [async ({}, use) => { const studio = await openStudio({ demo: true }); await use(studio); await studio.close(); }, { scope: "worker", timeout: 120_000 }], // eslint-disable-line no-empty-pattern
-  empty: [async ({}, use) => { const studio = await openStudio({ demo: false }); await use(studio); await studio.close(); }, { scope: "worker", timeout: 120_000 }], // eslint-disable-line no-empty-pattern
+/** Tests on an invented studio, one a worker (`demo`), or on an empty one of their own (`empty`). */
+export const test = base.extend<{ empty: Studio }, { demo: Studio }>({
+  demo: [async ({}, provide) => { const studio = await openStudio({ demo: true }); await provide(studio); await studio.close(); }, { scope: "worker", timeout: 120_000 }], // eslint-disable-line no-empty-pattern
+  empty: async ({}, provide) => { const studio = await openStudio({ demo: false }); await provide(studio); await studio.close(); }, // eslint-disable-line no-empty-pattern
 });
 export { expect } from "@playwright/test";
 

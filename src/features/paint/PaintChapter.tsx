@@ -42,6 +42,8 @@ export function PaintChapter() {
             ))}
           </ul>
           <OwnChoice />
+          <h3 className="mt-6 mb-1 text-lg">Where this comes from</h3>
+          <p className="muted text-sm">First touch-up: when less than 85 % of the paint is whole on the zone that suffers most, from sweat, rubbing, flexing, skin oil and heat by zone, weather and work; house figures, common practice, no published source. Drying: evaporation (ASHRAE). Cost: your shelf&apos;s prices, or the kind&apos;s usual range.</p>
         </aside>
       </div>
     </div>

@@ -112,6 +112,7 @@ function Steps({ plan }: { plan: Plan }) {
           ))}
         </tbody>
       </table>
+      <p className="muted mt-1 text-xs">Coats that are computed: the first whose predicted colour is within dE00 2 of the paint&apos;s own, film by film over what lies below (Kubelka and Munk). Colours beside the paint are predicted on this skin.</p>
     </div>
   );
 }
