@@ -67,10 +67,14 @@ export function freeLayerId(look: Look, stem: string): string {
   return `${short}-${n}`;
 }
 
+const { share, marks, notes } = LayerSchema.shape;
+/** Some fields of a layer. Defaults are taken off: what a change does not name it must not touch. */
+const ChangeSchema = LayerSchema.omit({ id: true }).extend({ share: share.unwrap(), marks: marks.unwrap(), notes: notes.unwrap() }).partial();
+
 /** Checks a patch that comes from outside. */
 export const PatchSchema: z.ZodType<LookPatch> = z.lazy(() => z.discriminatedUnion("op", [
   z.object({ op: z.literal("addLayer"), layer: LayerSchema, at: z.number().int().min(0).optional() }).strict(),
-  z.object({ op: z.literal("changeLayer"), id: z.string(), change: LayerSchema.omit({ id: true }).partial() }).strict(),
+  z.object({ op: z.literal("changeLayer"), id: z.string(), change: ChangeSchema }).strict(),
   z.object({ op: z.literal("moveLayer"), id: z.string(), to: z.number().int().min(0) }).strict(),
   z.object({ op: z.literal("removeLayer"), id: z.string() }).strict(),
   z.object({ op: z.literal("rename"), name: z.string().trim().min(1).max(80) }).strict(),

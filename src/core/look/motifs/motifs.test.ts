@@ -1,0 +1,73 @@
+import fc from "fast-check";
+import { distance } from "../../anatomy";
+import { MARK_KINDS, markDifficulty, markLabel, MarkSchema, newMark, placedStrokes, type Mark } from ".";
+import { seededRandom } from "./random";
+
+const extent = (mark: Mark) => {
+  const points = placedStrokes(mark).flatMap((stroke) => stroke.points);
+  return Math.max(...points.flatMap((p) => points.map((q) => distance(p, q))));
+};
+
+describe("marks", () => {
+  it.each(MARK_KINDS)("%s has a name, a difficulty, and strokes of real width about its centre", (kind) => {
+    const mark = newMark(kind, { x: 12, y: -20 }, 5);
+    expect(markLabel(kind)).toMatch(/^[a-z ]+$/);
+    expect(markDifficulty(kind)).toBeGreaterThan(0);
+    expect(markDifficulty(kind)).toBeLessThanOrEqual(100);
+    const strokes = placedStrokes(mark);
+    expect(strokes.length).toBeGreaterThan(0);
+    for (const stroke of strokes) {
+      expect(stroke.widthMm).toBeGreaterThan(0.2);
+      for (const p of stroke.points) expect(distance(p, mark)).toBeLessThan(90);
+    }
+  });
+
+  it("grow with their length, whatever the seed", () => {
+    fc.assert(fc.property(fc.constantFrom("crack", "fork", "fern" as const), fc.nat(9999), (kind, seed) => {
+      const at = (lengthMm: number) => extent({ ...newMark(kind, { x: 0, y: 0 }, seed), lengthMm } as Mark);
+      expect(at(80)).toBeGreaterThan(at(30));
+    }), { numRuns: 60 });
+  });
+
+  it("turn about their own centre without changing their size", () => {
+    fc.assert(fc.property(fc.constantFrom(...MARK_KINDS), fc.integer({ min: -180, max: 180 }), (kind, turnDeg) => {
+      const mark = newMark(kind, { x: 10, y: 5 }, 3);
+      expect(extent({ ...mark, turnDeg })).toBeCloseTo(extent(mark), 6);
+      const [still, turned] = [placedStrokes(mark)[0]?.points[0], placedStrokes({ ...mark, turnDeg })[0]?.points[0]];
+      expect(turned && distance(turned, mark)).toBeCloseTo(still ? distance(still, mark) : NaN, 6);
+    }), { numRuns: 40 });
+  });
+
+  it("have as many branches, forks, fronds and spots as asked", () => {
+    const strokes = (values: Partial<Mark> & Pick<Mark, "kind">) => placedStrokes({ ...newMark(values.kind, { x: 0, y: 0 }, 2), ...values } as Mark).length;
+    expect(strokes({ kind: "crack", branches: 5 })).toBe(2 + 5);
+    expect(strokes({ kind: "fork", forks: 4 })).toBe(1 + 4);
+    expect(strokes({ kind: "fern", pairs: 6 })).toBe(1 + 12);
+    expect(strokes({ kind: "spots", count: 30 })).toBe(30);
+  });
+
+  it("let spots get smaller to the edge when asked", () => {
+    const widths = (falloff: number) => placedStrokes({ ...newMark("spots", { x: 0, y: 0 }, 1), count: 40, falloff } as Mark).map((stroke) => stroke.widthMm);
+    const mean = (values: number[]) => values.reduce((sum, value) => sum + value, 0) / values.length;
+    expect(mean(widths(0.9).slice(0, 10))).toBeGreaterThan(2 * mean(widths(0.9).slice(-10)));
+    expect(mean(widths(0).slice(0, 10)) / mean(widths(0).slice(-10))).toBeCloseTo(1, 0);
+  });
+
+  it("are refused by their schema when they make no sense", () => {
+    const mark = newMark("fern", { x: 0, y: 0 }, 1);
+    for (const wrong of [{ lengthMm: 1 }, { widthMm: 0 }, { x: 900 }, { pairs: 2.5 }, { curl: 3 }, { kind: "spiral" }, { seed: -1 }, { extra: 1 }]) expect(MarkSchema.safeParse({ ...mark, ...wrong }).success).toBe(false);
+    expect(MarkSchema.safeParse(mark).success).toBe(true);
+  });
+});
+
+describe("seeded chance", () => {
+  it("repeats for a seed, differs between seeds, and fills 0 to 1 evenly", () => {
+    const draw = (seed: number, n: number) => { const random = seededRandom(seed); return Array.from({ length: n }, random); };
+    expect(draw(7, 5)).toEqual(draw(7, 5));
+    expect(draw(7, 5)).not.toEqual(draw(8, 5));
+    const many = draw(1, 20_000);
+    expect(many.every((value) => value >= 0 && value < 1)).toBe(true);
+    expect(many.reduce((sum, value) => sum + value, 0) / many.length).toBeCloseTo(0.5, 1);
+    expect(many.filter((value) => value < 0.1).length / many.length).toBeCloseTo(0.1, 1);
+  });
+});

@@ -1,0 +1,53 @@
+import { hexToLab, individualTypologyAngle, itaClass } from "@/core/colour";
+import { checkLook, lookContext, LookSchema } from "@/core/look";
+import { BriefSchema, USUAL_BRIEF } from "@/core/brief";
+import { PAINT_TYPE_KEYS, ProductSchema } from "@/core/paint";
+import { PersonSchema, STAND_IN } from "@/core/people";
+import { DEMO_LOOKS, DEMO_PRODUCTS, demoJobs, demoPeople } from ".";
+
+const TODAY = "2026-06-01";
+const day = (offset: number) => new Date(Date.parse(`${TODAY}T12:00:00Z`) + offset * 86_400_000).toISOString().slice(0, 10);
+const products = DEMO_PRODUCTS(TODAY);
+const people = demoPeople(day);
+const jobs = demoJobs((days, clock) => `${day(days)}T${clock}:00+00:00`);
+
+describe("the Weather Court", () => {
+  it("is valid data with ids of its own", () => {
+    for (const { fields } of products) expect(ProductSchema.safeParse(fields).error).toBeUndefined();
+    for (const { fields } of people) expect(PersonSchema.safeParse(fields).error).toBeUndefined();
+    for (const { design } of DEMO_LOOKS) expect(LookSchema.safeParse(design).error).toBeUndefined();
+    for (const { brief } of jobs) expect(BriefSchema.safeParse(brief).error).toBeUndefined();
+    for (const list of [products, people, DEMO_LOOKS, jobs]) expect(new Set(list.map(({ id }) => id)).size).toBe(list.length);
+  });
+
+  it("has every paint type but three on its shelf, an expired pot, one nearly empty, and a craft paint to stumble over", () => {
+    const kinds = new Set(products.map(({ fields }) => fields.material));
+    expect(PAINT_TYPE_KEYS.filter((key) => !kinds.has(key)).sort()).toEqual(["hairColour", "rubberMaskGrease", "toothLacquer"].sort());
+    expect(products.some(({ fields }) => fields.expiresOn !== null && fields.expiresOn < TODAY)).toBe(true);
+    expect(products.some(({ grams, fields }) => grams < fields.sizeGrams * 0.1)).toBe(true);
+    expect(products.some(({ fields }) => fields.grade === "prop")).toBe(true);
+  });
+
+  it("has people of different skins, a latex allergy, a heavy sweater, a beard, lenses and a child", () => {
+    const skins = new Set(people.map(({ fields }) => itaClass(individualTypologyAngle(hexToLab(fields.skin)))));
+    expect(skins.size).toBeGreaterThanOrEqual(4);
+    const some = (test: (fields: (typeof people)[number]["fields"]) => boolean) => people.some(({ fields }) => test(fields));
+    expect(some((fields) => fields.allergies.includes("latex"))).toBe(true);
+    expect(some((fields) => fields.sweat === "heavy")).toBe(true);
+    expect(some((fields) => fields.beard === "beard")).toBe(true);
+    expect(some((fields) => fields.lenses)).toBe(true);
+    expect(some((fields) => fields.ageYears < 16 && fields.guardianConsent)).toBe(true);
+  });
+
+  it("uses products that exist, and looks that nothing stops on the people they are planned for", () => {
+    const shelf = products.map(({ id, fields }) => ({ ...fields, id, version: 1 }));
+    for (const { id, design } of DEMO_LOOKS) {
+      const job = jobs.find((entry) => entry.lookId === id);
+      const person = people.find((entry) => entry.id === job?.personId);
+      const context = lookContext({ person: person ? { ...person.fields, id: person.id, version: 1 } : STAND_IN, brief: job?.brief ?? USUAL_BRIEF, products: shelf, today: TODAY });
+      const findings = checkLook(design, context);
+      expect(findings.filter((finding) => finding.severity === "stop" || finding.rule === "KIT-1")).toEqual([]);
+      expect(findings.filter((finding) => finding.rule === "LAYER-1" || finding.rule === "SET-1")).toEqual([]);
+    }
+  });
+});
