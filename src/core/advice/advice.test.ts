@@ -47,6 +47,15 @@ describe("recommendPaint", () => {
       }
     }), { numRuns: 150 });
   });
+  it("puts what can be painted from the shelf first among equals", () => {
+    const { options } = advise();
+    const shelfPoints = (option: (typeof options)[number]) => option.parts.find((part) => part.name === "shelf")?.points ?? 0;
+    options.slice(1).forEach((option, i) => {
+      const before = options[i];
+      if (before && before.score === option.score) expect(shelfPoints(before)).toBeGreaterThanOrEqual(shelfPoints(option));
+    });
+    expect(options[0]?.system.base).toBe("waterGlycerine");
+  });
   it("prefers what is on the shelf over what would have to be bought", () => {
     const own = (shelf: readonly Product[]) => advise({}, {}, shelf).options.find((option) => option.system.base === "waterGlycerine")?.score ?? 0;
     expect(own(SHELF)).toBeGreaterThan(own([]));

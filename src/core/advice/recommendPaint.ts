@@ -2,7 +2,7 @@ import { buildFigure, faceFromMeasures, type ZoneId } from "../anatomy";
 import { paintingAirSpeed, type Brief } from "../brief";
 import { dryingMinutes } from "../climate";
 import type { System } from "../look";
-import { ALLERGENS, allergensOf, filmPerCoat, isWaterColour, material, paintType, PAINT_TYPE_KEYS, TOOLS, toolsFor, wetGramsPerM2, type HelperKey, type MaterialKey, type PaintTypeKey, type Product } from "../paint";
+import { ALLERGENS, allergensOf, filmPerCoat, isWaterColour, material, paintType, PAINT_TYPE_KEYS, toolOf, TOOLS, toolsFor, wetGramsPerM2, type HelperKey, type MaterialKey, type PaintTypeKey, type Product } from "../paint";
 import { faceMeasuresOf, type Person } from "../people";
 import type { RuleId } from "../rules";
 import { zoneWear } from "../wear";
@@ -114,7 +114,7 @@ function draft(base: PaintTypeKey, detail: PaintTypeKey, protection: Protection,
   return {
     id: [base, detail, protection.prep, system.activate, protection.seal].filter(Boolean).join("-"), system,
     touchUp: { hours: worst.touchUpHours, zone: worst.zone },
-    onMinutes: (coats * faceCm2) / TOOLS[tool].cm2PerMinute + 20 + helpers.length * 2, dryMinutes: coats * dry(base) + dry(detail),
+    onMinutes: (coats * faceCm2) / TOOLS[tool].cm2PerMinute + (toolOf(tool).setUpMinutes ?? 0) + 20 + helpers.length * 2, dryMinutes: coats * dry(base) + dry(detail),
     offMinutes: Math.max(material(base).removal.minutes, material(detail).removal.minutes), costMinor: Math.round(grams * pricePerGram(base, shelf) + 0.6 * pricePerGram(detail, shelf) + helpers.length * 15),
     failure: Math.min(...wears.map((wear) => wear.failureHours)), gentle: Math.min(gentleness(base, person), gentleness(detail, person) + 0.2),
     comfort: paintType(base).comfort - helpers.length * 0.03, stain: Math.max(paintType(base).stain, paintType(detail).stain), strength: (paintType(base).vivid + paintType(detail).vivid) / 2,
@@ -163,6 +163,9 @@ function against(d: Draft, brief: Brief): string {
   return paintType(d.system.base).weakAt;
 }
 
+/** Points of one part; what is on the shelf decides between equals. */
+const pointsOf = (system: PaintSystem, name: ScorePart["name"]) => system.parts.find((part) => part.name === name)?.points ?? 0;
+
 function title(system: System): string {
   const base = label(system.base);
   return system.detail === system.base ? `${base} throughout` : `${base} base, ${label(system.detail)} lines`;
@@ -189,7 +192,7 @@ export function recommendPaint(advice: AdviceBrief): { options: PaintSystem[]; r
       const best = [...parts].sort((a, b) => b.points / b.most - a.points / a.most || b.most - a.most).slice(0, 3);
       return { id: d.id, system: d.system, title: title(d.system), score: Math.round(parts.reduce((sum, part) => sum + part.points, 0)), parts, touchUp: d.touchUp, onMinutes: d.onMinutes, dryMinutes: d.dryMinutes, offMinutes: d.offMinutes, costMinor: d.costMinor, because: best.map((part) => REASON[part.name](d)), against: against(d, advice.brief) };
     })
-    .sort((a, b) => b.score - a.score || a.id.localeCompare(b.id));
+    .sort((a, b) => b.score - a.score || pointsOf(b, "shelf") - pointsOf(a, "shelf") || a.id.localeCompare(b.id));
   const options = systems.filter((option, i) => systems.findIndex((other) => other.system.base === option.system.base) === i).slice(0, 4);
   return { options, refused };
 }

@@ -1,5 +1,5 @@
 export { ALLERGENS, ALLERGEN_KEYS, type Allergen, type Finish, type GroundState, type Hazard, type Helper, type Keepout, type Material, type PaintType, type Resistances, type Setting } from "./material";
-export { TECHNIQUES, TECHNIQUE_KEYS, TOOLS, TOOL_KEYS, type Technique, type Tool, type ToolKey } from "./tools";
+export { TECHNIQUES, TECHNIQUE_KEYS, TOOLS, TOOL_KEYS, toolOf, type Technique, type Tool, type ToolKey } from "./tools";
 export { PAINT_TYPES, PAINT_TYPE_KEYS, type PaintTypeKey } from "./types";
 export { HELPERS, HELPER_KEYS, type HelperKey } from "./helpers";
 export { filmPerCoat, filmsPerCoat, helper, isPaintType, isWaterColour, keptOutOf, material, MATERIAL_KEYS, paintType, stateNeededUnder, toolsFor, wetGramsPerM2, type MaterialKey } from "./materials";

@@ -10,6 +10,8 @@ export interface Tool {
   readonly mmPerMinute: number;
   /** Paint left in the tool, on the palette and in the water, as a multiple of what stays on the skin. */
   readonly waste: number;
+  /** Minutes to set it up, mask and clean it, once a layer: the compressor of an airbrush. */
+  readonly setUpMinutes?: number;
 }
 
 /**
@@ -27,12 +29,14 @@ export const TOOLS = {
   puff: { label: "powder puff", techniques: ["press"], cm2PerMinute: 140, mmPerMinute: 600, waste: 1.5 },
   finger: { label: "clean finger", techniques: ["dab", "pat"], cm2PerMinute: 45, mmPerMinute: 300, waste: 1.1 },
   spatula: { label: "spatula", techniques: ["press"], cm2PerMinute: 10, mmPerMinute: 150, waste: 1.3 },
-  airbrush: { label: "airbrush", techniques: ["spray"], cm2PerMinute: 150, mmPerMinute: 600, waste: 1.8 },
+  airbrush: { label: "airbrush", techniques: ["spray"], cm2PerMinute: 150, mmPerMinute: 600, waste: 1.8, setUpMinutes: 10 },
   spray: { label: "spray or mist bottle", techniques: ["spray"], cm2PerMinute: 500, mmPerMinute: 1000, waste: 2 },
   stick: { label: "stick or pencil", techniques: ["draw", "stroke"], cm2PerMinute: 20, mmPerMinute: 500, waste: 1.05 },
 } as const satisfies Record<string, Tool>;
 
 export type ToolKey = keyof typeof TOOLS;
+/** What is known of a tool. */
+export const toolOf = (key: ToolKey): Tool => TOOLS[key];
 export const TOOL_KEYS = Object.keys(TOOLS) as ToolKey[];
 export const TECHNIQUES: Readonly<Record<Technique, string>> = {
   stipple: "stippled, never dragged", buff: "buffed in", stroke: "stroked on", pat: "patted, not rubbed", press: "pressed in", spray: "sprayed lightly",

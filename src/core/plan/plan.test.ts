@@ -1,5 +1,5 @@
 import { dryingMinutes } from "../climate";
-import { aContext, aLayer, aLook, product } from "../testing";
+import { aContext, aLayer, aLook, aProduct, product } from "../testing";
 import { layerTasks, makePlan, regionOf } from ".";
 import { predict } from "../look";
 
@@ -52,6 +52,14 @@ describe("makePlan", () => {
     const hands = (skill: "beginner" | "practised" | "expert") => makePlan(aLook(chin), aContext({ brief: { skill } })).handsOnMinutes;
     expect(hands("beginner")).toBeCloseTo(hands("practised") * 1.8, 9);
     expect(hands("expert")).toBeLessThan(hands("practised"));
+  });
+
+  it("counts the setting up of an airbrush once a layer, however many coats", () => {
+    const mist = aContext({ products: [aProduct({ id: "mist", material: "airbrushWater" })] });
+    const hands = (coats: number) => makePlan(aLook(aLayer({ id: "a", zones: ["chin"], paint: product("mist"), tool: "airbrush", technique: "spray", coats })), mist).handsOnMinutes;
+    const coat = mist.figure.zone("chin").areaCm2 / 150 + 0.5;
+    expect(hands(1)).toBeCloseTo(10 + coat, 9);
+    expect(hands(3)).toBeCloseTo(10 + 3 * coat, 9);
   });
 
   it("is stopped while a safety rule says so, and empty for an empty look", () => {

@@ -2,7 +2,7 @@ import { paintingAirSpeed, SKILLS } from "../brief";
 import { dryingMinutes } from "../climate";
 import { layerAreaCm2, strokeLengthMm } from "../kit";
 import { isVeil, materialOf, type Layer, type Look, type LookContext, type Prediction } from "../look";
-import { material, TOOLS, wetGramsPerM2, type MaterialKey } from "../paint";
+import { material, toolOf, TOOLS, wetGramsPerM2, type MaterialKey } from "../paint";
 import type { Task } from "../schedule";
 import { regionOf, regionOfMark, REGIONS, type Region } from "./regions";
 
@@ -58,7 +58,7 @@ export function layerTasks(look: Look, context: LookContext, prediction: Predict
       (wholeAtOnce ? regions.slice(0, 1) : regions).forEach((region, i) => {
         const before = last.get(region);
         const id = `${layer.id}/${coat}/${region}`;
-        const handsOn = ((work.get(region) ?? 0) + (i === 0 ? loading : 0)) * skill;
+        const handsOn = ((work.get(region) ?? 0) + (i === 0 ? loading + (coat === 1 ? (toolOf(layer.tool).setUpMinutes ?? 0) : 0) : 0)) * skill;
         // A sealing mist goes over everything at once, so it waits for every region, and every region waits for it.
         const after = wholeAtOnce ? [...new Set(last.values())] : before ? [before] : [];
         tasks.push({ id, zone: region, handsOn, wait, after, layerId: layer.id, coat, region });
