@@ -1,6 +1,6 @@
 import { ZONES, type ZoneId } from "../anatomy";
-import { type Layer, type Look, type LookPatch, type PaintChoice, type System } from "../look";
-import { allergensOf, keptOutOf, material, TOOLS, toolsFor, type HelperKey, type Product } from "../paint";
+import { allowedZones, type Layer, type Look, type LookPatch, type PaintChoice, type System } from "../look";
+import { allergensOf, material, TOOLS, toolsFor, type HelperKey, type Product } from "../paint";
 import type { Person } from "../people";
 
 function choice(key: HelperKey, shelf: readonly Product[], person: Person): PaintChoice {
@@ -8,15 +8,10 @@ function choice(key: HelperKey, shelf: readonly Product[], person: Person): Pain
   return product ? { kind: "product", productId: product.id } : { kind: "material", material: key };
 }
 
-/** Where prep and seal may go: the face, off eyes and lips where the product keeps out. */
+/** Where prep and seal may go: the face, ears and neck, off eyes, lips and mouth where the product keeps out. */
 function zonesFor(key: HelperKey, paint: PaintChoice, shelf: readonly Product[]): ZoneId[] {
-  const product = paint.kind === "product" ? shelf.find((entry) => entry.id === paint.productId) : undefined;
-  return ZONES.filter((zone) => {
-    if (zone.group === "scalp" || zone.kind === "brow" || zone.kind === "collar") return false;
-    if (zone.flags.includes("eye") && (keptOutOf(key, "eye") || (product && !product.eyeSafe))) return false;
-    if (zone.group === "lips" && (keptOutOf(key, "lips") || (product && !product.lipSafe))) return false;
-    return !(zone.flags.includes("mouth") && keptOutOf(key, "mouth"));
-  }).map((zone) => zone.id);
+  const product = paint.kind === "product" ? (shelf.find((entry) => entry.id === paint.productId) ?? null) : null;
+  return allowedZones(ZONES.filter((zone) => zone.group !== "scalp" && zone.kind !== "brow" && zone.kind !== "collar").map((zone) => zone.id), key, product);
 }
 
 /** Takes up a system: notes it on the look and brings the stack's own prep and seal layers into line with it. */

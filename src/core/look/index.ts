@@ -6,7 +6,7 @@ export { groundUnder, hexOf, layerOptics, predict, type Prediction, type ZoneFil
 export { checkLook, stopsOf } from "./checkLook";
 export { exposedZones, paintedCoverage } from "./checks/covering";
 export { mudColour } from "./checks/layering";
-export { suggestLayer, withPaint, zonesOfMarks } from "./suggestLayer";
+export { allowedZones, suggestLayer, withPaint, zonesOfMarks } from "./suggestLayer";
 export { visibleLayers, type VisibleLayer } from "./visible";
 export { readStack, type Stack } from "./stack";
 export type { Finding } from "./finding";

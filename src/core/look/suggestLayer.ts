@@ -1,7 +1,8 @@
 import { contains, ZONES, type Figure, type ZoneId } from "../anatomy";
 import { deltaE00, hexToLab, labFromReflectance, type Lab } from "../colour";
-import { allergensOf, isPaintType, keptOutOf, TOOLS, toolsFor, type MaterialKey, type Product, type ToolKey } from "../paint";
+import { allergensOf, isPaintType, TOOLS, toolsFor, type MaterialKey, type Product, type ToolKey } from "../paint";
 import { exposedZones } from "./checks/covering";
+import { misplaced } from "./checks/safety";
 import { materialOf, recipeOf, type LookContext } from "./context";
 import { placedStrokes, type Mark } from "./motifs";
 import { freeLayerId } from "./patch";
@@ -21,13 +22,9 @@ const PLACES: Partial<Record<Role, readonly ZoneId[]>> = {
 const HELPER_FOR: Partial<Record<Role, MaterialKey>> = { prep: "skinPrep", cover: "glueStick", map: "pencil", set: "settingPowder", seal: "barrierSpray", attach: "spiritGum" };
 
 /** Where a product may lie: not eyes, lips or mouth unless its label and its kind allow it. */
-function allowedZones(zones: readonly ZoneId[], key: MaterialKey, product: Product | null): ZoneId[] {
-  return ZONES.filter((zone) => {
-    if (!zones.includes(zone.id)) return false;
-    if (zone.flags.includes("eye") && (keptOutOf(key, "eye") || (product !== null && !product.eyeSafe))) return false;
-    if (zone.group === "lips" && (keptOutOf(key, "lips") || (product !== null && !product.lipSafe))) return false;
-    return !(zone.flags.includes("mouth") && keptOutOf(key, "mouth"));
-  }).map((zone) => zone.id);
+export function allowedZones(zones: readonly ZoneId[], key: MaterialKey, product: Product | null): ZoneId[] {
+  const shut = new Set(misplaced({ zones: [...zones] }, key, product));
+  return ZONES.map((zone) => zone.id).filter((id) => zones.includes(id) && !shut.has(id));
 }
 
 /** Predicted colour of the base where most of it lies, or of the skin. */
