@@ -8,7 +8,7 @@ import { STAND_IN, type Person } from "./people";
 /** A product with everything filled in. */
 export const aProduct = (values: Partial<Product> & Pick<Product, "id">): Product => ({
   version: 1, name: values.id, maker: "", code: "", material: "waterGlycerine", colour: "#6f7882", hiding: 0.9, tint: 1, grade: "cosmetic", eyeSafe: true, lipSafe: true, allergens: [],
-  sizeGrams: 30, priceMinor: 1000, openedOn: null, expiresOn: null, notes: "", ...values,
+  sizeGrams: 30, priceMinor: 1000, wetColour: null, letDown: null, openedOn: null, expiresOn: null, notes: "", ...values,
 });
 
 /** A small shelf: a water colour of each tone, cream, powder, adhesive, latex, alcohol colour and a craft paint. */
@@ -21,7 +21,7 @@ export const SHELF: readonly Product[] = [
 ];
 
 export const aLayer = (values: Partial<Layer> & Pick<Layer, "id">): Layer => ({
-  role: "base", name: values.id, zones: ["forehead"], paint: { kind: "product", productId: "grey" }, tool: "dampSponge", technique: "stipple", coats: "auto", edge: "hard", share: 1, marks: [], notes: "", ...values,
+  role: "base", name: values.id, zones: ["forehead"], paint: { kind: "product", productId: "grey" }, tool: "dampSponge", technique: "stipple", coats: "auto", edge: "hard", share: 1, marks: [], target: null, notes: "", ...values,
 });
 
 export const product = (productId: string): Layer["paint"] => ({ kind: "product", productId });

@@ -1,5 +1,5 @@
-import { ZONES, type ZoneId, type ZoneGroup } from "@/core/anatomy";
-import type { Layer, Look, Mark, System } from "@/core/look";
+import { buildFigure, defaultFace, ZONES, type ZoneId, type ZoneGroup } from "@/core/anatomy";
+import { newMark, zonesOfMarks, type Layer, type Look, type Mark, type MarkKind, type System } from "@/core/look";
 import type { HelperKey, PaintTypeKey } from "@/core/paint";
 import { slug } from "./products";
 
@@ -14,17 +14,15 @@ const product = (name: string): Layer["paint"] => ({ kind: "product", productId:
 const mix = (...parts: [number, string][]): Layer["paint"] => ({ kind: "mix", parts: parts.map(([amount, name]) => ({ productId: slug(name), parts: amount })) });
 
 type Given = Pick<Layer, "role" | "name" | "zones" | "paint" | "tool" | "technique"> & Partial<Layer>;
-const layer = (given: Given): Layer => ({ id: slug(given.name), coats: "auto", edge: "hard", share: 1, marks: [], notes: "", ...given });
+const layer = (given: Given): Layer => ({ id: slug(given.name), coats: "auto", edge: "hard", share: 1, marks: [], target: null, notes: "", ...given });
 const prep = layer({ id: "system-prep", role: "prep", name: "Skin prep", zones: without(PROTECTED, []), paint: product("Prep dab"), tool: "dampSponge", technique: "pat", coats: 1 });
 const seal = layer({ id: "system-seal", role: "seal", name: "Barrier spray", zones: PROTECTED, paint: product("Last coat"), tool: "spray", technique: "spray", coats: 1 });
 const powderOver = (name: string, zones: readonly ZoneId[], with_: string, id = slug(name)): Layer => layer({ id, role: "set", name, zones: [...zones], paint: product(with_), tool: "puff", technique: "press", coats: 1 });
 const system = (base: PaintTypeKey, detail: PaintTypeKey, activate: HelperKey | null): System => ({ base, detail, eyes: base, lips: "lipLong", prep: "skinPrep", activate, set: "settingPowder", seal: "barrierSpray" });
-const mark = (kind: Mark["kind"], x: number, y: number, more: Partial<Mark>): Mark => ({ kind, x, y, turnDeg: 0, mirrored: false, seed: 1, ...DEFAULTS[kind], ...more }) as Mark;
+const mark = <Kind extends MarkKind>(kind: Kind, x: number, y: number, more: Partial<Extract<Mark, { kind: Kind }>>): Mark => ({ ...newMark(kind, { x, y }, 1), ...USUAL[kind], ...more }) as Mark;
 
-const DEFAULTS = {
-  crack: { lengthMm: 45, widthMm: 1.8, branches: 4 }, fork: { lengthMm: 60, widthMm: 2.6, forks: 3 },
-  fern: { lengthMm: 50, widthMm: 1.3, pairs: 8, curl: 0.4 }, spots: { spreadMm: 40, widthMm: 3, count: 24, falloff: 0.6 },
-} as const;
+/** Widths the demo's marks are drawn in where a look does not say. */
+const USUAL: Readonly<Partial<Record<MarkKind, { widthMm: number }>>> = { crack: { widthMm: 1.8 }, fork: { widthMm: 2.6 }, fern: { widthMm: 1.3 }, spots: { widthMm: 3 } };
 
 const thunderhead: Look = {
   schema: 1, name: "Thunderhead", system: system("waterGlycerine", "waterWax", "sealingMedium"), bare: [], accepted: [], notes: "Under a hood; the forks must read from the path, ten metres off.",
@@ -78,4 +76,25 @@ const firstFrost: Look = {
   ],
 };
 
-export const DEMO_LOOKS: readonly { readonly id: string; readonly design: Look }[] = [thunderhead, drought, firstFrost].map((design) => ({ id: slug(design.name), design }));
+const RING = { x: 0, y: -30 } as const;
+const sundog: Look = {
+  schema: 1, name: "Sundog", system: system("waterGlycerine", "waterWax", "sealingMedium"), bare: [], accepted: [], notes: "Two false suns beside the true one; must carry to the hillside.",
+  layers: [
+    prep,
+    layer({ role: "base", name: "Pale haze", zones: FACE, paint: mix([3, "Chalk white"], [1, "Sand"]), tool: "foundationBrush", technique: "buff" }),
+    powderOver("Powder over the haze", FACE, "White powder"),
+    layer({ role: "contour", name: "Cold hollows", zones: kinds("cheekHollow", "temple"), paint: product("Slate grey"), tool: "foundationBrush", technique: "buff", edge: "faded", share: 0.5 }),
+    layer({ role: "detail", name: "Outer ring", zones: ["forehead"], paint: product("Wheat light"), tool: "roundBrush", technique: "pat", marks: [mark("ring", RING.x, RING.y, { diameterMm: 125, widthMm: 6, openDeg: 84 })] }),
+    layer({ role: "detail", name: "Gold ring", zones: ["forehead"], paint: product("Flash yellow"), tool: "roundBrush", technique: "pat", marks: [mark("ring", RING.x, RING.y, { diameterMm: 113, widthMm: 7, openDeg: 84 })] }),
+    layer({ role: "detail", name: "Inner red ring", zones: ["forehead"], paint: mix([3, "Brick"], [1, "Ochre ground"]), tool: "roundBrush", technique: "pat", marks: [mark("ring", RING.x, RING.y, { diameterMm: 101, widthMm: 6, openDeg: 84 })] }),
+    layer({ role: "detail", name: "Mock suns", zones: ["cheekboneLeft", "cheekboneRight"], paint: product("Wheat light"), tool: "roundBrush", technique: "pat", marks: [mark("rays", 55, -36, { mirrored: true, diameterMm: 24, rays: 0, discShare: 0.9, widthMm: 2 })] }),
+    layer({ role: "detail", name: "Rayed disc", zones: ["forehead"], paint: product("Ember"), tool: "roundBrush", technique: "pat", marks: [mark("rays", 0, 30, { diameterMm: 40, rays: 16, discShare: 0.5, widthMm: 2.4 })] }),
+    layer({ role: "detail", name: "Brick lips", zones: ["upperLip", "lowerLip"], paint: product("Brick lip"), tool: "roundBrush", technique: "stroke" }),
+    seal,
+  ],
+};
+
+/** Marks know the zones they lie on only on a figure: filled in here on the average one. */
+const onFigure = (design: Look): Look => ({ ...design, layers: design.layers.map((entry) => (entry.marks.length ? { ...entry, zones: zonesOfMarks(entry.marks, buildFigure(defaultFace())) } : entry)) });
+
+export const DEMO_LOOKS: readonly { readonly id: string; readonly design: Look }[] = [thunderhead, drought, firstFrost, onFigure(sundog)].map((design) => ({ id: slug(design.name), design }));

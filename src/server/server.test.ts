@@ -27,9 +27,9 @@ afterAll(async () => { await (await studio()).destroy(); rmSync(folder, { recurs
 const latexLayer = aLayer({ id: "strand", zones: ["forehead"], paint: { kind: "product", productId: "clear-strand-latex" }, tool: "stippleSponge" });
 
 describe("demo", () => {
-  it("is the scenario: three looks, five people, two jobs, forty products and more, and is loaded once", async () => {
+  it("is the scenario: four looks, five people, three jobs, forty products and more, and is loaded once", async () => {
     const db = await studio();
-    expect((await lookCards()).map((card) => card.look.design.name).sort()).toEqual(["Drought", "First Frost", "Thunderhead"]);
+    expect((await lookCards()).map((card) => card.look.design.name).sort()).toEqual(["Drought", "First Frost", "Sundog", "Thunderhead"]);
     expect(await listPeople(db)).toHaveLength(5);
     expect(await listJobs(db)).toHaveLength(2);
     expect((await loadToday()).products).toBeGreaterThanOrEqual(40);
@@ -38,7 +38,7 @@ describe("demo", () => {
   it("has no stop in any look, and something due on Today", async () => {
     for (const card of await lookCards()) expect(card.plan.stopped).toBe(false);
     const today = await loadToday();
-    expect(today.next.map((card) => card.look.design.name)).toEqual(["First Frost", "Drought"]);
+    expect(today.next.map((card) => card.look.design.name)).toEqual(["First Frost", "Drought", "Sundog"]);
     expect(today.patchTests).toHaveLength(1);
     expect(today.expiring.some((product) => product.past)).toBe(true);
     expect(today.low.map((product) => product.name)).toEqual(["Leaf"]);
@@ -78,7 +78,7 @@ describe("use cases", () => {
     expect(await loadWorkspace("none")).toBeNull();
   });
   it("keep the ledger: a new pot is bought, used, and weighed; stock may go below nothing without a crash", async () => {
-    const { id } = await createProduct({ name: "Trial pot", maker: "", code: "", material: "cream", colour: "#aaaaaa", hiding: 0.9, tint: 1, grade: "cosmetic", eyeSafe: false, lipSafe: false, allergens: [], sizeGrams: 10, priceMinor: 100, openedOn: null, expiresOn: null, notes: "" });
+    const { id } = await createProduct({ name: "Trial pot", maker: "", code: "", material: "cream", colour: "#aaaaaa", wetColour: null, letDown: null, hiding: 0.9, tint: 1, grade: "cosmetic", eyeSafe: false, lipSafe: false, allergens: [], sizeGrams: 10, priceMinor: 100, openedOn: null, expiresOn: null, notes: "" });
     expect(await move(id, { kind: "used", grams: 12, on: "2026-06-01", note: "" })).toEqual({ left: -2 });
     expect(await move(id, { kind: "weighed", grams: 3.5, on: "2026-06-02", note: "" })).toEqual({ left: 3.5 });
     expect((await productWithLedger(id))?.ledger.map((line) => line.delta)).toEqual([10, -12, 5.5]);

@@ -20,7 +20,7 @@ export function adoptSystem(look: Look, system: System, shelf: readonly Product[
   const layer = (role: "prep" | "seal", key: HelperKey): Layer => {
     const paint = choice(key, shelf, person);
     const tool = toolsFor(key)[0] ?? "dampSponge";
-    return { id: `system-${role}`, role, name: material(key).label.replace(/^./, (c) => c.toUpperCase()), zones: zonesFor(key, paint, shelf), paint, tool, technique: TOOLS[tool].techniques[0], coats: 1, edge: "hard", share: 1, marks: [], notes: "" };
+    return { id: `system-${role}`, role, name: material(key).label.replace(/^./, (c) => c.toUpperCase()), zones: zonesFor(key, paint, shelf), paint, tool, technique: TOOLS[tool].techniques[0], coats: 1, edge: "hard", share: 1, marks: [], target: null, notes: "" };
   };
   return {
     op: "several",

@@ -29,10 +29,13 @@ export function filmReflectance(optics: PaintOptics, film: number, ground: Spect
 
 /** Reflectance of a film so thick that the ground no longer shows: R = 1 + K/S - sqrt((K/S)^2 + 2 K/S). */
 export function masstoneReflectance(optics: PaintOptics): Spectrum {
-  return optics.k.map((K, band) => {
-    const S = optics.s[band] ?? 0;
-    if (S <= 0) return K > 0 ? 0 : 1;
+  const result = new Float64Array(BANDS);
+  const { k, s } = optics;
+  for (let band = 0; band < result.length; band++) {
+    const K = k[band] as number;
+    const S = s[band] as number;
     const ratio = K / S;
-    return 1 + ratio - Math.sqrt(ratio * (ratio + 2));
-  });
+    result[band] = S > 0 ? 1 + ratio - Math.sqrt(ratio * (ratio + 2)) : K > 0 ? 0 : 1;
+  }
+  return result;
 }

@@ -1,7 +1,7 @@
 import type { Lab } from "./lab";
-import { LAMPS, type LampKey } from "./lamps";
+import { LAMP_KEYS, LAMPS, type LampKey } from "./lamps";
 import { X_BAR, Y_BAR, Z_BAR } from "./observer";
-import { BANDS, type Spectrum } from "./spectrum";
+import type { Spectrum } from "./spectrum";
 
 export type Xyz = readonly [X: number, Y: number, Z: number];
 
@@ -17,11 +17,15 @@ function weightsOf(lamp: Spectrum): Weights {
   return { x, y, z, white: [total(x), total(y), total(z)] };
 }
 
-const WEIGHTS: Readonly<Record<LampKey, Weights>> = { D65: weightsOf(LAMPS.D65), A: weightsOf(LAMPS.A) };
+const WEIGHTS = Object.fromEntries(LAMP_KEYS.map((key) => [key, weightsOf(LAMPS[key].power)])) as Record<LampKey, Weights>;
 
-// Bradford cone response (CIECAM97s; the matrix of ICC.1). Its inverse is computed once below.
-const BRADFORD = [[0.8951, 0.2664, -0.1614], [-0.7502, 1.7135, 0.0367], [0.0389, -0.0685, 1.0296]] as const;
-const BRADFORD_INVERSE = [[0.9869929, -0.1470543, 0.1599627], [0.4323053, 0.5183603, 0.0492912], [-0.0085287, 0.0400428, 0.9684867]] as const;
+/** Lamp times observer per band, a perfect white at Y = 100: XYZ of a reflectance is its sum over these. */
+export const xyzWeights = (lamp: LampKey = "D65"): Readonly<Weights> => WEIGHTS[lamp];
+
+// Cone responses L, M, S of XYZ (Hunt-Pointer-Estevez, normalised to D65), and back. Real cones, unlike sharpened ones, answer no light with
+// less than nothing and Y is a sum of L and M with positive weights: so no surface under any gel comes out lighter than a white card.
+const CONES = [[0.4002, 0.7076, -0.0808], [-0.2263, 1.1653, 0.0457], [0, 0, 0.9182]] as const;
+const CONES_INVERSE = [[1.8600666, -1.1294801, 0.2198983], [0.3612229, 0.6388043, -0.0000071], [0, 0, 1.0890873]] as const;
 
 type Matrix = readonly (readonly [number, number, number])[];
 const times = (matrix: Matrix, v: Xyz): Xyz =>
@@ -33,11 +37,11 @@ export function xyzFromReflectance(r: Spectrum, lamp: LampKey = "D65"): Xyz {
   let sumX = 0;
   let sumY = 0;
   let sumZ = 0;
-  for (let band = 0; band < BANDS; band++) {
-    const value = r[band] ?? 0;
-    sumX += (x[band] ?? 0) * value;
-    sumY += (y[band] ?? 0) * value;
-    sumZ += (z[band] ?? 0) * value;
+  for (let band = 0; band < x.length; band++) {
+    const value = r[band] as number;
+    sumX += (x[band] as number) * value;
+    sumY += (y[band] as number) * value;
+    sumZ += (z[band] as number) * value;
   }
   return [sumX, sumY, sumZ];
 }
@@ -55,21 +59,38 @@ export function labFromXyz([X, Y, Z]: Xyz, white: Xyz): Lab {
   return [116 * fy - 16, 500 * (fx - fy), 200 * (fy - fz)];
 }
 
+/** The lamp's matrix from its XYZ to what the eye makes of it, for a degree of adaptation; built once for each. */
+function adapting(lamp: LampKey, adaptation: number): Matrix {
+  const key = `${lamp} ${adaptation}`;
+  const known = ADAPTING.get(key);
+  if (known) return known;
+  const lampCones = times(CONES, WEIGHTS[lamp].white);
+  const dayCones = times(CONES, WEIGHTS.D65.white);
+  const scaled = CONES.map((row, i) => row.map((value) => value * (adaptation * ((dayCones[i] ?? 0) / (lampCones[i] ?? 1)) + 1 - adaptation))) as unknown as Matrix;
+  const columns = [0, 1, 2].map((j) => times(CONES_INVERSE, scaled.map((row) => row[j] ?? 0) as unknown as Xyz));
+  const matrix = [0, 1, 2].map((i) => columns.map((column) => column[i] ?? 0)) as unknown as Matrix;
+  // A white card keeps Y = 100 whatever the lamp: nothing is lighter than paper.
+  const white = times(matrix, WEIGHTS[lamp].white)[1];
+  const result = matrix.map((row) => row.map((value) => (value * 100) / white)) as unknown as Matrix;
+  if (ADAPTING.size > 200) ADAPTING.clear();
+  ADAPTING.set(key, result);
+  return result;
+}
+const ADAPTING = new Map<string, Matrix>();
+
 /**
  * CIELAB (D65 white) of a reflectance seen under a lamp.
  *
  * The eye adapts to the lamp's white only in part: `adaptation` 1 is complete (a white card looks white under any lamp),
- * 0 is none (everything takes the lamp's colour). The cone responses are scaled as in CIECAM02's von Kries step, on Bradford axes.
+ * 0 is none (everything takes the lamp's colour). The cone responses are scaled as in CIECAM02's von Kries step, with its degree of adaptation.
  * @param r 41 bands, 0-1
+ * @param adaptation 0-1; the lamp's own degree by default
  */
-export function labFromReflectance(r: Spectrum, lamp: LampKey = "D65", adaptation = 1): Lab {
+export function labFromReflectance(r: Spectrum, lamp: LampKey = "D65", adaptation: number = LAMPS[lamp].adaptation): Lab {
   if (!(adaptation >= 0 && adaptation <= 1)) throw new RangeError(`adaptation must be 0 to 1, not ${adaptation}`);
   const xyz = xyzFromReflectance(r, lamp);
-  const day = WEIGHTS.D65.white;
-  if (lamp === "D65") return labFromXyz(xyz, day);
-  const cones = times(BRADFORD, xyz);
-  const lampCones = times(BRADFORD, WEIGHTS[lamp].white);
-  const dayCones = times(BRADFORD, day);
-  const adapted = cones.map((cone, i) => cone * (adaptation * ((dayCones[i] ?? 0) / (lampCones[i] ?? 1)) + 1 - adaptation)) as unknown as Xyz;
-  return labFromXyz(times(BRADFORD_INVERSE, adapted), day);
+  if (lamp === "D65") return labFromXyz(xyz, WEIGHTS.D65.white);
+  const [X, Y, Z] = times(adapting(lamp, adaptation), xyz);
+  // Rounding of the matrices, no more: a surface is neither darker than black nor lighter than white.
+  return labFromXyz([Math.max(0, X), Math.min(100, Math.max(0, Y)), Math.max(0, Z)], WEIGHTS.D65.white);
 }

@@ -9,10 +9,12 @@ export function mixOptics(parts: readonly { optics: PaintOptics; parts: number }
   const whole = parts.reduce((sum, part) => sum + part.parts, 0);
   if (!(whole > 0) || !Number.isFinite(whole) || parts.some((part) => !(part.parts >= 0))) throw new RangeError("a mix needs parts of zero or more, at least one of them above zero");
   const mix: PaintOptics = { k: flat(0), s: flat(0) };
-  for (const part of parts) {
-    const share = part.parts / whole;
-    part.optics.k.forEach((K, band) => { mix.k[band] = (mix.k[band] ?? 0) + K * share; });
-    part.optics.s.forEach((S, band) => { mix.s[band] = (mix.s[band] ?? 0) + S * share; });
+  for (const { optics: { k, s }, parts: amount } of parts) {
+    const share = amount / whole;
+    for (let band = 0; band < k.length; band++) {
+      mix.k[band] = (mix.k[band] as number) + (k[band] as number) * share;
+      mix.s[band] = (mix.s[band] as number) + (s[band] as number) * share;
+    }
   }
   return mix;
 }

@@ -1,6 +1,9 @@
-import { filmBand } from "./film";
+import { deltaE00 } from "./difference";
+import { filmBand, masstoneReflectance } from "./film";
 import type { Lab } from "./lab";
-import { luminanceFactor } from "./labFromReflectance";
+import { LET_DOWN_WHITE_PARTS, scatteringFromLetDown } from "./letDown";
+import { labFromReflectance, luminanceFactor } from "./labFromReflectance";
+import { mixOptics } from "./mixOptics";
 import { reflectanceFromLab } from "./reflectanceFromLab";
 import { flat, type Spectrum } from "./spectrum";
 
@@ -17,42 +20,113 @@ export function contrastRatio(optics: PaintOptics, film = 1): number {
   return over(CARD_BLACK) / over(CARD_WHITE);
 }
 
-/**
- * K and S of a paint from what a painter can see of it.
- *
- * K/S = (1-R)^2 / 2R per band from the masstone; S is one number over the spectrum, found so that the reference film has the
- * contrast ratio `hiding`; `tint` then multiplies both, so a strong pigment outweighs its parts in a mix. (A product's own film
- * is best computed with tint 1, for which `hiding` is exactly what its card says.) Results are shared between callers: treat them as
- * read-only.
- * @param p.masstone colour of a thick film
- * @param p.hiding contrast ratio of film 1, above 0 and below 1
- * @param p.tint tinting strength, 1 by default
- * @throws RangeError when hiding or tint lie outside their range
- */
-export function paintOptics(p: { masstone: Lab; hiding: number; tint?: number }): PaintOptics {
-  const { masstone, hiding, tint = 1 } = p;
-  if (!(hiding > 0 && hiding < 1)) throw new RangeError(`hiding must lie between 0 and 1, not ${hiding}`);
-  if (!(tint > 0) || !Number.isFinite(tint)) throw new RangeError(`tint must be more than 0, not ${tint}`);
-  const key = [...masstone, hiding, tint].join(",");
-  const known = cache.get(key);
-  if (known) return known;
-  const ratio = reflectanceFromLab(masstone).map((value) => {
-    const r = Math.min(Math.max(value, 1e-4), 1 - 1e-6);
-    return (1 - r) ** 2 / (2 * r);
-  });
-  const withScatter = (S: number): PaintOptics => ({ k: ratio.map((value) => value * S), s: flat(S) });
+/** Absorption over scattering from the reflectance of a thick film: (1-R)^2 / 2R. */
+const ratioOf = (reflectance: Spectrum): Spectrum => reflectance.map((value) => {
+  const r = Math.min(Math.max(value, 1e-4), 1 - 1e-6);
+  return (1 - r) ** 2 / (2 * r);
+});
+
+/** The natural logarithm of the factor on K and S at which one reference film has this contrast ratio; by bisection. */
+function logScale(ratio: Spectrum, S: Spectrum, hiding: number): number {
   let low = -14;
   let high = 10;
   for (let i = 0; i < 60; i++) {
     const middle = (low + high) / 2;
-    if (contrastRatio(withScatter(Math.exp(middle))) < hiding) low = middle;
+    if (contrastRatio(scaled(ratio, S, Math.exp(middle))) < hiding) low = middle;
     else high = middle;
   }
-  const optics = withScatter(Math.exp((low + high) / 2) * tint);
+  return (low + high) / 2;
+}
+
+const scaled = (ratio: Spectrum, S: Spectrum, factor: number): PaintOptics => ({ k: ratio.map((value, band) => value * (S[band] ?? 0) * factor), s: S.map((value) => value * factor) });
+
+/** What can be seen of a paint: a thick film, the contrast ratio of one film, and if swatched, 1 part of it in 10 of white. */
+export interface Swatched { readonly masstone: Lab; readonly hiding: number; readonly letDown?: Lab }
+
+/** The white that let-downs are made with: strong, opaque, nearly neutral. Common practice, no published source. */
+export const LET_DOWN_WHITE: Swatched = { masstone: [96, 0, 2], hiding: 0.9 };
+
+/** A let-down that level scattering explains this well says no more than how strong the paint is, dE00. Common practice, no published source. */
+const EXPLAINED = 1;
+
+/** Colour of 1 part in 10 of the let-down white. */
+function letDownColour(optics: PaintOptics): Lab {
+  return labFromReflectance(masstoneReflectance(mixOptics([{ optics, parts: 1 }, { optics: paintOptics(LET_DOWN_WHITE), parts: LET_DOWN_WHITE_PARTS }])));
+}
+
+interface Fitted { readonly optics: PaintOptics; readonly tint: number; readonly away: number }
+
+/** The strength at which a paint of this scattering comes nearest to its let-down: golden section over the logarithm. */
+function fitStrength(ratio: Spectrum, shape: Spectrum, hiding: number, letDown: Lab): Fitted {
+  const optics = scaled(ratio, shape, Math.exp(logScale(ratio, shape, hiding)));
+  const at = (log: number) => { const t = Math.exp(log); return deltaE00(letDownColour(times(optics, t)), letDown); };
+  let [low, high] = [Math.log(TINT_LIMITS[0]), Math.log(TINT_LIMITS[1])];
+  for (let i = 0; i < 40; i++) { const [a, b] = [high - (high - low) * GOLDEN, low + (high - low) * GOLDEN]; if (at(a) < at(b)) high = b; else low = a; }
+  const best = (low + high) / 2;
+  return { optics, tint: Math.exp(best), away: at(best) };
+}
+const GOLDEN = (Math.sqrt(5) - 1) / 2;
+
+/** K, S and strength from both swatches: level scattering where that explains the let-down, else fitted per band ({@link scatteringFromLetDown}). */
+function fromBothSwatches({ masstone, hiding, letDown }: Required<Swatched>): Fitted {
+  const key = [...masstone, hiding, ...letDown].join(",");
+  const known = fitted.get(key);
+  if (known) return known;
+  const ratio = ratioOf(reflectanceFromLab(masstone));
+  const level = fitStrength(ratio, flat(1), hiding, letDown);
+  const S = level.away > EXPLAINED ? scatteringFromLetDown(ratio, ratioOf(reflectanceFromLab(letDown)), paintOptics(LET_DOWN_WHITE)) : null;
+  const banded = S && fitStrength(ratio, S, hiding, letDown);
+  const best = banded && banded.away < level.away ? banded : level;
+  if (fitted.size >= CACHE_LIMIT) fitted.delete(fitted.keys().next().value ?? "");
+  fitted.set(key, best);
+  return best;
+}
+
+/**
+ * K and S of a paint from what a painter can see of it.
+ *
+ * K/S = (1-R)^2 / 2R per band from the masstone. Without a let-down S is one number over the spectrum; with one, K and S are fitted
+ * separately per band ({@link scatteringFromLetDown}). Either way S is scaled so that the reference film has the contrast ratio `hiding`;
+ * `tint` then multiplies both, so a strong pigment outweighs its parts in a mix. (A product's own film is best computed with tint 1,
+ * for which `hiding` is exactly what its card says.) Results are shared between callers: treat them as read-only.
+ * @param p.masstone colour of a thick film
+ * @param p.hiding contrast ratio of film 1, above 0 and below 1
+ * @param p.tint tinting strength, 1 by default
+ * @param p.letDown colour of 1 part in 10 of {@link LET_DOWN_WHITE}, when somebody has swatched it
+ * @throws RangeError when hiding or tint lie outside their range
+ */
+export function paintOptics(p: Swatched & { readonly tint?: number }): PaintOptics {
+  const { masstone, hiding, tint = 1, letDown } = p;
+  if (!(hiding > 0 && hiding < 1)) throw new RangeError(`hiding must lie between 0 and 1, not ${hiding}`);
+  if (!(tint > 0) || !Number.isFinite(tint)) throw new RangeError(`tint must be more than 0, not ${tint}`);
+  const key = [...masstone, hiding, tint, ...(letDown ?? [])].join(",");
+  const known = cache.get(key);
+  if (known) return known;
+  const optics = letDown ? times(fromBothSwatches({ masstone, hiding, letDown }).optics, tint) : levelOptics(masstone, hiding, tint);
   if (cache.size >= CACHE_LIMIT) cache.delete(cache.keys().next().value ?? "");
   cache.set(key, optics);
   return optics;
 }
 
+/** Tinting strengths anybody may give or that are read from a swatch. */
+export const TINT_LIMITS = [0.1, 10] as const;
+
+function levelOptics(masstone: Lab, hiding: number, tint: number): PaintOptics {
+  const ratio = ratioOf(reflectanceFromLab(masstone));
+  return scaled(ratio, flat(1), Math.exp(logScale(ratio, flat(1), hiding)) * tint);
+}
+
+const times = ({ k, s }: PaintOptics, factor: number): PaintOptics => ({ k: k.map((value) => value * factor), s: s.map((value) => value * factor) });
+
+/** A paint as pale as the white it was let down in tells nothing of its strength, dE00. */
+const TELLS = 3;
+
+/** How strongly a paint tints, read from its let-down: the strength at which the mix comes out as swatched. Within 0.1 to 10; 1 when the let-down tells nothing. */
+export function tintOfLetDown(p: Required<Swatched>): number {
+  if (deltaE00(p.masstone, LET_DOWN_WHITE.masstone) < TELLS) return 1;
+  return fromBothSwatches(p).tint;
+}
+
+const fitted = new Map<string, Fitted>();
 const cache = new Map<string, PaintOptics>();
 const CACHE_LIMIT = 5000;

@@ -1,6 +1,6 @@
 import fc from "fast-check";
 import { ZONE_IDS } from "../anatomy";
-import { deltaE00, hexToLab, hueAngle, labFromReflectance } from "../colour";
+import { deltaE00, flat, hexToLab, hueAngle, labFromReflectance } from "../colour";
 import { RULES } from "../rules";
 import { aContext, aLayer, aLook, product, SHELF } from "../testing";
 import { applyPatch, checkLook, exposedZones, freeLayerId, groundUnder, hexOf, lookContext, LookSchema, mudColour, newMark, paintedCoverage, placedStrokes, predict, readStack, stopsOf, suggestLayer, visibleLayers, zonesOfMarks, zoneWords, type Finding, type Look, type LookContext, type LookPatch } from ".";
@@ -71,7 +71,7 @@ describe("prediction", () => {
     const context = aContext();
     const seen = visibleLayers(look, context, predict(look, context));
     expect(seen.map(({ layer }) => layer.id)).toEqual(["base"]);
-    expect(hexToLab(seen[0]?.colours.get("forehead") ?? "#000000")[0]).toBeGreaterThan(hexToLab("#33455f")[0] + 5);
+    expect(labFromReflectance(seen[0]?.colours.get("forehead") ?? flat(0))[0]).toBeGreaterThan(hexToLab("#33455f")[0] + 5);
     expect(visibleLayers(look, context, predict(look, context), 0)).toEqual([]);
   });
 });

@@ -67,9 +67,9 @@ export function freeLayerId(look: Look, stem: string): string {
   return `${short}-${n}`;
 }
 
-const { share, marks, notes } = LayerSchema.shape;
+const { share, marks, notes, target } = LayerSchema.shape;
 /** Some fields of a layer. Defaults are taken off: what a change does not name it must not touch. */
-const ChangeSchema = LayerSchema.omit({ id: true }).extend({ share: share.unwrap(), marks: marks.unwrap(), notes: notes.unwrap() }).partial();
+const ChangeSchema = LayerSchema.omit({ id: true }).extend({ share: share.unwrap(), marks: marks.unwrap(), notes: notes.unwrap(), target: target.unwrap() }).partial();
 
 /** Checks a patch that comes from outside. */
 export const PatchSchema: z.ZodType<LookPatch> = z.lazy(() => z.discriminatedUnion("op", [

@@ -1,7 +1,8 @@
-import { coatsToCover, filmReflectance, hexToLab, labFromReflectance, labToHex, paintOptics, reflectanceFromLab, type Lab, type PaintOptics, type Spectrum } from "../colour";
+import { coatsToCover, filmReflectance, hexToLab, labFromReflectance, labToHex, paintOptics, reflectanceFromLab, type Lab, type LampKey, type PaintOptics, type Spectrum } from "../colour";
 import { zoneInfo, type ZoneId } from "../anatomy";
 import { filmsPerCoat, helper, isPaintType, productOptics, recipeOptics, type MaterialKey } from "../paint";
 import { materialOf, recipeOf, type LookContext } from "./context";
+import { sameShape } from "./motifs";
 import { filmShare, isVeil } from "./roles";
 import type { Layer, Look } from "./schema";
 
@@ -14,6 +15,9 @@ const BROW_LAYERS = 3;
 export interface ZoneFilm {
   readonly layer: Layer;
   readonly coats: number;
+  /** What the zone looks like beside this layer where it fills only part of it. */
+  readonly beside: Spectrum;
+  /** What lies right under it: the same, or the layer of the same shape that was laid there first (white under a tint). */
   readonly before: Spectrum;
   /** What this layer looks like where it lies. */
   readonly colour: Spectrum;
@@ -26,19 +30,26 @@ export interface Prediction {
   readonly coats: ReadonlyMap<string, { readonly coats: number; readonly covers: boolean }>;
   /** Films of each painted zone, first layer first. */
   readonly films: ReadonlyMap<ZoneId, readonly ZoneFilm[]>;
+  /** The colour a zone has up to its hard edges, and the layer it has it from; faded layers and marks are left out. */
+  readonly fields: ReadonlyMap<ZoneId, { readonly layer: Layer; readonly colour: Spectrum }>;
   /** What an unpainted zone looks like. */
   readonly bare: (zone: ZoneId) => Spectrum;
 }
 
+/** Contrast ratio of a coat of a colour nobody has chosen a product for. Common practice, no published source. */
+const USUAL_HIDING = 0.85;
+
 /** Optics of what a layer is painted with; null where it brings no colour. */
-export function layerOptics(layer: Layer, products: LookContext["products"]): PaintOptics | null {
+export function layerOptics(layer: Layer, products: LookContext["products"], film: "dry" | "wet" = "dry"): PaintOptics | null {
   if (layer.paint.kind === "material") {
+    // A colour still to be matched is drawn as it is wanted.
+    if (layer.target && isPaintType(layer.paint.material)) return paintOptics({ masstone: hexToLab(layer.target), hiding: USUAL_HIDING });
     const veil = isPaintType(layer.paint.material) ? null : helper(layer.paint.material).veil;
     return veil && paintOptics({ masstone: hexToLab(veil.hex), hiding: veil.hiding });
   }
   const recipe = recipeOf(layer, products);
-  if (layer.paint.kind === "mix") return recipe.length ? recipeOptics(recipe) : null;
-  return recipe[0] ? productOptics(recipe[0].product) : null;
+  if (layer.paint.kind === "mix") return recipe.length ? recipeOptics(recipe, film) : null;
+  return recipe[0] ? productOptics(recipe[0].product, film) : null;
 }
 
 /** Lips are redder and darker than the skin round them; brow hair hides most of the skin under it. Common practice, no published source. */
@@ -58,8 +69,17 @@ function bareSkin(context: LookContext): (zone: ZoneId) => Spectrum {
   };
 }
 
+/** Marks and small veils lie on top of a zone without filling it: they do not change what later layers find below them. */
+export const fillsZone = (layer: Layer): boolean => layer.marks.length === 0 && layer.share >= 0.5;
+
+/** Whether one layer lies right under all of another that does not fill its zones: the same marks, or as large a part of the same zones. */
+export function liesUnder(lower: Layer, upper: Layer): boolean {
+  if (upper.marks.length === 0) return lower.marks.length === 0 && lower.edge === upper.edge && lower.share === upper.share && upper.share < 0.5 && upper.zones.every((zone) => lower.zones.includes(zone));
+  return upper.marks.every((mark) => lower.marks.some((other) => sameShape(mark, other) && other.outsetMm >= mark.outsetMm));
+}
+
 /** Reference films that one coat of a layer lays. */
-const coatFilm = (layer: Layer, material: MaterialKey | null): number => (material ? filmsPerCoat(material, layer.tool) : 1) * filmShare(layer.role);
+export const coatFilm = (layer: Layer, material: MaterialKey | null): number => (material ? filmsPerCoat(material, layer.tool) : 1) * filmShare(layer.role);
 
 function resolveCoats(layer: Layer, material: MaterialKey | null, optics: PaintOptics | null, grounds: readonly Spectrum[]): { coats: number; covers: boolean } {
   const films = coatFilm(layer, material);
@@ -94,26 +114,36 @@ function work(look: Look, context: LookContext): Prediction {
   const bare = bareSkin(context);
   const films = new Map<ZoneId, ZoneFilm[]>();
   const coats = new Map<string, { coats: number; covers: boolean }>();
+  const fields = new Map<ZoneId, { layer: Layer; colour: Spectrum }>();
   const top = (zone: ZoneId) => films.get(zone)?.at(-1)?.after ?? bare(zone);
+  // A mark over the same mark lies on that one, not on what is beside both.
+  const rightUnder = (layer: Layer, zone: ZoneId) => (fillsZone(layer) ? undefined : films.get(zone)?.findLast((film) => liesUnder(film.layer, layer))?.colour) ?? top(zone);
   for (const layer of look.layers) {
     const material = materialOf(layer, context.products);
     const optics = layerOptics(layer, context.products);
     const judged = layer.zones.filter((zone) => zoneInfo(zone).kind !== "brow" && zoneInfo(zone).kind !== "scalp");
-    const grounds = [...new Set((judged.length ? judged : layer.zones).map(top))];
+    const grounds = [...new Set((judged.length ? judged : layer.zones).map((zone) => rightUnder(layer, zone)))];
     const resolved = resolveCoats(layer, material, optics, grounds);
     coats.set(layer.id, resolved);
     const thickness = resolved.coats * coatFilm(layer, material);
     const laid = new Map<Spectrum, Spectrum>();
-    // Marks lie on top of a zone without filling it: they do not change what later layers find below them.
-    const fills = layer.marks.length === 0 && layer.share >= 0.5;
+    const lay = (ground: Spectrum): Spectrum => {
+      const colour = laid.get(ground) ?? (optics ? filmReflectance(optics, thickness, ground) : ground);
+      laid.set(ground, colour);
+      return colour;
+    };
     for (const zone of layer.zones) {
-      const before = top(zone);
-      const colour = laid.get(before) ?? (optics ? filmReflectance(optics, thickness, before) : before);
-      laid.set(before, colour);
-      films.set(zone, [...(films.get(zone) ?? []), { layer, coats: resolved.coats, before, colour, after: fills ? colour : before }]);
+      const beside = top(zone);
+      const before = rightUnder(layer, zone);
+      const colour = lay(before);
+      films.set(zone, [...(films.get(zone) ?? []), { layer, coats: resolved.coats, beside, before, colour, after: fillsZone(layer) ? colour : beside }]);
+      if (optics && layer.marks.length === 0 && layer.edge === "hard" && layer.share === 1) {
+        const below = fields.get(zone);
+        fields.set(zone, { layer: below && layer.role === "set" ? below.layer : layer, colour: lay(below?.colour ?? bare(zone)) });
+      }
     }
   }
-  return { coats, films, bare };
+  return { coats, films, fields, bare };
 }
 
 /** Predicted reflectance of what lies under a layer in a zone, down to the skin. @throws RangeError when the layer is not in the look */
@@ -124,4 +154,11 @@ export function groundUnder(look: Look, layerId: string, zone: ZoneId, context: 
   return below.films.get(zone)?.at(-1)?.after ?? below.bare(zone);
 }
 
-export const hexOf = (reflectance: Spectrum): string => labToHex(labFromReflectance(reflectance));
+/** What a reflectance looks like under a lamp, as sRGB; remembered, since a figure asks for the same ones again and again. */
+export function hexOf(reflectance: Spectrum, lamp: LampKey = "D65"): string {
+  const known = SHOWN.get(reflectance) ?? {};
+  const hex = known[lamp] ?? labToHex(labFromReflectance(reflectance, lamp));
+  SHOWN.set(reflectance, { ...known, [lamp]: hex });
+  return hex;
+}
+const SHOWN = new WeakMap<Spectrum, Partial<Record<LampKey, string>>>();

@@ -1,6 +1,6 @@
 import { z } from "zod";
 import { ZONE_IDS, type ZoneId } from "../anatomy";
-import { HELPER_KEYS, MATERIAL_KEYS, PAINT_TYPE_KEYS, TECHNIQUE_KEYS, TOOL_KEYS, type HelperKey, type MaterialKey, type PaintTypeKey, type Technique, type ToolKey } from "../paint";
+import { HELPER_KEYS, HexSchema, MATERIAL_KEYS, PAINT_TYPE_KEYS, TECHNIQUE_KEYS, TOOL_KEYS, type HelperKey, type MaterialKey, type PaintTypeKey, type Technique, type ToolKey } from "../paint";
 import { MarkSchema } from "./motifs";
 import { ROLE_KEYS, type Role } from "./roles";
 
@@ -10,7 +10,7 @@ const oneOf = <T extends string>(keys: readonly T[]) => z.enum(keys as unknown a
 /** What a layer is painted with. The kind of paint follows from the product, so the two can't disagree. */
 export const PaintChoiceSchema = z.discriminatedUnion("kind", [
   z.object({ kind: z.literal("product"), productId: IdSchema }).strict(),
-  z.object({ kind: z.literal("mix"), parts: z.array(z.object({ productId: IdSchema, parts: z.number().int("whole parts").min(1, "1 part or more").max(20, "at most 20 parts") }).strict()).min(2, "a mix has two products or more").max(5, "at most five products") }).strict(),
+  z.object({ kind: z.literal("mix"), parts: z.array(z.object({ productId: IdSchema, parts: z.number().int("whole parts").min(1, "1 part or more").max(20, "at most 20 parts") }).strict()).min(2, "a mix has two products or more").max(5, "at most five products"), /** A saved mix it was taken from; its parts are kept here, so that the look stays as it is when the mix is changed. */ mixId: IdSchema.optional() }).strict(),
   z.object({ kind: z.literal("material"), material: oneOf<MaterialKey>(MATERIAL_KEYS) }).strict(),
 ]);
 export type PaintChoice = z.infer<typeof PaintChoiceSchema>;
@@ -29,6 +29,8 @@ export const LayerSchema = z.object({
   /** Share of each zone that is painted, 0-1: a contour fills part of the hollow. Marks ignore it. */
   share: z.number().min(0.02, "at least 2 %").max(1, "at most 100 %").default(1),
   marks: z.array(MarkSchema).max(60).default([]),
+  /** The colour wanted, dry; null where the paint itself is what is wanted. What the mixing bench is asked to match. */
+  target: HexSchema.nullable().default(null),
   notes: z.string().max(1000).default(""),
 }).strict();
 export type Layer = z.infer<typeof LayerSchema>;

@@ -1,6 +1,6 @@
 import { contains, ZONES, type Figure, type ZoneId } from "../anatomy";
 import { deltaE00, hexToLab, labFromReflectance, type Lab } from "../colour";
-import { allergensOf, isPaintType, TOOLS, toolsFor, type MaterialKey, type Product, type ToolKey } from "../paint";
+import { isPaintType, TOOLS, toolsFor, type MaterialKey, type Product, type ToolKey } from "../paint";
 import { exposedZones } from "./checks/covering";
 import { misplaced } from "./checks/safety";
 import { materialOf, recipeOf, type LookContext } from "./context";
@@ -9,6 +9,7 @@ import { freeLayerId } from "./patch";
 import { predict } from "./predict";
 import { ROLES, type Role } from "./roles";
 import type { Layer, Look, PaintChoice } from "./schema";
+import { isWearable } from "./wearable";
 
 const ofKinds = (...kinds: string[]): ZoneId[] => ZONES.filter((zone) => kinds.includes(zone.kind)).map((zone) => zone.id);
 
@@ -38,7 +39,7 @@ function groundTone(look: Look, context: LookContext): Lab {
  * shelf that this person may wear, the zones and tool that go with it.
  */
 export function suggestLayer(role: Role, look: Look, context: LookContext): Layer {
-  const wearable = [...context.products.values()].filter((product) => product.grade === "cosmetic" && !allergensOf(product).some((allergen) => context.person.allergies.includes(allergen)) && !context.person.patchTests.some((test) => test.productId === product.id && test.result === "reacted"));
+  const wearable = [...context.products.values()].filter((product) => isWearable(product, context.person));
   const wanted: MaterialKey = HELPER_FOR[role] ?? (role === "detail" ? look.system?.detail : look.system?.base) ?? "waterGlycerine";
   const ground = groundTone(look, context);
   const step = TONE_STEP[role] ?? 0;
@@ -55,7 +56,7 @@ export function suggestLayer(role: Role, look: Look, context: LookContext): Laye
   const technique = veil && (TOOLS[tool].techniques as readonly string[]).includes("pat") ? "pat" : role === "detail" && (TOOLS[tool].techniques as readonly string[]).includes("draw") ? "draw" : TOOLS[tool].techniques[0];
   return {
     id: freeLayerId(look, role), role, name: ROLES[role].label.replace(/^./, (c) => c.toUpperCase()), zones: allowedZones(zones, product?.material ?? wanted, product), paint, tool, technique,
-    coats: "auto", edge: veil ? "faded" : "hard", share: veil ? 0.5 : 1, marks: [], notes: "",
+    coats: "auto", edge: veil ? "faded" : "hard", share: veil ? 0.5 : 1, marks: [], target: null, notes: "",
   };
 }
 

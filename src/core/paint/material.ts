@@ -61,8 +61,12 @@ export interface Material {
   readonly pricePerGram: readonly [low: number, high: number];
 }
 
+/** What colours are bound in: only those of one medium mix in the pan. */
+export type Medium = "water" | "oil" | "alcohol" | "acrylic" | "latex" | "powder" | "resin";
+
 /** A material that brings colour. */
 export interface PaintType extends Material {
+  readonly medium: Medium;
   readonly strongAt: string;
   readonly weakAt: string;
   /** L* lost while it dries. */

@@ -1,5 +1,5 @@
 import { HELPERS, HELPER_KEYS, type HelperKey } from "./helpers";
-import type { GroundState, Helper, Keepout, Material, PaintType } from "./material";
+import type { GroundState, Helper, Keepout, Material, Medium, PaintType } from "./material";
 import { TOOL_KEYS, type ToolKey } from "./tools";
 import { PAINT_TYPES, PAINT_TYPE_KEYS, type PaintTypeKey } from "./types";
 
@@ -42,6 +42,12 @@ export function stateNeededUnder(lower: MaterialKey, upper: MaterialKey): Ground
   if (!isPaintType(lower)) return "dry";
   const { usually, except } = PAINT_TYPES[lower].under;
   return except[upper] ?? usually;
+}
+
+/** The medium a material mixes in: a paint's own; corrector and concealer are creams. Null for what is not mixed. */
+export function mediumOf(key: MaterialKey): Medium | null {
+  if (isPaintType(key)) return PAINT_TYPES[key].medium;
+  return key === "corrector" || key === "concealer" ? "oil" : null;
 }
 
 const WATER_COLOURS: readonly MaterialKey[] = ["waterGlycerine", "waterWax", "airbrushWater"];

@@ -1,8 +1,9 @@
 import { z } from "zod";
-import { hexToLab, mixOptics, paintOptics, type PaintOptics } from "../colour";
+import { hexToLab, mixOptics, paintOptics, tintOfLetDown, type Lab, type PaintOptics, type Swatched } from "../colour";
 import { HELPERS } from "./helpers";
 import { ALLERGEN_KEYS, type Allergen } from "./material";
 import { isPaintType, material, MATERIAL_KEYS, type MaterialKey } from "./materials";
+import { PAINT_TYPES } from "./types";
 
 export const HexSchema = z.string().regex(/^#[0-9a-f]{6}$/i, "a colour like #a0c4de");
 export const DateSchema = z.iso.date("a date like 2026-11-24");
@@ -18,6 +19,10 @@ export const ProductSchema = z.object({
   material: z.enum(MATERIAL_KEYS as [MaterialKey, ...MaterialKey[]]),
   /** Masstone, dry; null for what brings no colour. */
   colour: HexSchema.nullable(),
+  /** The same film still wet (LAYER-6); null where nobody has swatched it: then the kind's usual dry-down stands in. */
+  wetColour: HexSchema.nullable().default(null),
+  /** One part of it in ten of a strong white, dry (LAYER-6, COLOUR-1): tells how it tints; null where nobody has swatched it. */
+  letDown: HexSchema.nullable().default(null),
   /** Contrast ratio of one usual coat, 0-1. */
   hiding: z.number().min(0.02, "at least 0.02").max(0.995, "at most 0.995"),
   tint: z.number().min(0.1, "at least 0.1").max(10, "at most 10").default(1),
@@ -43,22 +48,48 @@ export function allergensOf(product: ProductFields): Allergen[] {
   return [...new Set([...product.allergens, ...material(product.material).allergens])];
 }
 
-function colourOf(product: ProductFields): { hex: string; hiding: number } | null {
-  if (product.colour) return { hex: product.colour, hiding: product.hiding };
-  return isPaintType(product.material) ? null : HELPERS[product.material].veil;
+type Film = "dry" | "wet";
+
+/** A pale wet film hides more than the same film dry (LAYER-5): so much of what is left to hide. Common practice, no published source. */
+const WET_HIDES = 0.3;
+
+function swatchOf(product: ProductFields, film: Film): Swatched | null {
+  const veil = isPaintType(product.material) ? null : HELPERS[product.material].veil;
+  const hex = product.colour ?? veil?.hex;
+  if (!hex) return null;
+  const masstone = hexToLab(hex);
+  const hiding = product.colour ? product.hiding : (veil?.hiding ?? 0.05);
+  if (film === "dry") return { masstone, hiding, ...(product.letDown && { letDown: hexToLab(product.letDown) }) };
+  const pale = Math.max(0, (masstone[0] - 60) / 40);
+  return { masstone: wetLabOf(product, masstone), hiding: Math.min(0.995, hiding + (1 - hiding) * WET_HIDES * pale) };
+}
+
+/** Colour of the wet masstone: as swatched, or the dry one before its kind's usual dry-down. */
+function wetLabOf(product: ProductFields, dry: Lab): Lab {
+  if (product.wetColour) return hexToLab(product.wetColour);
+  const shift = isPaintType(product.material) ? PAINT_TYPES[product.material].dryDownShift : 0;
+  return [Math.min(99, dry[0] + shift), dry[1], dry[2]];
 }
 
 /** Optics of its own film: `hiding` is what one usual coat shows. Null for what brings no colour. */
-export function productOptics(product: ProductFields): PaintOptics | null {
-  const colour = colourOf(product);
-  return colour && paintOptics({ masstone: hexToLab(colour.hex), hiding: colour.hiding });
+export function productOptics(product: ProductFields, film: Film = "dry"): PaintOptics | null {
+  const swatch = swatchOf(product, film);
+  return swatch && paintOptics(swatch);
+}
+
+/** Optics as it weighs in a mix: by its strength, which a let-down swatch tells better than a guess. Null for what brings no colour. */
+export function mixingOptics(product: ProductFields, film: Film = "dry"): PaintOptics | null {
+  const swatch = swatchOf(product, film);
+  if (!swatch) return null;
+  const told = swatch.letDown ? tintOfLetDown({ ...swatch, letDown: swatch.letDown }) : product.tint;
+  return paintOptics({ ...swatch, tint: told });
 }
 
 /** Optics of a mix by parts; each product weighs in by its tinting strength. Null when none of them brings colour. */
-export function recipeOptics(parts: readonly { product: ProductFields; parts: number }[]): PaintOptics | null {
+export function recipeOptics(parts: readonly { product: ProductFields; parts: number }[], film: Film = "dry"): PaintOptics | null {
   const coloured = parts.flatMap(({ product, parts: amount }) => {
-    const colour = colourOf(product);
-    return colour ? [{ optics: paintOptics({ masstone: hexToLab(colour.hex), hiding: colour.hiding, tint: product.tint }), parts: amount }] : [];
+    const optics = mixingOptics(product, film);
+    return optics ? [{ optics, parts: amount }] : [];
   });
   return coloured.length ? mixOptics(coloured) : null;
 }

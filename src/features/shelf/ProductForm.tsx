@@ -12,7 +12,7 @@ import { send, type Refusal } from "@/ui/request";
 
 const NEW_PRODUCT = {
   name: "", maker: "", code: "", material: "waterGlycerine" as const, colour: "#a0a0a0", hiding: 0.85, tint: 1, grade: "cosmetic" as const, eyeSafe: false, lipSafe: false, allergens: [],
-  sizeGrams: 30, priceMinor: 1000, openedOn: null, expiresOn: null, notes: "",
+  sizeGrams: 30, priceMinor: 1000, wetColour: null, letDown: null, openedOn: null, expiresOn: null, notes: "",
 };
 
 export function ProductForm({ product }: { product: Product | null }) {

@@ -38,7 +38,7 @@ export function Form({ figure, id }: { figure: Figure; id: string }) {
 }
 
 /** What paint never covers: eyes, lashes, nostrils, the line of the lips, creases and the outline. */
-export function Features({ figure, id, lines }: { figure: Figure; id: string; lines: string }) {
+export function Features({ figure, id, lines, white }: { figure: Figure; id: string; lines: string; /** White of the eye in this light. */ white: string }) {
   const stroke = { fill: "none", stroke: lines, strokeLinecap: "round", strokeLinejoin: "round" } as const;
   const feature = (name: string) => figure.features.filter((entry) => entry.name === name);
   return (
@@ -50,7 +50,7 @@ export function Features({ figure, id, lines }: { figure: Figure; id: string; li
           <g key={side}>
             <clipPath id={`${id}-eye-${side}`}><path d={pathOf(opening, true)} /></clipPath>
             <g clipPath={`url(#${id}-eye-${side})`}>
-              <path d={pathOf(opening, true)} fill="#efeae4" />
+              <path d={pathOf(opening, true)} fill={white} />
               <circle cx={iris.x} cy={-iris.y - 0.4} r={irisRadius} fill={`url(#${id}-iris)`} />
               <circle cx={iris.x} cy={-iris.y - 0.4} r={irisRadius} fill="none" stroke="#241a12" strokeWidth={0.7} opacity={0.8} />
               <circle cx={iris.x} cy={-iris.y - 0.4} r={2.4} fill="#0d0b0a" />

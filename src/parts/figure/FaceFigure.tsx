@@ -1,5 +1,5 @@
 import { centroid, contains, zoneInfo, type ZoneId } from "@/core/anatomy";
-import { hexToLab, labToHex } from "@/core/colour";
+import { hexToLab, labToHex, reflectanceFromLab, type LampKey, type Spectrum } from "@/core/colour";
 import { hexOf, placedStrokes, visibleLayers, type Layer, type Look, type LookContext, type Prediction, type VisibleLayer } from "@/core/look";
 import { Features, Form } from "./BareHead";
 import { pathOf } from "./path";
@@ -14,6 +14,8 @@ export interface FaceFigureProps {
   readonly prediction: Prediction;
   readonly title: string;
   readonly upTo?: number;
+  /** The light the colours are seen in; daylight by default. */
+  readonly lamp?: LampKey;
   readonly guides?: Guides;
   readonly selected?: readonly ZoneId[];
   readonly selectedLayer?: string | null;
@@ -33,11 +35,13 @@ function lineColour(skin: string): string {
 }
 
 /** The shapes of one layer on one plane: zones of one colour together, so that no seam shows between them. */
-function LayerShapes({ visible, behind, id, context }: { visible: VisibleLayer; behind: boolean; id: string; context: LookContext }) {
+interface ShapesProps { visible: VisibleLayer; context: LookContext; hexOfFilm: (colour: Spectrum) => string }
+
+function LayerShapes({ visible, behind, id, context, hexOfFilm }: ShapesProps & { behind: boolean; id: string }) {
   const { layer, colours } = visible;
-  if (layer.marks.length) return behind ? null : <MarkShapes visible={visible} context={context} />;
+  if (layer.marks.length) return behind ? null : <MarkShapes visible={visible} context={context} hexOfFilm={hexOfFilm} />;
   const byColour = new Map<string, ZoneId[]>();
-  for (const [zone, hex] of colours) if (isBehind(zone) === behind) byColour.set(hex, [...(byColour.get(hex) ?? []), zone]);
+  for (const [zone, colour] of colours) { const hex = hexOfFilm(colour); if (isBehind(zone) === behind) byColour.set(hex, [...(byColour.get(hex) ?? []), zone]); }
   const faded = layer.edge === "faded";
   const scale = layer.share < 1 ? Math.sqrt(layer.share) * (faded ? 1.08 : 1) : 1;
   return (
@@ -54,13 +58,14 @@ function LayerShapes({ visible, behind, id, context }: { visible: VisibleLayer; 
   );
 }
 
-function MarkShapes({ visible: { layer, colours }, context }: { visible: VisibleLayer; context: LookContext }) {
-  const fallback = [...colours.values()][0] ?? "#000000";
+function MarkShapes({ visible: { layer, colours }, context, hexOfFilm }: ShapesProps) {
+  const fallback = [...colours.values()][0];
   return (
     <g fill="none" strokeLinecap="round" strokeLinejoin="round">
       {layer.marks.map((mark, i) => {
         const zone = [...colours.keys()].find((key) => contains(context.figure.zone(key).polygon, mark));
-        const hex = (zone && colours.get(zone)) ?? fallback;
+        const colour = (zone && colours.get(zone)) ?? fallback;
+        const hex = colour ? hexOfFilm(colour) : "#000000";
         return placedStrokes(mark).map(({ points, widthMm }, k) => {
           const [only] = points;
           if (points.length === 1 && only) return <circle key={`${i}.${k}`} cx={only.x} cy={-only.y} r={widthMm / 2} fill={hex} />;
@@ -74,7 +79,7 @@ function MarkShapes({ visible: { layer, colours }, context }: { visible: Visible
 const HAIRY: readonly ZoneId[] = ["chin", "jawlineLeft", "jawlineRight", "lipSideLeft", "lipSideRight", "philtrum"];
 
 /** Hair of the brow as short strokes over its colour; gone once something covers it. */
-function BrowHair({ context, painted }: { context: LookContext; painted: ReadonlySet<ZoneId> }) {
+function BrowHair({ context, painted, colour }: { context: LookContext; painted: ReadonlySet<ZoneId>; colour: string }) {
   return (["left", "right"] as const).map((side) => {
     if (painted.has(side === "left" ? "browLeft" : "browRight")) return null;
     const bottom = context.figure.strand("browBottom", side);
@@ -83,17 +88,21 @@ function BrowHair({ context, painted }: { context: LookContext; painted: Readonl
       const q = top[Math.min(top.length - 1, Math.round(((i + 1.6) / all.length) * (top.length - 1)))];
       return q ? `M${p.x.toFixed(1)} ${(-p.y).toFixed(1)}L${q.x.toFixed(1)} ${(-q.y).toFixed(1)}` : "";
     }).join("");
-    return <path key={side} d={d} stroke={context.person.brow} strokeWidth={0.55} opacity={0.75} fill="none" strokeLinecap="round" />;
+    return <path key={side} d={d} stroke={colour} strokeWidth={0.55} opacity={0.75} fill="none" strokeLinecap="round" />;
   });
 }
 
 /** The person's face with the look on it, in predicted colours: films over this skin, in millimetres. */
-export function FaceFigure({ id, look, context, prediction, title, upTo, guides = {}, selected = [], selectedLayer = null, onZone, className }: FaceFigureProps) {
+export function FaceFigure({ id, look, context, prediction, title, upTo, lamp = "D65", guides = {}, selected = [], selectedLayer = null, onZone, className }: FaceFigureProps) {
   const { figure, person, brief } = context;
   const visible = visibleLayers(look, context, prediction, upTo);
   const painted = new Set(visible.flatMap(({ layer, colours }) => (layer.marks.length ? [] : [...colours.keys()])));
-  const bareHex = (zone: ZoneId) => hexOf(prediction.bare(zone));
-  const lines = lineColour(person.skin);
+  const hexOfFilm = (colour: Spectrum) => hexOf(colour, lamp);
+  const bareHex = (zone: ZoneId) => hexOfFilm(prediction.bare(zone));
+  /** What is not paint, in this light. */
+  const lit = (hex: string) => (lamp === "D65" ? hex : hexOf(reflectanceFromLab(hexToLab(hex)), lamp));
+  const lines = lineColour(lit(person.skin));
+  const brow = lit(person.brow);
   const behind = figure.zones.filter((zone) => isBehind(zone.id));
   const chosen: Layer | undefined = look.layers.find((layer) => layer.id === selectedLayer);
   const sides = ["left", "right"] as const;
@@ -115,12 +124,12 @@ export function FaceFigure({ id, look, context, prediction, title, upTo, guides 
         <linearGradient id={`${id}-turn`} gradientUnits="userSpaceOnUse" x1={-figure.landmarks.euryonLeft.x} x2={figure.landmarks.euryonLeft.x} y1={0} y2={0}>
           <stop offset="0" stopColor="#000" stopOpacity={0.3} /><stop offset="0.2" stopColor="#000" stopOpacity={0.07} /><stop offset="0.5" stopColor="#000" stopOpacity={0} /><stop offset="0.8" stopColor="#000" stopOpacity={0.07} /><stop offset="1" stopColor="#000" stopOpacity={0.3} />
         </linearGradient>
-        <radialGradient id={`${id}-iris`}><stop offset="0" stopColor="#8a6a4c" /><stop offset="0.65" stopColor="#5b4230" /><stop offset="1" stopColor="#35251a" /></radialGradient>
-        <pattern id={`${id}-stubble`} width={1.7} height={2.1} patternUnits="userSpaceOnUse" patternTransform="rotate(12)"><path d="M0.4 0.3l0.25 0.9M1.2 1.2l0.2 0.7" stroke={person.brow} strokeWidth={person.beard === "beard" ? 0.5 : 0.28} /></pattern>
+        <radialGradient id={`${id}-iris`}><stop offset="0" stopColor={lit("#8a6a4c")} /><stop offset="0.65" stopColor={lit("#5b4230")} /><stop offset="1" stopColor={lit("#35251a")} /></radialGradient>
+        <pattern id={`${id}-stubble`} width={1.7} height={2.1} patternUnits="userSpaceOnUse" patternTransform="rotate(12)"><path d="M0.4 0.3l0.25 0.9M1.2 1.2l0.2 0.7" stroke={brow} strokeWidth={person.beard === "beard" ? 0.5 : 0.28} /></pattern>
       </defs>
       <g>
         {behind.map((zone) => <use key={zone.id} href={`#${id}-${zone.id}`} fill={bareHex(zone.id)} stroke={bareHex(zone.id)} strokeWidth={0.4} />)}
-        {visible.map((entry) => <LayerShapes key={entry.layer.id} visible={entry} behind id={id} context={context} />)}
+        {visible.map((entry) => <LayerShapes key={entry.layer.id} visible={entry} behind id={id} context={context} hexOfFilm={hexOfFilm} />)}
         {figure.features.filter(({ name }) => name === "earRim" || name === "earInner").map((stroke) => <path key={`${stroke.name}${stroke.side}`} d={pathOf(stroke.points, false)} fill="none" stroke={lines} strokeWidth={0.6} opacity={0.6} strokeLinecap="round" />)}
         {figure.features.filter(({ name }) => name === "ear").map((stroke) => <path key={stroke.side} d={pathOf(stroke.points, true)} fill="none" stroke={lines} strokeWidth={0.8} opacity={0.85} />)}
         <path d={`M${-figure.landmarks.neckSideLeft.x} ${-figure.landmarks.menton.y - 30}Q0 ${-figure.landmarks.menton.y + 46} ${figure.landmarks.neckSideLeft.x} ${-figure.landmarks.menton.y - 30}Z`} fill="#000" opacity={0.38} filter={`url(#${id}-soft6)`} />
@@ -132,13 +141,13 @@ export function FaceFigure({ id, look, context, prediction, title, upTo, guides 
         {(["upperLip", "lowerLip"] as const).map((zone) => <use key={zone} href={`#${id}-${zone}`} fill={bareHex(zone)} />)}
         <g filter={`url(#${id}-soft1)`} opacity={0.9}>{(["browLeft", "browRight"] as const).map((zone) => <use key={zone} href={`#${id}-${zone}`} fill={bareHex(zone)} />)}</g>
         {person.beard !== "none" && HAIRY.map((zone) => <use key={zone} href={`#${id}-${zone}`} fill={`url(#${id}-stubble)`} />)}
-        {visible.filter(({ layer }) => !layer.marks.length).map((entry) => <LayerShapes key={entry.layer.id} visible={entry} behind={false} id={id} context={context} />)}
-        <BrowHair context={context} painted={painted} />
+        {visible.filter(({ layer }) => !layer.marks.length).map((entry) => <LayerShapes key={entry.layer.id} visible={entry} behind={false} id={id} context={context} hexOfFilm={hexOfFilm} />)}
+        <BrowHair context={context} painted={painted} colour={brow} />
         {person.beard !== "none" && HAIRY.filter((zone) => painted.has(zone)).map((zone) => <use key={zone} href={`#${id}-${zone}`} fill={`url(#${id}-stubble)`} opacity={0.7} />)}
       </g>
-      <g clipPath={`url(#${id}-skin)`}>{visible.filter(({ layer }) => layer.marks.length).map((entry) => <LayerShapes key={entry.layer.id} visible={entry} behind={false} id={id} context={context} />)}</g>
+      <g clipPath={`url(#${id}-skin)`}>{visible.filter(({ layer }) => layer.marks.length).map((entry) => <LayerShapes key={entry.layer.id} visible={entry} behind={false} id={id} context={context} hexOfFilm={hexOfFilm} />)}</g>
       <Form figure={figure} id={id} />
-      <Features figure={figure} id={id} lines={lines} />
+      <Features figure={figure} id={id} lines={lines} white={lit("#efeae4")} />
       <GuideLines figure={context.figure} guides={guides} hatLineMm={brief.hatLineMm} lines={lines} />
       {selected.length > 0 && (
         <g filter={`url(#${id}-edge)`} pointerEvents="none" stroke="#000" strokeWidth={0.5}>

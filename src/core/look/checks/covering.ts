@@ -1,13 +1,16 @@
 import { zoneInfo, ZONES, type ZoneId } from "../../anatomy";
-import { deltaE00, labFromReflectance } from "../../colour";
+import { deltaE00, hexToLab, labFromReflectance } from "../../colour";
 import type { Brief } from "../../brief";
+import { isPaintType, mediumOf, TOOLS, type Product } from "../../paint";
+import { browCover, browCoverWords, SHOWS } from "../browCover";
 import type { Remark } from "../finding";
-import { layerOptics } from "../predict";
-import type { LookPatch } from "../patch";
+import { layerOptics, liesUnder, predict, type Prediction } from "../predict";
+import { applyPatch, freeLayerId, type LookPatch } from "../patch";
 import { isVeil } from "../roles";
 import { recipeOf } from "../context";
 import type { Layer, Look } from "../schema";
 import type { Stack } from "../stack";
+import { isWearable } from "../wearable";
 import { zoneWords } from "../words";
 import { misplaced, OLD_ENOUGH } from "./safety";
 
@@ -70,9 +73,6 @@ function reachable(stack: Stack, base: Layer, zones: readonly ZoneId[]): ZoneId[
   return zones.filter((zone) => !shut.has(zone));
 }
 
-/** A brow shows from this difference to the forehead on: the same dE00 that counts as covered elsewhere. */
-const SHOWS = 2;
-
 /** BROW-3: dark brow hair that shows through the base painted over it. */
 export function browShowing(stack: Stack): Remark[] {
   const shown = (["browLeft", "browRight"] as const).filter((zone) => {
@@ -83,9 +83,11 @@ export function browShowing(stack: Stack): Remark[] {
   });
   const covered = stack.look.layers.some((layer) => layer.role === "cover" && shown.some((zone) => layer.zones.includes(zone)));
   if (!shown.length) return [];
+  const cover = browCover(stack.look, stack.context);
   return [{
     rule: "BROW-3", severity: covered ? "tip" : "caution", where: { zones: shown },
-    message: `The brow (${stack.context.person.brow}) shows through the base. Orange corrector over the flattened hair, then concealer, each powdered, hides it.`,
+    message: `The brow (${stack.context.person.brow}) shows through the base. ${cover ? browCoverWords(cover) : "Orange corrector over the flattened hair, then concealer, each powdered, hides it."}`,
+    ...(cover?.fix && { fix: cover.fix, fixLabel: "Lay the brow cover" }),
   }];
 }
 
@@ -96,21 +98,48 @@ export function lostProduct(stack: Stack): Remark[] {
   }]));
 }
 
-/** Whether what lies under a layer in a zone is darker than middle grey: there a tint wants white below it. */
-function isDeep(stack: Stack, layerId: string, zone: ZoneId | undefined): boolean {
-  const film = zone && stack.prediction.films.get(zone)?.find((entry) => entry.layer.id === layerId);
-  return film ? labFromReflectance(film.before)[0] < 50 : false;
+/** A tint is told from what lies beside it from this dE00 on. Common practice, no published source. */
+const TOLD_APART = 3;
+
+/** Zones where a layer can't be told from its ground. */
+function vanishedZones(prediction: Prediction, layer: Layer): ZoneId[] {
+  return layer.zones.filter((zone) => {
+    const film = prediction.films.get(zone)?.find((entry) => entry.layer.id === layer.id);
+    return film && deltaE00(labFromReflectance(film.beside), labFromReflectance(film.colour)) < TOLD_APART;
+  });
+}
+
+/** The whitest paint on the shelf this person may wear, of a kind that goes under this layer's. */
+function whiteFor(stack: Stack, layer: Layer): Product | null {
+  const key = stack.materials.get(layer.id);
+  if (!key) return null;
+  const fit = [...stack.context.products.values()].filter((product) => product.colour && isPaintType(product.material) && mediumOf(product.material) === mediumOf(key)
+    && hexToLab(product.colour)[0] > 90 && isWearable(product, stack.context.person)
+    && misplaced({ zones: layer.zones }, product.material, product).length === 0);
+  return fit.sort((a, b) => b.hiding - a.hiding)[0] ?? null;
+}
+
+/** White laid first in the same shape, if that brings the tint out: judged by predicting it. */
+function whiteUnder(stack: Stack, layer: Layer): { fix: LookPatch; fixLabel: string } | null {
+  const white = whiteFor(stack, layer);
+  if (!white || recipeOf(layer, stack.context.products).some(({ product }) => product.id === white.id)) return null;
+  const under: Layer = { ...layer, id: freeLayerId(stack.look, `white-${layer.id}`), name: `White under ${layer.name}`.slice(0, 80), paint: { kind: "product", productId: white.id }, coats: "auto", technique: "pat", target: null, notes: "Let it dry before the tint; then pat." };
+  const patted: LookPatch = { op: "changeLayer", id: layer.id, change: { technique: "pat" } };
+  const fix: LookPatch = { op: "several", patches: [{ op: "addLayer", layer: under, at: stack.look.layers.indexOf(layer) }, ...((TOOLS[layer.tool].techniques as readonly string[]).includes("pat") ? [patted] : [])] };
+  const after = applyPatch(stack.look, fix);
+  const mended = after.layers.find(({ id }) => id === layer.id);
+  return mended && vanishedZones(predict(after, stack.context), mended).length === 0 ? { fix, fixLabel: `Lay ${white.name} under it first` } : null;
 }
 
 /** LAYER-8: a tint so close to its ground that it vanishes. */
 export function vanishing(stack: Stack): Remark[] {
   return stack.look.layers.flatMap((layer): Remark[] => {
-    if ((layer.role !== "detail" && !isVeil(layer.role)) || stack.materials.get(layer.id) === "glitter") return [];
-    const lost = layer.zones.filter((zone) => {
-      const film = stack.prediction.films.get(zone)?.find((entry) => entry.layer.id === layer.id);
-      return film && layerOptics(layer, stack.context.products) && deltaE00(labFromReflectance(film.before), labFromReflectance(film.colour)) < 3;
-    });
+    if ((layer.role !== "detail" && !isVeil(layer.role)) || stack.materials.get(layer.id) === "glitter" || !layerOptics(layer, stack.context.products)) return [];
+    // What another layer of the same shape hides is that one's ground, as white under a tint.
+    if (stack.look.layers.some((other) => other !== layer && stack.look.layers.indexOf(other) > stack.look.layers.indexOf(layer) && liesUnder(layer, other))) return [];
+    const lost = vanishedZones(stack.prediction, layer);
     if (!lost.length) return [];
-    return [{ rule: "LAYER-8", severity: "caution", where: { layerId: layer.id, zones: lost }, message: `${layer.name} all but vanishes on its ground on ${zoneWords(lost)}. ${isDeep(stack, layer.id, lost[0]) ? "White under it, left to dry, lifts it." : "Choose a colour further from the ground."}` }];
+    const mend = whiteUnder(stack, layer);
+    return [{ rule: "LAYER-8", severity: "caution", where: { layerId: layer.id, zones: lost }, message: `${layer.name} all but vanishes on its ground on ${zoneWords(lost)}. ${mend ? "White under it, left to dry, lifts it." : "Choose a colour further from the ground."}`, ...mend }];
   });
 }

@@ -1,11 +1,12 @@
 import { hexToLab, deltaE00, labFromReflectance } from "../../colour";
 import type { ZoneId } from "../../anatomy";
-import { allergensOf, material, type MaterialKey } from "../../paint";
+import { material, type MaterialKey } from "../../paint";
 import type { Remark } from "../finding";
 import { materialOf, paintWords } from "../context";
 import { freeLayerId, type LookPatch } from "../patch";
 import type { Layer, PaintChoice } from "../schema";
 import type { Stack } from "../stack";
+import { isWearable } from "../wearable";
 import { zoneWords } from "../words";
 
 /** How far a powder's own colour may be from what it sets (SET-2); beyond it, neutral powder is the smaller harm. Common practice, no published source. */
@@ -15,8 +16,8 @@ const POWDER_MATCH = 12;
 export function powderFor(stack: Stack, layer: Layer, zone: ZoneId): PaintChoice | null {
   const film = stack.prediction.films.get(zone)?.find((entry) => entry.layer.id === layer.id);
   const seen = film && labFromReflectance(film.colour);
-  const { allergies, patchTests } = stack.context.person;
-  const wearable = [...stack.context.products.values()].filter((product) => product.grade === "cosmetic" && !allergensOf(product).some((allergen) => allergies.includes(allergen)) && !patchTests.some((test) => test.productId === product.id && test.result === "reacted"));
+  const { allergies } = stack.context.person;
+  const wearable = [...stack.context.products.values()].filter((product) => isWearable(product, stack.context.person));
   const coloured = wearable.filter((product) => product.colour && (product.material === "powder" || product.material === "settingPowder"));
   const best = coloured.map((product) => ({ product, distance: seen ? deltaE00(hexToLab(product.colour ?? "#ffffff"), seen) : Infinity })).sort((a, b) => a.distance - b.distance)[0];
   if (best && best.distance <= POWDER_MATCH) return { kind: "product", productId: best.product.id };
@@ -32,7 +33,7 @@ export function setAfter(stack: Stack, layer: Layer, zones: readonly ZoneId[], f
   if (!paint) return null;
   const powder: Layer = {
     id: freeLayerId(look, `set-${layer.id}`), role: "set", name: `Powder over ${layer.name}`.slice(0, 80), zones: [...zones], paint,
-    tool: "puff", technique: "press", coats: 1, edge: "hard", share: 1, marks: [], notes: "",
+    tool: "puff", technique: "press", coats: 1, edge: "hard", share: 1, marks: [], target: null, notes: "",
   };
   return { fix: { op: "addLayer", layer: powder, at: look.layers.indexOf(layer) + 1 }, fixLabel };
 }

@@ -3,7 +3,7 @@ import type { PaintType } from "../material";
 export const cream: PaintType = {
   label: "cream or grease", what: "oil or wax cream in a stick or pot",
   strongAt: "blends on skin and over dry water colour; very high cover; white and veils", weakAt: "never dries by itself: must be powdered; glossy; rubs, sweats and creases off",
-  activator: "none", solvent: null, wetVolatileFraction: 0, solids: 1, setting: "powder", dryDownShift: 0, finish: "gloss",
+  medium: "oil", activator: "none", solvent: null, wetVolatileFraction: 0, solids: 1, setting: "powder", dryDownShift: 0, finish: "gloss",
   filmByTool: { dampSponge: 14, foundationBrush: 15, flatBrush: 14, roundBrush: 13, finger: 16, stippleSponge: 8 },
   resists: { sweat: 0.3, rubbing: 0.2, flexing: 0.4, sebum: 0.35, heat: 0.35, water: 0.7 },
   under: { usually: "powdered", except: { cream: "dry", powder: "dry", glitter: "dry", latex: "never" } },

@@ -3,7 +3,7 @@ import type { PaintType } from "../material";
 export const gelLiner: PaintType = {
   label: "gel liner", what: "long-wear gel or ink liner",
   strongAt: "lids, waterline if eye-grade, dense black", weakAt: "small areas",
-  activator: "none", solvent: "water", wetVolatileFraction: 0.35, solids: 0.65, setting: "dries", dryDownShift: 0, finish: "satin",
+  medium: "oil", activator: "none", solvent: "water", wetVolatileFraction: 0.35, solids: 0.65, setting: "dries", dryDownShift: 0, finish: "satin",
   filmByTool: { linerBrush: 10, roundBrush: 10 },
   resists: { sweat: 0.8, rubbing: 0.6, flexing: 0.85, sebum: 0.7, heat: 0.85, water: 0.85 },
   under: { usually: "dry", except: {} },

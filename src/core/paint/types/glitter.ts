@@ -3,7 +3,7 @@ import type { PaintType } from "../material";
 export const glitter: PaintType = {
   label: "cosmetic glitter", what: "cosmetic-grade glitter or metallic powder in gel, glue or mixing liquid",
   strongAt: "sparkle, mirror effects on lids, scales", weakAt: "fallout; craft glitter cuts eyes",
-  activator: "none", solvent: "water", wetVolatileFraction: 0.6, solids: 0.4, setting: "dries", dryDownShift: 0, finish: "glitter",
+  medium: "powder", activator: "none", solvent: "water", wetVolatileFraction: 0.6, solids: 0.4, setting: "dries", dryDownShift: 0, finish: "glitter",
   filmByTool: { roundBrush: 15, flatBrush: 15, finger: 15 },
   resists: { sweat: 0.6, rubbing: 0.4, flexing: 0.6, sebum: 0.5, heat: 0.9, water: 0.4 },
   under: { usually: "dry", except: {} },

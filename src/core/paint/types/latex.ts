@@ -3,7 +3,7 @@ import type { PaintType } from "../material";
 export const latex: PaintType = {
   label: "liquid latex", what: "liquid latex, plain or coloured",
   strongAt: "edges, strands, texture", weakAt: "allergy; never on hair or brows",
-  activator: "none", solvent: "water", wetVolatileFraction: 0.55, solids: 0.45, setting: "clears", dryDownShift: 6, finish: "satin",
+  medium: "latex", activator: "none", solvent: "water", wetVolatileFraction: 0.55, solids: 0.45, setting: "clears", dryDownShift: 6, finish: "satin",
   filmByTool: { stippleSponge: 25, flatBrush: 30 },
   resists: { sweat: 0.7, rubbing: 0.7, flexing: 0.7, sebum: 0.7, heat: 0.9, water: 0.9 },
   under: { usually: "clear", except: { waterGlycerine: "powdered", waterWax: "powdered" } },

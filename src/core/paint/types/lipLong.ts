@@ -3,7 +3,7 @@ import type { PaintType } from "../material";
 export const lipLong: PaintType = {
   label: "long-wear lip colour", what: "liquid matte lip colour",
   strongAt: "lips that must last", weakAt: "flakes when layered, colours teeth by contrast",
-  activator: "none", solvent: "alcohol", wetVolatileFraction: 0.5, solids: 0.5, setting: "dries", dryDownShift: 2, finish: "matte",
+  medium: "resin", activator: "none", solvent: "alcohol", wetVolatileFraction: 0.5, solids: 0.5, setting: "dries", dryDownShift: 2, finish: "matte",
   filmByTool: { roundBrush: 12, flatBrush: 12 },
   resists: { sweat: 0.85, rubbing: 0.7, flexing: 0.75, sebum: 0.7, heat: 0.9, water: 0.8 },
   under: { usually: "dry", except: { lipLong: "never" } },

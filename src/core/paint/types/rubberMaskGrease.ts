@@ -3,7 +3,7 @@ import type { PaintType } from "../material";
 export const rubberMaskGrease: PaintType = {
   label: "rubber-mask grease", what: "castor-oil grease for latex and foam pieces",
   strongAt: "skin tones on prosthetics, two or three tones stippled", weakAt: "thick and greasy on skin; rubs off, never on hands",
-  activator: "none", solvent: null, wetVolatileFraction: 0, solids: 1, setting: "powder", dryDownShift: 0, finish: "gloss",
+  medium: "oil", activator: "none", solvent: null, wetVolatileFraction: 0, solids: 1, setting: "powder", dryDownShift: 0, finish: "gloss",
   filmByTool: { stippleSponge: 14, dampSponge: 18, flatBrush: 18 },
   resists: { sweat: 0.35, rubbing: 0.2, flexing: 0.5, sebum: 0.35, heat: 0.4, water: 0.7 },
   under: { usually: "powdered", except: { rubberMaskGrease: "dry", cream: "dry", powder: "dry" } },

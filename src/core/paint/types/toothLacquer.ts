@@ -3,7 +3,7 @@ import type { PaintType } from "../material";
 export const toothLacquer: PaintType = {
   label: "tooth lacquer", what: "alcohol-based lacquer for teeth",
   strongAt: "teeth and gaps", weakAt: "teeth must be dry; mouth stays open until it dries",
-  activator: "none", solvent: "alcohol", wetVolatileFraction: 0.75, solids: 0.25, setting: "dries", dryDownShift: 0, finish: "gloss",
+  medium: "resin", activator: "none", solvent: "alcohol", wetVolatileFraction: 0.75, solids: 0.25, setting: "dries", dryDownShift: 0, finish: "gloss",
   filmByTool: { roundBrush: 10, linerBrush: 10 },
   resists: { sweat: 1, rubbing: 0.6, flexing: 1, sebum: 1, heat: 1, water: 0.7 },
   under: { usually: "dry", except: {} },

@@ -3,7 +3,7 @@ import type { PaintType } from "../material";
 export const waterGlycerine: PaintType = {
   label: "glycerine water colour", what: "water-activated cake with a glycerine binder: soft and creamy",
   strongAt: "bases and blending; takes more water, so it holds longer on a sweating face than wax", weakAt: "less vivid, poor fine lines, water and rubbing",
-  activator: "water", solvent: "water", wetVolatileFraction: 0.64, solids: 1, setting: "dries", dryDownShift: 2, finish: "matte",
+  medium: "water", activator: "water", solvent: "water", wetVolatileFraction: 0.64, solids: 1, setting: "dries", dryDownShift: 2, finish: "matte",
   filmByTool: { dampSponge: 10, foundationBrush: 12, flatBrush: 11, roundBrush: 11, linerBrush: 10, stippleSponge: 7, splatterBrush: 3, airbrush: 5 },
   resists: { sweat: 0.6, rubbing: 0.45, flexing: 0.75, sebum: 0.6, heat: 0.85, water: 0.15 },
   under: { usually: "dry", except: { waterGlycerine: "sealed", waterWax: "sealed", airbrushWater: "sealed", latex: "never" } },

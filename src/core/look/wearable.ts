@@ -1,0 +1,6 @@
+import { allergensOf, type Product } from "../paint";
+import type { Person } from "../people";
+
+/** Whether a person may wear a product at all: made for skin, none of their allergens, and no reaction to it (SAFE-1, SAFE-2). */
+export const isWearable = (product: Product, person: Pick<Person, "allergies" | "patchTests">): boolean =>
+  product.grade === "cosmetic" && !allergensOf(product).some((allergen) => person.allergies.includes(allergen)) && !person.patchTests.some((test) => test.productId === product.id && test.result === "reacted");
