@@ -1,7 +1,7 @@
 import type { NextConfig } from "next";
 
 const config: NextConfig = {
-  serverExternalPackages: ["better-sqlite3"],
+  serverExternalPackages: ["better-sqlite3", "sharp"],
   poweredByHeader: false,
   devIndicators: false,
   // `npm test` runs tsc by itself; the build need not do it again.

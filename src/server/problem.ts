@@ -26,7 +26,7 @@ export const notFound = (what: string) => new Problem({ type: `${KINDS}not-found
 /** A stop: no route, import or override gets past it. */
 export const stopped = (findings: readonly Finding[]) => new Problem({ type: `${KINDS}stopped`, title: "A safety rule stops this.", status: 422, detail: findings.map((finding) => finding.message).join(" "), findings });
 
-const invalid = (errors: { field: string; message: string }[]) => new Problem({ type: `${KINDS}invalid`, title: "Some of this can't be taken as it is.", status: 400, detail: errors.map(({ field, message }) => `${field}: ${message}`).join("; "), errors });
+export const invalid = (errors: { field: string; message: string }[]) => new Problem({ type: `${KINDS}invalid`, title: "Some of this can't be taken as it is.", status: 400, detail: errors.map(({ field, message }) => `${field}: ${message}`).join("; "), errors });
 
 /** Field messages of a Zod error, deepest branch of a union first. */
 export function fieldErrors(error: z.ZodError): { field: string; message: string }[] {
@@ -62,6 +62,18 @@ async function readJson(request: Request): Promise<unknown> {
 }
 
 type Params = Record<string, string>;
+
+/** A route that takes a file as it is, by its content type; every failure is a problem document. */
+export function fileRoute<P extends Params = Params>(act: (file: { bytes: Uint8Array; type: string }, params: P) => Promise<unknown>) {
+  return async (request: Request, context: { params: Promise<P> }): Promise<Response> => {
+    try {
+      const type = (request.headers.get("content-type") ?? "").split(";")[0] ?? "";
+      return Response.json((await act({ bytes: new Uint8Array(await request.arrayBuffer()), type: type.trim() }, await context.params)) ?? {});
+    } catch (error) {
+      return respond(problemOf(error));
+    }
+  };
+}
 
 /** A route that takes JSON: the body is parsed with the schema before anything else happens, and every failure is a problem document. */
 export function jsonRoute<Schema extends z.ZodType, P extends Params = Params>(schema: Schema, act: (body: z.output<Schema>, params: P) => Promise<unknown>) {

@@ -31,7 +31,7 @@ describe("demo", () => {
     const db = await studio();
     expect((await lookCards()).map((card) => card.look.design.name).sort()).toEqual(["Drought", "First Frost", "Sundog", "Thunderhead"]);
     expect(await listPeople(db)).toHaveLength(5);
-    expect(await listJobs(db)).toHaveLength(2);
+    expect(await listJobs(db)).toHaveLength(3);
     expect((await loadToday()).products).toBeGreaterThanOrEqual(40);
     expect(await loadDemoWhenEmpty()).toBe(false);
   });

@@ -1,8 +1,9 @@
 import "server-only";
 import { USUAL_BRIEF, type Brief } from "@/core/brief";
-import type { Product } from "@/core/paint";
+import type { Reference } from "@/core/look";
+import type { Mix, Product } from "@/core/paint";
 import { STAND_IN, type Person } from "@/core/people";
-import { findLook, findPerson, listJobs, listPeople, listProducts, stockLevels, type Job, type StoredLook } from "@/store";
+import { findLook, findPerson, listJobs, listMixes, listPeople, listProducts, referenceOf, stockLevels, type Job, type StoredLook } from "@/store";
 import { studio, today } from "./studio";
 
 /** All that the chapters of a look work from; plain data, so that the browser can compute with it. */
@@ -13,6 +14,9 @@ export interface Workspace {
   readonly jobs: readonly { readonly id: string; readonly personName: string; readonly curtainAt: string | null; readonly place: string }[];
   readonly person: Person;
   readonly brief: Brief;
+  /** The picture the look is drawn from, if any. */
+  readonly reference: Reference | null;
+  readonly mixes: readonly Mix[];
   readonly people: readonly Person[];
   readonly products: readonly Product[];
   /** Products put away: known to looks that use them, no longer offered. */
@@ -34,7 +38,7 @@ export async function loadWorkspace(lookId: string, jobId?: string): Promise<Wor
   const person = job && (await findPerson(db, job.personId));
   const nameOf = async (id: string) => people.find((entry) => entry.id === id)?.name ?? (await findPerson(db, id))?.name ?? "somebody";
   return {
-    look, job, person: person ?? STAND_IN, brief: job?.brief ?? USUAL_BRIEF, people, products: await listProducts(db), archivedProducts: await listProducts(db, { archived: true }), stock: Object.fromEntries(await stockLevels(db)), today: today(),
+    look, job, person: person ?? STAND_IN, brief: job?.brief ?? USUAL_BRIEF, people, reference: await referenceOf(db, lookId), mixes: await listMixes(db), products: await listProducts(db), archivedProducts: await listProducts(db, { archived: true }), stock: Object.fromEntries(await stockLevels(db)), today: today(),
     jobs: await Promise.all(jobs.map(async ({ id, personId, brief }) => ({ id, personName: await nameOf(personId), curtainAt: brief.curtainAt, place: brief.place }))),
   };
 }

@@ -7,6 +7,8 @@ export interface Schema {
   person: Versioned & { fields: string };
   product: Versioned & { fields: string };
   movement: { id: Generated<number>; product_id: string; kind: string; delta: number; on_date: string; note: string; at: string };
+  mix: Versioned & { fields: string };
+  reference: Versioned & { look_id: string; fields: string; bytes: Uint8Array };
   look: Versioned & { design: string };
   job: Versioned & { look_id: string; person_id: string; brief: string; curtain_at: string | null };
 }

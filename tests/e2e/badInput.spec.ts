@@ -1,5 +1,5 @@
 import { createHash } from "node:crypto";
-import { readdirSync } from "node:fs";
+import { readdirSync, readFileSync } from "node:fs";
 import { join } from "node:path";
 import Database from "better-sqlite3";
 import { ROOT } from "../../scripts/steps.cjs";
@@ -9,8 +9,8 @@ import { call, expect, test } from "./studio";
 function writingRoutes(folder = join(ROOT, "src", "app", "api"), path = "/api"): string[] {
   return readdirSync(folder, { withFileTypes: true }).flatMap((entry) => (entry.isDirectory() ? writingRoutes(join(folder, entry.name), `${path}/${entry.name}`) : entry.name === "route.ts" ? [path] : []));
 }
-const PUTS = new Set(["/api/looks/[id]", "/api/looks/[id]/archived", "/api/people/[id]", "/api/people/[id]/archived", "/api/products/[id]", "/api/products/[id]/archived", "/api/jobs/[id]"]);
-const IDS: Readonly<Record<string, string>> = { looks: "first-frost", people: "nomi-tarrow", products: "chalk-white", jobs: "frost-reservoir" };
+const methodOf = (path: string): "PUT" | "POST" => (/export const PUT/.test(readFileSync(join(ROOT, "src", "app", ...path.split("/").filter(Boolean), "route.ts"), "utf8")) ? "PUT" : "POST");
+const IDS: Readonly<Record<string, string>> = { looks: "first-frost", people: "nomi-tarrow", products: "chalk-white", jobs: "frost-reservoir", mixes: "none", references: "none" };
 
 const long = "x".repeat(5000);
 /** Thirty bodies that no route can take: not JSON, wrong shapes, wrong types, strangers, nonsense numbers and dates. */
@@ -23,20 +23,20 @@ const BODIES: readonly unknown[] = [
 
 const digest = (folder: string) => {
   const file = new Database(join(folder, "studio.db"), { readonly: true });
-  const rows = ["person", "product", "movement", "look", "job"].map((table) => file.prepare(`SELECT * FROM ${table} ORDER BY id`).all());
+  const rows = ["person", "product", "movement", "look", "job", "mix", "reference"].map((table) => file.prepare(`SELECT * FROM ${table} ORDER BY id`).all());
   file.close();
   return createHash("sha256").update(JSON.stringify(rows)).digest("hex");
 };
 
 test("thirty malformed bodies to every route give a problem with the field named, and change nothing", async ({ demo, request }) => {
   const routes = writingRoutes().filter((path) => path !== "/api/health");
-  expect(routes).toHaveLength(14);
+  expect(routes).toHaveLength(21);
   expect(BODIES).toHaveLength(30);
   const before = digest(demo.folder);
   for (const path of routes) {
     const url = demo.url + path.replace("[id]", IDS[path.split("/")[2] ?? ""] ?? "none");
     for (const body of BODIES) {
-      const answer = await call(request, PUTS.has(path) ? "PUT" : "POST", url, body);
+      const answer = await call(request, methodOf(path), url, body);
       const what = `${path} ${JSON.stringify(body).slice(0, 80)}`;
       expect(answer.status, what).toBeGreaterThanOrEqual(400);
       expect(answer.status, what).toBeLessThan(500);

@@ -5,6 +5,7 @@ export { LAMP_KEYS, LAMPS, lampOf, type Lamp, type LampKey } from "./lamps";
 export { labFromReflectance, labFromXyz, luminanceFactor, xyzFromReflectance } from "./labFromReflectance";
 export { reflectanceFromLab } from "./reflectanceFromLab";
 export { contrastRatio, LET_DOWN_WHITE, paintOptics, TINT_LIMITS, tintOfLetDown, type PaintOptics, type Swatched } from "./paintOptics";
+export { meanReading, MeterNotReady, type ColourMeter, type MeanReading, type MeterReading, type MeterState } from "./meter";
 export { mixOptics } from "./mixOptics";
 export { filmReflectance, masstoneReflectance } from "./film";
 export { coatsToCover } from "./coatsToCover";

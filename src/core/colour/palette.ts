@@ -88,6 +88,17 @@ function settle(points: readonly Bin[], from: readonly Triple[], rounds: number)
 const DISTINCT = 0.13;
 /** An accent is at least this much of the picture: less is noise of its compression. */
 const LEAST_ACCENT = 0.0015;
+/** Whether a colour is a blend of two others, as the smoothed edge between them is. */
+function liesBetween(p: Triple, a: Triple, b: Triple): boolean {
+  const along = [b[0] - a[0], b[1] - a[1], b[2] - a[2]] as const;
+  const length2 = along[0] ** 2 + along[1] ** 2 + along[2] ** 2;
+  const t = length2 ? ((p[0] - a[0]) * along[0] + (p[1] - a[1]) * along[1] + (p[2] - a[2]) * along[2]) / length2 : 0;
+  return t > 0.1 && t < 0.9 && distance2(p, [a[0] + t * along[0], a[1] + t * along[1], a[2] + t * along[2]]) < SEAM ** 2;
+}
+/** How far from the straight way between two colours a blend of them may lie in OKLab. Common practice, no published source. */
+const SEAM = 0.04;
+/** An area is at least this much of the picture; less, and a blend of two others, lies on their seam. */
+const LEAST_AREA = 0.008;
 /** Swatches closer than this are one, dE00. */
 const SAME = 5;
 
@@ -119,9 +130,15 @@ export function paletteFromPixels(pixels: Uint8ClampedArray, o: { count?: number
   }
   // What the accents took no longer pulls at the areas.
   centres = settle(points, centres, 3);
-  const weights = centres.map(() => 0);
-  for (const { at, weight } of points) { const { index } = nearest(at, centres); weights[index] = (weights[index] ?? 0) + weight; }
-  const swatches = centres.map((centre, i): PaletteSwatch => { const hex = hexOfOklab(centre); return { hex, lab: hexToLab(hex), share: (weights[i] ?? 0) / whole, accent: i >= areas }; });
+  const weigh = (among: readonly Triple[]) => { const sums = among.map(() => 0); for (const { at, weight } of points) { const { index } = nearest(at, among); sums[index] = (sums[index] ?? 0) + weight; } return sums; };
+  // What little is left on the seams between areas is no colour of the picture.
+  const first = weigh(centres);
+  const large = centres.filter((_, i) => (first[i] ?? 0) / whole >= LEAST_AREA);
+  const onSeam = (centre: Triple) => large.some((a, k) => large.slice(k + 1).some((b) => liesBetween(centre, a, b)));
+  const kept = centres.map((_, i) => i).filter((i) => (first[i] ?? 0) / whole >= LEAST_AREA || !onSeam(centres[i] as Triple));
+  centres = kept.map((i) => centres[i] as Triple);
+  const weights = weigh(centres);
+  const swatches = centres.map((centre, i): PaletteSwatch => { const hex = hexOfOklab(centre); return { hex, lab: hexToLab(hex), share: (weights[i] ?? 0) / whole, accent: (kept[i] ?? 0) >= areas }; });
   const merged = swatches.filter(({ share }) => share > 0).sort((a, b) => b.share - a.share).reduce<PaletteSwatch[]>((kept, swatch) => {
     const twin = kept.findIndex((other) => deltaE00(other.lab, swatch.lab) < SAME);
     return twin < 0 ? [...kept, swatch] : kept.map((other, i) => (i === twin ? { ...other, share: other.share + swatch.share } : other));

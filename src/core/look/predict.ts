@@ -81,7 +81,14 @@ export function liesUnder(lower: Layer, upper: Layer): boolean {
 /** Reference films that one coat of a layer lays. */
 export const coatFilm = (layer: Layer, material: MaterialKey | null): number => (material ? filmsPerCoat(material, layer.tool) : 1) * filmShare(layer.role);
 
-function resolveCoats(layer: Layer, material: MaterialKey | null, optics: PaintOptics | null, grounds: readonly Spectrum[]): { coats: number; covers: boolean } {
+/** What lies under a layer where its cover is judged: brow hair and scalp want a cover of their own (BROW-3). */
+export function judgedGrounds(layer: Layer, under: (zone: ZoneId) => Spectrum): Spectrum[] {
+  const judged = layer.zones.filter((zone) => zoneInfo(zone).kind !== "brow" && zoneInfo(zone).kind !== "scalp");
+  return [...new Set((judged.length ? judged : layer.zones).map(under))];
+}
+
+/** Coats of a layer: as fixed, or as many as its grounds take; and whether they cover. */
+export function resolveCoats(layer: Layer, material: MaterialKey | null, optics: PaintOptics | null, grounds: readonly Spectrum[]): { coats: number; covers: boolean } {
   const films = coatFilm(layer, material);
   const needed = (most: number) => grounds.map((ground) => (optics ? coatsToCover(optics, ground, { filmPerCoat: films, maxCoats: most }) : { coats: 1, reached: true }));
   if (layer.coats !== "auto") {
@@ -121,8 +128,7 @@ function work(look: Look, context: LookContext): Prediction {
   for (const layer of look.layers) {
     const material = materialOf(layer, context.products);
     const optics = layerOptics(layer, context.products);
-    const judged = layer.zones.filter((zone) => zoneInfo(zone).kind !== "brow" && zoneInfo(zone).kind !== "scalp");
-    const grounds = [...new Set((judged.length ? judged : layer.zones).map((zone) => rightUnder(layer, zone)))];
+    const grounds = judgedGrounds(layer, (zone) => rightUnder(layer, zone));
     const resolved = resolveCoats(layer, material, optics, grounds);
     coats.set(layer.id, resolved);
     const thickness = resolved.coats * coatFilm(layer, material);

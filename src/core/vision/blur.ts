@@ -15,21 +15,31 @@ function kernel(sigma: number): Float32Array {
 function convolve({ width, height, values }: Plane, taps: Float32Array): Plane {
   const radius = (taps.length - 1) / 2;
   const across = new Float32Array(values.length);
+  const middle = taps[radius] as number;
+  // The kernel is the same to both sides: each pair is added before it is multiplied. A row with its ends gone on is read without asking where it ends.
+  const row = new Float32Array(width + 2 * radius);
   for (let y = 0; y < height; y++) {
-    const row = y * width;
+    const from = y * width;
+    row.fill(values[from] as number, 0, radius);
+    row.set(values.subarray(from, from + width), radius);
+    row.fill(values[from + width - 1] as number, radius + width);
     for (let x = 0; x < width; x++) {
-      let sum = 0;
-      if (x >= radius && x < width - radius) for (let t = 0, from = row + x - radius; t < taps.length; t++) sum += (taps[t] as number) * (values[from + t] as number);
-      else for (let t = 0; t < taps.length; t++) sum += (taps[t] as number) * (values[row + clamp(x + t - radius, width)] as number);
-      across[row + x] = sum;
+      let sum = middle * (row[x + radius] as number);
+      for (let t = 0, right = x + 2 * radius; t < radius; t++, right--) sum += (taps[t] as number) * ((row[x + t] as number) + (row[right] as number));
+      across[from + x] = sum;
     }
   }
   const down = new Float32Array(values.length);
   // A whole row at a time: memory is read in order.
-  for (let y = 0; y < height; y++) for (let t = 0; t < taps.length; t++) {
-    const from = clamp(y + t - radius, height) * width;
-    const tap = taps[t] as number;
-    for (let x = 0, into = y * width; x < width; x++) down[into + x] = (down[into + x] as number) + tap * (across[from + x] as number);
+  for (let y = 0; y < height; y++) {
+    const into = y * width;
+    for (let x = 0; x < width; x++) down[into + x] = middle * (across[into + x] as number);
+    for (let t = 0; t < radius; t++) {
+      const upper = clamp(y + t - radius, height) * width;
+      const lower = clamp(y + radius - t, height) * width;
+      const tap = taps[t] as number;
+      for (let x = 0; x < width; x++) down[into + x] = (down[into + x] as number) + tap * ((across[upper + x] as number) + (across[lower + x] as number));
+    }
   }
   return { width, height, values: down };
 }
@@ -51,24 +61,28 @@ function shrink({ width, height, values }: Plane, by: number): Plane {
 function addGrown(into: Float32Array, width: number, height: number, small: Plane, by: number, weight: number): void {
   const columns = Int32Array.from({ length: width }, (_, x) => clamp(Math.floor((x + 0.5) / by - 0.5), small.width));
   const shares = Float32Array.from({ length: width }, (_, x) => Math.min(1, Math.max(0, (x + 0.5) / by - 0.5 - (columns[x] as number))));
+  // Down first, on the few cells of a small row, then across; the last cell stands twice, so that its right neighbour is itself.
+  const row = new Float32Array(small.width + 1);
   for (let y = 0; y < height; y++) {
     const place = (y + 0.5) / by - 0.5;
     const top = clamp(Math.floor(place), small.height);
     const share = Math.min(1, Math.max(0, place - top));
-    const [a, b] = [top * small.width, clamp(top + 1, small.height) * small.width];
-    for (let x = 0, out = y * width; x < width; x++) {
+    const a = top * small.width;
+    const b = clamp(top + 1, small.height) * small.width;
+    for (let x = 0; x < small.width; x++) row[x] = weight * ((small.values[a + x] as number) * (1 - share) + (small.values[b + x] as number) * share);
+    row[small.width] = row[small.width - 1] as number;
+    for (let x = 0, out = y * width; x < width; x++, out++) {
       const left = columns[x] as number;
-      const right = left + 1 < small.width ? left + 1 : left;
-      const u = shares[x] as number;
-      const upper = (small.values[a + left] as number) * (1 - u) + (small.values[a + right] as number) * u;
-      const lower = (small.values[b + left] as number) * (1 - u) + (small.values[b + right] as number) * u;
-      into[out + x] = (into[out + x] as number) + weight * (upper * (1 - share) + lower * share);
+      const here = row[left] as number;
+      into[out] = (into[out] as number) + here + (shares[x] as number) * ((row[left + 1] as number) - here);
     }
   }
 }
 
 /** Below this many cells a Gaussian changes nothing that could be seen. */
 const NEGLIGIBLE = 0.3;
+/** So many cells blur the smallest plane to one colour; more would only take longer. */
+const WIDEST = 40;
 /** A wide Gaussian is run on a shrunken plane, so that its sigma there stays below this. */
 const WIDE = 3;
 
@@ -84,6 +98,5 @@ export function addBlurred(into: Float32Array, plane: Plane, sigma: number, weig
   const added = by === 1 ? 0 : (by * by - 1) / 12 + by * by / 6;
   const left = Math.sqrt(Math.max(0.01, sigma * sigma - added)) / by;
   const small = by === 1 ? plane : shrink(plane, by);
-  const most = Math.max(small.width, small.height);
-  addGrown(into, plane.width, plane.height, convolve(small, kernel(Math.min(left, most))), by, weight);
+  addGrown(into, plane.width, plane.height, convolve(small, kernel(Math.min(left, WIDEST))), by, weight);
 }

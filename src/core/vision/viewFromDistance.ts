@@ -22,6 +22,8 @@ function inverse(m: Matrix): Matrix {
 }
 const RGB_TO_OPPONENT = multiply(OPPONENT.map(({ ofXyz }) => ofXyz), TO_XYZ);
 const OPPONENT_TO_RGB = inverse(RGB_TO_OPPONENT);
+/** What each code of each channel adds to each axis. */
+const OPPONENT_OF_CODE = RGB_TO_OPPONENT.map((row) => row.map((share) => decode.map((light) => share * light))) as unknown as readonly (readonly [Float32Array, Float32Array, Float32Array])[] as readonly [readonly [Float32Array, Float32Array, Float32Array], readonly [Float32Array, Float32Array, Float32Array], readonly [Float32Array, Float32Array, Float32Array]];
 
 /** Cells of the colour cube that light is worked out for; between them it is interpolated. */
 const CUBE = 9;
@@ -77,11 +79,13 @@ export function viewFromDistance(picture: Picture, o: { pixelsPerMm: number; dis
   const pixelsPerDegree = o.pixelsPerMm / degreesAcross(1, o.distanceM);
   const n = width * height;
   const planes = OPPONENT.map(() => new Float32Array(n));
-  const [[a0, a1, a2], [b0, b1, b2], [c0, c1, c2]] = RGB_TO_OPPONENT as unknown as [[number, number, number], [number, number, number], [number, number, number]];
+  const [[a0, a1, a2], [b0, b1, b2], [c0, c1, c2]] = OPPONENT_OF_CODE;
   const [p0, p1, p2] = planes as [Float32Array, Float32Array, Float32Array];
   for (let i = 0, k = 0; i < n; i++, k += 4) {
-    const [r, g, b] = [decode[data[k] as number] as number, decode[data[k + 1] as number] as number, decode[data[k + 2] as number] as number];
-    p0[i] = a0 * r + a1 * g + a2 * b; p1[i] = b0 * r + b1 * g + b2 * b; p2[i] = c0 * r + c1 * g + c2 * b;
+    const r = data[k] as number;
+    const g = data[k + 1] as number;
+    const b = data[k + 2] as number;
+    p0[i] = (a0[r] as number) + (a1[g] as number) + (a2[b] as number); p1[i] = (b0[r] as number) + (b1[g] as number) + (b2[b] as number); p2[i] = (c0[r] as number) + (c1[g] as number) + (c2[b] as number);
   }
   const [q0, q1, q2] = OPPONENT.map(({ spread }, axis) => {
     const plane: Plane = { width, height, values: planes[axis] as Float32Array };
@@ -93,7 +97,9 @@ export function viewFromDistance(picture: Picture, o: { pixelsPerMm: number; dis
   const out = new Uint8ClampedArray(data.length);
   const code = (v: number) => encode[v <= 0 ? 0 : v >= 1 ? STEPS : Math.round(v * STEPS)] as number;
   for (let i = 0, k = 0; i < n; i++, k += 4) {
-    const [x, y, z] = [q0[i] as number, q1[i] as number, q2[i] as number];
+    const x = q0[i] as number;
+    const y = q1[i] as number;
+    const z = q2[i] as number;
     out[k] = code(d0 * x + d1 * y + d2 * z); out[k + 1] = code(e0 * x + e1 * y + e2 * z); out[k + 2] = code(f0 * x + f1 * y + f2 * z);
     out[k + 3] = data[k + 3] as number;
   }

@@ -86,13 +86,19 @@ describe("the view from a distance (S-CIELAB, Zhang & Wandell 1996)", () => {
       const row = Array.from({ length: 60 }, (_, x) => { const at = (40 * 120 + 30 + x) * 4; return of(picture.data[at] ?? 0, picture.data[at + 1] ?? 0, picture.data[at + 2] ?? 0); });
       return Math.max(...row) - Math.min(...row);
     };
-    const at = (distanceM: number) => viewFromDistance(stripes, { pixelsPerMm: 2, distanceM });
+    // Grey round the stripes: what goes on beyond the edge is not one of their colours.
+    const framed = pictureOf(120, 80, (x, y) => (x < 24 || x >= 96 || y < 8 || y >= 72 ? [138, 138, 137] : Math.floor(x / 6) % 2 ? [220, 60, 40] : [40, 90, 200]));
+    const at = (distanceM: number) => viewFromDistance(framed, { pixelsPerMm: 2, distanceM });
     const colour = [2, 6, 15, 40].map((d) => spread(at(d), (r, _, b) => r - b));
     colour.slice(1).forEach((value, i) => expect(value).toBeLessThan(colour[i] ?? 0));
     const [dark, light] = [[60, 60, 60], [200, 200, 200]] as const;
     const tones = viewFromDistance(pictureOf(120, 80, (x) => (Math.floor(x / 6) % 2 ? dark : light)), { pixelsPerMm: 2, distanceM: 6 });
     const hues = viewFromDistance(pictureOf(120, 80, (x) => (Math.floor(x / 6) % 2 ? [190, 100, 120] : [60, 140, 120])), { pixelsPerMm: 2, distanceM: 6 });
     expect(spread(tones, (r) => r) / 140).toBeGreaterThan(spread(hues, (r, g) => r - g) / 170);
+  });
+  it("leaves a grey picture grey: no coloured fringes on an edge of light", () => {
+    const seen = viewFromDistance(pictureOf(80, 40, (x) => (x < 40 ? [40, 40, 40] : [220, 220, 220])), { pixelsPerMm: 2, distanceM: 40 });
+    for (let i = 0; i < seen.data.length; i += 4) expect(Math.max(...[1, 2].map((c) => Math.abs((seen.data[i] ?? 0) - (seen.data[i + c] ?? 0))))).toBeLessThanOrEqual(2);
   });
   it("refuses nonsense", () => expect(() => viewFromDistance(stripes, { pixelsPerMm: 0, distanceM: 1 })).toThrow(RangeError));
   it("under a lamp agrees with the colour computed for it, within what the colour cube leaves", () => {

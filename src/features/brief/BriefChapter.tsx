@@ -15,6 +15,7 @@ import { useZodForm } from "@/parts/forms/useZodForm";
 import { useWorking } from "@/parts/workspace/WorkspaceContext";
 import { PutAway } from "@/ui/PutAway";
 import { send, type Refusal } from "@/ui/request";
+import { ReferencePicture } from "./ReferencePicture";
 
 export function BriefChapter() {
   const { given } = useWorking();
@@ -64,6 +65,7 @@ function EditBrief() {
           <p className="self-end pb-2 text-sm"><Link className="link" href={`/people/${person.id}`}>{person.name}&apos;s card</Link>: skin, allergies, measures, patch tests</p>
         </Section>
         <BriefFields at="brief." />
+        <ReferencePicture />
         <div className="self-start"><PutAway url={`/api/looks/${given.look.id}/archived`} name={given.look.design.name} then="/looks" /></div>
       </form>
     </FormProvider>
@@ -88,6 +90,7 @@ function FirstBrief() {
         <p className="max-w-prose">So far this look is designed on a stand-in of middle skin tone. With a person and a brief, colours, coats, grams and times become theirs.</p>
         <PersonOrNew people={given.people} />
         <BriefFields at="brief." />
+        <ReferencePicture />
         <FormProblems title={refusal ? `${refusal.title} ${refusal.detail ?? ""}` : null} items={refusal?.errors} />
         <button type="submit" className="btn btn-primary btn-lg self-start" disabled={form.formState.isSubmitting}>Save the brief and choose paint</button>
       </form>

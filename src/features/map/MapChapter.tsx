@@ -5,25 +5,20 @@ import { useHotkeys } from "react-hotkeys-hook";
 import { toast } from "sonner";
 import type { ZoneId } from "@/core/anatomy";
 import { ROLES, ROLE_KEYS, suggestLayer, type Layer, type Role } from "@/core/look";
-import { FaceFigure } from "@/parts/figure/FaceFigure";
 import { FindingsList } from "@/parts/workspace/FindingsList";
 import { useWorking } from "@/parts/workspace/WorkspaceContext";
 import { Dialog } from "@/ui/Dialog";
+import { FigureView } from "./FigureView";
 import { LayerPanel } from "./LayerPanel";
 import { ROLE_ICONS } from "./roleIcon";
 import { StackPanel } from "./StackPanel";
 
-const GUIDES = [["midline", "Midline"], ["creases", "Creases"], ["eyeBand", "Eye corners"]] as const;
-
 /** The figure in the middle, the stack on one side, the chosen layer and the findings on the other. */
 export function MapChapter() {
-  const { look, context, prediction, findings, apply, undo } = useWorking();
+  const { look, context, findings, apply, undo } = useWorking();
   const [chosen, setChosen] = useState<string | null>(look.layers.find((layer) => layer.role === "base")?.id ?? null);
   const [adding, setAdding] = useState(false);
-  const [guides, setGuides] = useState<Record<string, boolean>>({ midline: true });
-  const [build, setBuild] = useState<number | null>(null);
   const layer = look.layers.find(({ id }) => id === chosen) ?? null;
-  const upTo = Math.min(build ?? look.layers.length, look.layers.length);
   useHotkeys("a", () => setAdding(true));
   const add = (role: Role) => {
     const fresh = suggestLayer(role, look, context);
@@ -47,19 +42,7 @@ export function MapChapter() {
   return (
     <div className="grid h-full min-h-0 lg:grid-cols-[19rem_minmax(0,1fr)_21rem]">
       <StackPanel selected={chosen} onSelect={setChosen} onAdd={() => setAdding(true)} onMove={move} onRemove={remove} />
-      <section aria-label="Figure" className="order-first flex min-h-[28rem] flex-col bg-surround text-[#111] lg:order-none">
-        <div className="flex flex-wrap gap-1.5 p-2" role="group" aria-label="Guides">
-          {GUIDES.map(([key, label]) => <button key={key} type="button" aria-pressed={Boolean(guides[key])} onClick={() => setGuides({ ...guides, [key]: !guides[key] })} className={`min-h-9 rounded-md border border-[#111] px-3 text-sm ${guides[key] ? "bg-[#111] font-bold text-white" : "bg-[#f4f4f3]"}`}>{label}</button>)}
-        </div>
-        <div className="relative min-h-0 flex-1">
-          <FaceFigure id="map" className="absolute inset-0 h-full w-full" look={look} context={context} prediction={prediction} upTo={upTo} guides={guides} selected={layer && !layer.marks.length ? layer.zones : []} selectedLayer={chosen} onZone={toggle} title={`${look.name} on ${context.person.name}, front of the face, predicted colours`} />
-        </div>
-        <div className="flex items-center gap-3 bg-base-300 px-4 py-2 text-base-content">
-          <label htmlFor="build" className="font-bold">Build</label>
-          <input id="build" type="range" className="range range-sm flex-1" min={0} max={look.layers.length} value={upTo} onChange={(event) => setBuild(Number(event.target.value) === look.layers.length ? null : Number(event.target.value))} aria-valuetext={`layer ${upTo} of ${look.layers.length}`} />
-          <span className="w-32 text-right text-sm">layer {upTo} of {look.layers.length}</span>
-        </div>
-      </section>
+      <FigureView layer={layer} onZone={toggle} />
       <div className="flex min-h-0 flex-col border-l rule">
         <div className="min-h-0 flex-1 lg:overflow-auto" tabIndex={0} role="group" aria-label="Properties">
           {layer ? <LayerPanel layer={layer} onMove={(by) => move(layer.id, by)} onRemove={() => remove(layer)} /> : <p className="p-4">Choose a layer in the stack, or <button type="button" className="link" onClick={() => setAdding(true)}>add one</button>.</p>}

@@ -6,7 +6,7 @@ import { useWorking } from "@/parts/workspace/WorkspaceContext";
 
 const LABELS: Readonly<Record<string, string>> = {
   x: "to the person's left of the midline, mm", y: "above the bridge of the nose, mm", turnDeg: "turn, °", lengthMm: "length, mm", widthMm: "line width, mm", spreadMm: "spread, mm",
-  branches: "branches", forks: "forks", pairs: "pairs of fronds", curl: "curl, -1 to 1", count: "spots", falloff: "smaller to the edge, 0 to 1",
+  diameterMm: "diameter, mm", openDeg: "open below, °", rays: "rays", discShare: "disc, share of it", shortShare: "every second ray, share", outsetMm: "border all round, mm", branches: "branches", forks: "forks", pairs: "pairs of fronds", curl: "curl, -1 to 1", count: "spots", falloff: "smaller to the edge, 0 to 1",
 };
 
 /** Marks of a layer: each at its place in millimetres, drawn the same way every time by its seed. */
@@ -34,7 +34,7 @@ export function MarksEditor({ layer, apply }: { layer: Layer; apply: (patch: Loo
           <summary className="cursor-pointer font-semibold">{markLabel(mark.kind)} {i + 1}</summary>
           <div className="mt-2 grid grid-cols-2 gap-2">
             {Object.entries(mark).filter(([key]) => key in LABELS).map(([key, value]) => (
-              <label key={key} className="text-xs">{LABELS[key]}<input type="number" step={key === "curl" || key === "falloff" ? 0.1 : key === "widthMm" ? 0.1 : 1} className="input input-sm" value={Number(value)} onChange={(event) => { if (event.target.value !== "") change(i, key, Number(event.target.value)); }} /></label>
+              <label key={key} className="text-xs">{LABELS[key]}<input type="number" step={key === "curl" || key === "falloff" || key.endsWith("Share") ? 0.1 : key === "widthMm" ? 0.1 : 1} className="input input-sm" value={Number(value)} onChange={(event) => { if (event.target.value !== "") change(i, key, Number(event.target.value)); }} /></label>
             ))}
           </div>
           <div className="mt-2 flex flex-wrap items-center gap-2">

@@ -1,19 +1,27 @@
 "use client";
 
-import { isPaintType, material, MATERIAL_KEYS, type Product } from "@/core/paint";
+import { isPaintType, material, MATERIAL_KEYS, type MaterialKey, type Mix, type Product } from "@/core/paint";
 import { withPaint, type Layer, type LookPatch, type PaintChoice } from "@/core/look";
 import { useWorking } from "@/parts/workspace/WorkspaceContext";
 import { Field } from "@/ui/Field";
 import { Swatch } from "@/ui/Swatch";
 
-function Options({ products, loose }: { products: readonly Product[]; loose: boolean }) {
+function Options({ products, loose, mixes = [] }: { products: readonly Product[]; loose: boolean; mixes?: readonly Mix[] }) {
   const kinds = MATERIAL_KEYS.filter((key) => products.some((product) => product.material === key));
   return (
     <>
+      {mixes.length > 0 && <optgroup label="Saved mixes">{mixes.map((mix) => <option key={mix.id} value={`mix:${mix.id}`}>{mix.name}</option>)}</optgroup>}
       {kinds.map((key) => <optgroup key={key} label={material(key).label}>{products.filter((product) => product.material === key).map((product) => <option key={product.id} value={product.id}>{product.name}</option>)}</optgroup>)}
       {loose && <optgroup label="No product chosen">{MATERIAL_KEYS.filter((key) => !isPaintType(key)).map((key) => <option key={key} value={`any:${key}`}>any {material(key).label}</option>)}</optgroup>}
     </>
   );
+}
+
+/** What an entry of the list stands for. */
+function chosen(value: string, mixes: readonly Mix[]): PaintChoice {
+  if (value.startsWith("any:")) return { kind: "material", material: value.slice(4) as MaterialKey };
+  const mix = mixes.find(({ id }) => `mix:${id}` === value);
+  return mix ? { kind: "mix", parts: mix.parts.map((part) => ({ ...part })), mixId: mix.id } : { kind: "product", productId: value };
 }
 
 /** One product, or a mix of several in whole parts. */
@@ -28,7 +36,7 @@ export function PaintPicker({ layer, apply }: { layer: Layer; apply: (patch: Loo
       <div>
         <div className="flex items-end gap-2">
           <Swatch hex={paint.kind === "product" ? (context.products.get(paint.productId)?.colour ?? null) : null} size={40} />
-          <Field label="Paint" className="flex-1"><select className="select" value={value} onChange={(event) => change(event.target.value.startsWith("any:") ? { kind: "material", material: event.target.value.slice(4) as never } : { kind: "product", productId: event.target.value })}><Options products={given.products} loose /></select></Field>
+          <Field label="Paint" className="flex-1"><select className="select" value={value} onChange={(event) => change(chosen(event.target.value, given.mixes))}><Options products={given.products} mixes={given.mixes} loose /></select></Field>
         </div>
         {paint.kind === "product" && given.products.length > 1 && <button type="button" className="btn btn-ghost btn-sm mt-1" onClick={() => change({ kind: "mix", parts: [...firstParts, { productId: given.products.find((product) => product.id !== paint.productId && product.material === context.products.get(paint.productId)?.material)?.id ?? given.products[0]?.id ?? "", parts: 1 }] })}>Mix it with another</button>}
       </div>
@@ -41,7 +49,7 @@ export function PaintPicker({ layer, apply }: { layer: Layer; apply: (patch: Loo
   };
   return (
     <fieldset>
-      <legend className="label-line mb-1">Mix, in parts</legend>
+      <legend className="label-line mb-1">{given.mixes.find(({ id }) => id === paint.mixId)?.name ?? "Mix"}, in parts</legend>
       {paint.parts.map((part, i) => (
         <div key={i} className="mb-1.5 flex items-center gap-2">
           <Swatch hex={context.products.get(part.productId)?.colour ?? null} size={34} />

@@ -46,6 +46,8 @@ export function ProductForm({ product }: { product: Product | null }) {
         </Section>
         <Section title="Colour" lead="Dry, as a thick film by daylight. What brings no colour has none.">
           <ColourField name="colour" label="Colour" hint="Empty for prep, seal and glue." />
+          <ColourField name="wetColour" label="Colour still wet" hint="Empty when nobody has swatched it." />
+          <ColourField name="letDown" label="1 part in 10 of white" hint="A second swatch tells how it tints." />
           <NumberField name="hiding" label="Hiding of one coat, 0 to 1" hint="Black over white: 0.98 hides, 0.7 is sheer." />
           <NumberField name="tint" label="Strength in a mix, 1 is usual" hint="A black may be 2 or more." />
         </Section>

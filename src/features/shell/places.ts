@@ -3,6 +3,7 @@ export const PLACES = [
   { key: "today", href: "/", label: "Today", goKey: "t" },
   { key: "looks", href: "/looks", label: "Looks", goKey: "l" },
   { key: "people", href: "/people", label: "People", goKey: "p" },
+  { key: "mixing", href: "/mixing", label: "Mixing", goKey: "m" },
   { key: "shelf", href: "/shelf", label: "Shelf", goKey: "s" },
   { key: "rules", href: "/rules", label: "Rules", goKey: "r" },
 ] as const;

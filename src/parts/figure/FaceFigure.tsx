@@ -1,7 +1,8 @@
 import { centroid, contains, zoneInfo, type ZoneId } from "@/core/anatomy";
 import { hexToLab, labToHex, reflectanceFromLab, type LampKey, type Spectrum } from "@/core/colour";
-import { hexOf, placedStrokes, visibleLayers, type Layer, type Look, type LookContext, type Prediction, type VisibleLayer } from "@/core/look";
+import { hexOf, placedStrokes, visibleLayers, type Layer, type Look, type LookContext, type Prediction, type SeenEdge, type VisibleLayer } from "@/core/look";
 import { Features, Form } from "./BareHead";
+import { LostMarks } from "./LostMarks";
 import { pathOf } from "./path";
 
 export interface Guides { readonly midline?: boolean; readonly creases?: boolean; readonly eyeBand?: boolean; readonly hat?: boolean }
@@ -19,6 +20,8 @@ export interface FaceFigureProps {
   readonly guides?: Guides;
   readonly selected?: readonly ZoneId[];
   readonly selectedLayer?: string | null;
+  /** Edges to mark as lost from the seat looked from. */
+  readonly lost?: readonly SeenEdge[];
   readonly onZone?: (zone: ZoneId) => void;
   readonly className?: string;
 }
@@ -93,7 +96,7 @@ function BrowHair({ context, painted, colour }: { context: LookContext; painted:
 }
 
 /** The person's face with the look on it, in predicted colours: films over this skin, in millimetres. */
-export function FaceFigure({ id, look, context, prediction, title, upTo, lamp = "D65", guides = {}, selected = [], selectedLayer = null, onZone, className }: FaceFigureProps) {
+export function FaceFigure({ id, look, context, prediction, title, upTo, lamp = "D65", guides = {}, selected = [], selectedLayer = null, lost = [], onZone, className }: FaceFigureProps) {
   const { figure, person, brief } = context;
   const visible = visibleLayers(look, context, prediction, upTo);
   const painted = new Set(visible.flatMap(({ layer, colours }) => (layer.marks.length ? [] : [...colours.keys()])));
@@ -155,6 +158,7 @@ export function FaceFigure({ id, look, context, prediction, title, upTo, lamp = 
         </g>
       )}
       {chosen?.marks.map((mark, i) => <g key={i} pointerEvents="none" stroke="#000" fill="#fff"><circle cx={mark.x} cy={-mark.y} r={1.8} strokeWidth={0.7} /></g>)}
+      {lost.length > 0 && <LostMarks edges={lost} figure={figure} />}
       {onZone && <g fill="transparent">{figure.zones.map((zone) => <use key={zone.id} href={`#${id}-${zone.id}`} onClick={() => onZone(zone.id)} className="cursor-pointer hover:fill-black/10" data-zone={zone.id}><title>{zone.label}</title></use>)}</g>}
     </svg>
   );

@@ -5,6 +5,7 @@ import { hexToLab, individualTypologyAngle, itaClass } from "@/core/colour";
 import { ALLERGENS } from "@/core/paint";
 import { BEARDS, BUILDS, SKIN_KINDS, SWEAT_LEVELS } from "@/core/people";
 import { measuresOf } from "@/core/anatomy";
+import { Meter } from "@/parts/mixing/Meter";
 import { CheckField, ChecksField, ColourField, NumberField, Section, SelectField, TextField } from "./controls";
 
 const asOptions = (keys: readonly string[]) => keys.map((key) => [key, key] as const);
@@ -30,6 +31,7 @@ export function PersonFields({ at }: { at: "" | "person." }) {
       </Section>
       <Section title="Skin" lead={angle === null ? "Pick the bare skin by daylight, on the cheek." : `ITA ${Math.round(angle)}°: ${itaClass(angle)} skin (Chardon 1991).`}>
         <ColourField name={`${at}skin`} label="Skin colour" />
+        {angle !== null && <Meter held={[{ label: "forehead", hex: skin, place: "forehead" }, { label: "cheek", hex: skin, place: "cheek" }, { label: "side of the neck", hex: skin, place: "neck" }]} averageLabel="Read three places" onRead={(hex) => setValue(`${at}skin`, hex, { shouldDirty: true, shouldValidate: true })} />}
         <SelectField name={`${at}skinKind`} label="Skin kind" options={asOptions(SKIN_KINDS)} />
         <SelectField name={`${at}sweat`} label="Sweats" options={[["light", "lightly"], ["average", "like most"], ["heavy", "heavily"]].filter(([key]) => (SWEAT_LEVELS as readonly string[]).includes(key ?? "")) as [string, string][]} />
         <ColourField name={`${at}brow`} label="Brow colour" />

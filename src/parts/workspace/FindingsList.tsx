@@ -8,8 +8,9 @@ import { useWorking } from "./WorkspaceContext";
 const WORDS = { stop: "Stop", caution: "Mind", tip: "Tip" } as const;
 
 /** What a colleague would point out, worst first, with the button that mends it. */
-export function FindingsList({ onShow }: { onShow?: (finding: Finding) => void }) {
-  const { findings, apply, undo } = useWorking();
+export function FindingsList({ onShow, only }: { onShow?: (finding: Finding) => void; /** Rules to show; all by default. */ only?: RegExp }) {
+  const { findings: all, apply, undo } = useWorking();
+  const findings = only ? all.filter(({ rule }) => only.test(rule)) : all;
   const mend = (finding: Finding) => {
     if (finding.fix && apply(finding.fix)) toast(finding.fixLabel ?? "Mended", { action: { label: "Undo", onClick: undo } });
   };

@@ -14,7 +14,10 @@ import { usePlan } from "./usePlan";
 import { useWorking } from "./WorkspaceContext";
 
 /** Chapters of a look in working order. */
-const CHAPTERS = [{ key: "brief", label: "Brief" }, { key: "paint", label: "Paint" }, { key: "map", label: "Map" }, { key: "plan", label: "Plan" }] as const;
+const CHAPTERS = [{ key: "brief", label: "Brief" }, { key: "paint", label: "Paint" }, { key: "map", label: "Map" }, { key: "colour", label: "Colour" }, { key: "plan", label: "Plan" }] as const;
+
+/** Rules that the colour chapter speaks of. */
+const COLOUR_RULES = /^(COLOUR|DIST|LAYER-[568]|BROW-3)/;
 
 const open = (findings: readonly Finding[]) => findings.filter((finding) => finding.severity !== "tip").length;
 
@@ -43,11 +46,13 @@ export function WorkspaceShell({ children }: { children: ReactNode }) {
   const base = `/looks/${given.look.id}/${setting}`;
   useHotkeys("mod+z", () => undo(), { preventDefault: true });
   useHotkeys("mod+shift+z, mod+y", () => redo(), { preventDefault: true });
-  useHotkeys("1,2,3,4", (event) => { const chapter = CHAPTERS[Number(event.key) - 1]; if (chapter) router.push(`${base}/${chapter.key}`); });
+  useHotkeys("1,2,3,4,5", (event) => { const chapter = CHAPTERS[Number(event.key) - 1]; if (chapter) router.push(`${base}/${chapter.key}`); });
+  const colours = findings.filter(({ rule, severity }) => severity !== "tip" && COLOUR_RULES.test(rule)).length + look.layers.filter((layer) => layer.target !== null && layer.paint.kind === "material").length;
   const noted: Readonly<Record<(typeof CHAPTERS)[number]["key"], string>> = {
     brief: given.job ? "✓" : "not started",
     paint: look.system ? "✓" : "not started",
     map: look.layers.length === 0 ? "not started" : open(findings) ? String(open(findings)) : "✓",
+    colour: look.layers.length === 0 ? "not started" : colours ? String(colours) : "✓",
     plan: look.layers.length === 0 ? "not started" : plan?.stopped ? "stopped" : plan?.kit.some((need) => need.missing > 0.005) ? `short ${plan.kit.filter((need) => need.missing > 0.005).length}` : "✓",
   };
   return (
@@ -86,7 +91,7 @@ export function WorkspaceShell({ children }: { children: ReactNode }) {
         </div>
       )}
       <StaleChoice />
-      <div className="min-h-0 flex-1 lg:overflow-auto print:overflow-visible">{children}</div>
+      <div className="relative min-h-0 flex-1 lg:overflow-auto print:overflow-visible">{children}</div>
     </div>
   );
 }

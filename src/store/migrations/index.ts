@@ -1,5 +1,6 @@
 import type { Migration } from "kysely";
 import { first } from "./001-first";
+import { mixesAndReferences } from "./002-mixes-and-references";
 
 /** Migrations in order; a new one is its file and one line here. */
-export const MIGRATIONS: Readonly<Record<string, Migration>> = { "001-first": first };
+export const MIGRATIONS: Readonly<Record<string, Migration>> = { "001-first": first, "002-mixes-and-references": mixesAndReferences };

@@ -1,0 +1,5 @@
+import { ColourChapter } from "@/features/colour/ColourChapter";
+
+export default function Page() {
+  return <ColourChapter />;
+}

@@ -1,0 +1,42 @@
+import { hexToLab, labFromReflectance, labToHex, masstoneReflectance, type Lab, type PaintOptics, type Spectrum } from "@/core/colour";
+import { allowedZones, isColour, isWearable, judgedGrounds, layerOptics, materialOf, type Layer, type Look, type LookContext, type Prediction } from "@/core/look";
+import { mediumOf, type MaterialKey, type Product } from "@/core/paint";
+
+/** One colour of the look: what is wanted, what it is painted with, and what lies below. */
+export interface ColourRow {
+  readonly layer: Layer;
+  readonly material: MaterialKey;
+  readonly optics: PaintOptics;
+  readonly wetHex: string | null;
+  readonly wanted: string;
+  /** Right below it, on the largest of its zones. */
+  readonly ground: Spectrum;
+  /** Right below it, wherever its cover is judged. */
+  readonly grounds: readonly Spectrum[];
+  /** As it lies on the largest of its zones. */
+  readonly seen: Spectrum;
+  /** Products that could be used instead: of the same medium, safe for this person and these zones. */
+  readonly candidates: readonly Product[];
+}
+
+const thick = (optics: PaintOptics): Lab => labFromReflectance(masstoneReflectance(optics));
+
+export function colourRows(look: Look, context: LookContext, prediction: Prediction, shelf: readonly Product[]): ColourRow[] {
+  return look.layers.flatMap((layer): ColourRow[] => {
+    const material = materialOf(layer, context.products);
+    const optics = layerOptics(layer, context.products);
+    const area = (id: Layer["zones"][number]) => context.figure.zone(id).areaCm2;
+    const zone = [...layer.zones].sort((a, b) => area(b) - area(a))[0];
+    const film = zone && prediction.films.get(zone)?.find((entry) => entry.layer.id === layer.id);
+    if (!isColour(layer.role) || !material || !optics || !film) return [];
+    const medium = mediumOf(material);
+    const wet = layerOptics(layer, context.products, "wet");
+    return [{
+      layer, material, optics, wetHex: wet && labToHex(thick(wet)), wanted: layer.target ?? labToHex(thick(optics)), ground: film.before, grounds: judgedGrounds(layer, (id) => prediction.films.get(id)?.find((entry) => entry.layer.id === layer.id)?.before ?? film.before), seen: film.colour,
+      candidates: shelf.filter((product) => product.colour && medium !== null && mediumOf(product.material) === medium && isWearable(product, context.person) && allowedZones(layer.zones, product.material, product).length === layer.zones.length),
+    }];
+  });
+}
+
+/** dE00 is taken between what is wanted and the thick, dry paint. */
+export const wantedLab = ({ wanted }: ColourRow): Lab => hexToLab(wanted);

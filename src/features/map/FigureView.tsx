@@ -1,0 +1,98 @@
+"use client";
+
+import { Columns2 } from "lucide-react";
+import { useMemo, useRef, useState } from "react";
+import type { ZoneId } from "@/core/anatomy";
+import { LAMP_KEYS, LAMPS, type LampKey } from "@/core/colour";
+import { readEdges, seeEdge, type Layer, type SeenEdge } from "@/core/look";
+import { FaceFigure } from "@/parts/figure/FaceFigure";
+import { LostMarks } from "@/parts/figure/LostMarks";
+import { useSeen } from "@/parts/figure/useSeen";
+import { useWorking } from "@/parts/workspace/WorkspaceContext";
+import { metresAt, metresWords, placeOf, STEPS } from "./distances";
+
+const GUIDES = [["midline", "Midline"], ["creases", "Creases"], ["eyeBand", "Eye corners"]] as const;
+/** The grey around the figure, the same in both themes. */
+const SURROUND = "#8a8a89";
+/** Two tones that differ less than this in the mirror are not meant to be two. */
+const MEANT = 4;
+
+interface FigureViewProps { layer: Layer | null; onZone: (zone: ZoneId) => void }
+
+/** The figure with its switches: how far it is built, from where it is seen, in what light; and what that seat loses. */
+export function FigureView({ layer, onZone }: FigureViewProps) {
+  const { look, context, prediction } = useWorking();
+  const { farthestM } = context.brief;
+  const [guides, setGuides] = useState<Record<string, boolean>>({ midline: true });
+  const [build, setBuild] = useState<number | null>(null);
+  const [from, setFrom] = useState(0);
+  const [lamp, setLamp] = useState<LampKey>("D65");
+  const [beside, setBeside] = useState(false);
+  const plain = useRef<HTMLDivElement>(null);
+  const canvas = useRef<HTMLCanvasElement>(null);
+  const upTo = Math.min(build ?? look.layers.length, look.layers.length);
+  const metres = metresAt(from, Math.max(farthestM, 12));
+  const away = from > 0;
+  const what = useMemo(() => ({ look, context, upTo, lamp }), [look, context, upTo, lamp]);
+  const settled = useSeen(plain, canvas, { distanceM: metres, what, on: away, surround: SURROUND });
+  const lost = useMemo((): SeenEdge[] => (away || lamp !== "D65" ? readEdges(look, context, prediction).map((edge) => seeEdge(edge, { distanceM: metres, lamp })).filter((edge) => edge.verdict === "lost" && seeEdge(edge, { distanceM: 0.6 }).deltaE >= MEANT) : []), [look, context, prediction, away, metres, lamp]);
+  const title = `${look.name} on ${context.person.name}, front of the face, predicted colours`;
+  const common = { look, context, prediction, upTo };
+  const seenFrom = `${metresWords(metres)}${lamp === "D65" ? "" : `, ${LAMPS[lamp].label}`}`;
+  return (
+    <section aria-label="Figure" className="order-first flex min-h-[28rem] flex-col bg-surround text-[#111] lg:order-none">
+      <div className="flex flex-wrap items-center gap-1.5 p-2">
+        <div role="group" aria-label="Guides" className="flex flex-wrap gap-1.5">
+          {GUIDES.map(([key, label]) => <button key={key} type="button" aria-pressed={Boolean(guides[key])} onClick={() => setGuides({ ...guides, [key]: !guides[key] })} className={`min-h-9 rounded-md border border-[#111] px-2 text-sm ${guides[key] ? "bg-[#111] font-bold text-white" : "bg-[#f4f4f3]"}`}>{label}</button>)}
+        </div>
+        <div className="flex-1" />
+        <label className="flex items-center gap-1.5 text-sm font-bold">Light<select className="w-28 min-h-9 rounded-md border border-[#111] bg-[#f4f4f3] px-2 font-normal" value={lamp} title={LAMPS[lamp].source} onChange={(event) => setLamp(event.target.value as LampKey)}>{LAMP_KEYS.map((key) => <option key={key} value={key}>{LAMPS[key].label}</option>)}</select></label>
+        <button type="button" aria-pressed={beside} onClick={() => { setBeside(!beside); if (!beside && !away) setFrom(STEPS); }} className={`flex min-h-9 items-center gap-2 rounded-md border border-[#111] px-2 text-sm ${beside ? "bg-[#111] font-bold text-white" : "bg-[#f4f4f3]"}`}><Columns2 size={16} aria-hidden />Side by side</button>
+      </div>
+      <div className={`grid min-h-0 flex-1 ${beside ? "grid-cols-2" : "grid-cols-1"}`}>
+        {beside && (
+          <figure className="relative min-h-0 border-r border-[#111]/40">
+            <FaceFigure id="mirror" className="absolute inset-0 h-full w-full" {...common} title={`${title}, in the mirror by day`} guides={{ hat: false }} />
+            <figcaption className="absolute bottom-1 left-2 rounded bg-[#f4f4f3] px-2 text-sm">mirror, daylight</figcaption>
+          </figure>
+        )}
+        <div className="relative min-h-0">
+          {/* What is blurred is the drawing itself, without guides and chosen zones. */}
+          {away && <div ref={plain} aria-hidden className="invisible absolute inset-0"><FaceFigure id="seen" className="h-full w-full" {...common} lamp={lamp} title="" guides={{ hat: false }} /></div>}
+          <FaceFigure id="map" className={`absolute inset-0 h-full w-full ${away ? "opacity-0" : ""}`} {...common} lamp={lamp} guides={guides} selected={layer && !layer.marks.length && !away ? layer.zones : []} selectedLayer={layer?.id ?? null} onZone={onZone} lost={away ? [] : lost} title={title} />
+          {away && (
+            <>
+              <canvas ref={canvas} role="img" aria-label={`${look.name} as seen from ${seenFrom}`} aria-busy={!settled} data-settled={settled} className="pointer-events-none absolute inset-0 h-full w-full object-contain" />
+              <svg viewBox="-106 -114 212 270" className="pointer-events-none absolute inset-0 h-full w-full" preserveAspectRatio="xMidYMid meet" aria-hidden><LostOverlay edges={lost} /></svg>
+            </>
+          )}
+        </div>
+      </div>
+      <LostList edges={lost} seenFrom={seenFrom} />
+      <div className="grid grid-cols-[auto_minmax(0,1fr)_auto] items-center gap-x-3 gap-y-1 bg-base-300 px-4 py-2 text-base-content">
+        <label htmlFor="build" className="font-bold">Build</label>
+        <input id="build" type="range" className="range range-sm w-full" min={0} max={look.layers.length} value={upTo} onChange={(event) => setBuild(Number(event.target.value) === look.layers.length ? null : Number(event.target.value))} aria-valuetext={`layer ${upTo} of ${look.layers.length}`} />
+        <span className="w-44 text-right text-sm">layer {upTo} of {look.layers.length}</span>
+        <label htmlFor="from" className="font-bold">From</label>
+        <input id="from" type="range" className="range range-sm w-full" min={0} max={STEPS} value={from} onChange={(event) => setFrom(Number(event.target.value))} aria-valuetext={metresWords(metres)} />
+        <span className="flex w-44 items-center justify-end gap-2 text-sm">{metresWords(metres)}<button type="button" className="btn btn-sm" onClick={() => setFrom(away ? 0 : placeOf(farthestM, Math.max(farthestM, 12)))}>{away ? "To the mirror" : `To ${metresWords(farthestM)}`}</button></span>
+      </div>
+    </section>
+  );
+}
+
+function LostOverlay({ edges }: { edges: readonly SeenEdge[] }) {
+  const { context } = useWorking();
+  return edges.length ? <LostMarks edges={edges} figure={context.figure} /> : null;
+}
+
+/** What the seat loses, numbered as on the figure. */
+function LostList({ edges, seenFrom }: { edges: readonly SeenEdge[]; seenFrom: string }) {
+  if (!edges.length) return null;
+  return (
+    <ol aria-label={`Lost from ${seenFrom}`} className="flex max-h-24 flex-wrap gap-x-4 gap-y-1 overflow-auto bg-[#f4f4f3] px-3 py-1.5 text-sm">
+      <li className="list-none font-bold">Lost from {seenFrom}:</li>
+      {edges.map((edge, i) => <li key={edge.key} className="flex list-none items-center gap-1.5"><span aria-hidden className="flex size-5 rotate-45 items-center justify-center border border-[#111] text-xs font-bold"><span className="-rotate-45">{i + 1}</span></span>{edge.a.name} against {edge.b.name}</li>)}
+    </ol>
+  );
+}
