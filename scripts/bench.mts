@@ -85,7 +85,7 @@ if (!process.env.DERMAGRAPH_NO_SEARCH) {
   const targets = ["#d8662b", "#7a9bb0", "#40342a", "#c9b26a", "#8a3d5c"].map(hexToLab);
   const found: { maxPaints: number; ms: number; deltaE: number; paints: number }[] = [];
   await new Promise<void>((resolve, reject) => {
-    const worker = new Worker(`import("tsx/esm/api").then(({ register }) => { register(); return import(${JSON.stringify(new URL("./benchMix.mts", import.meta.url).href)}); })`, { eval: true, workerData: { paints, targets } });
+    const worker = new Worker(`require("tsx/cjs/api").register(); require(require("node:worker_threads").workerData.file);`, { eval: true, workerData: { file: new URL("./benchMix.ts", import.meta.url).pathname, paints, targets } });
     worker.on("message", (row) => found.push(row));
     worker.on("error", reject);
     worker.on("exit", () => resolve());

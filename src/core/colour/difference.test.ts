@@ -1,4 +1,4 @@
-import { deltaE00 } from ".";
+import { deltaE00, differenceTo } from ".";
 import Color from "colorjs.io";
 
 // Sharma, Wu & Dalal 2005, "The CIEDE2000 color-difference formula: implementation notes, supplementary test data, and mathematical
@@ -24,6 +24,8 @@ describe("deltaE00", () => {
   it.each(PAIRS)("agrees with Sharma et al. for %p %p %p and %p %p %p", (L1, a1, b1, L2, a2, b2, published) => {
     expect(deltaE00([L1, a1, b1], [L2, a2, b2])).toBeCloseTo(published, 4);
     expect(deltaE00([L2, a2, b2], [L1, a1, b1])).toBeCloseTo(published, 4);
+    expect(differenceTo([L1, a1, b1])(L2, a2, b2)).toBeCloseTo(published, 4);
+    expect(differenceTo([L2, a2, b2])(L1, a1, b1)).toBeCloseTo(published, 4);
   });
 
   it("agrees with a second library (colorjs.io, numbers passed in its own Lab space)", () => {

@@ -1,5 +1,5 @@
 export { chroma, hexToLab, hueAngle, labToHex, type Lab } from "./lab";
-export { deltaE00 } from "./difference";
+export { deltaE00, differenceTo } from "./difference";
 export { BANDS, flat, spectrum, type Spectrum } from "./spectrum";
 export { LAMP_KEYS, LAMPS, lampOf, type Lamp, type LampKey } from "./lamps";
 export { labFromReflectance, labFromXyz, luminanceFactor, xyzFromReflectance } from "./labFromReflectance";

@@ -21,6 +21,8 @@ const CLOSE_ENOUGH = 0.3;
 const CAUTION = 3;
 const SAMPLE = 2000;
 const FITTED = 200;
+/** Sampled mixes a calibration rests on at the least. */
+const ENOUGH = 30;
 /** Mixes within this of the target are what it has to get right, dE00. */
 const NEAR = 10;
 
@@ -66,7 +68,7 @@ function sampleNear(paints: readonly PaintOptics[], target: Lab, maxPaints: numb
   return sample.sort((a, b) => a.away - b.away).slice(0, FITTED);
 }
 
-function fit(count: number, sample: readonly Sampled[], target: Lab): MixQuadrature {
+function fit(count: number, sample: readonly Sampled[], target: Lab, near: number): MixQuadrature {
   // The ends of the spectrum weigh next to nothing: 410 to 690 nm is what the eye sees.
   const [first, last] = [3, 31];
   const bands = Array.from({ length: count }, (_, i) => Math.round(first + (i * (last - first)) / (count - 1)));
@@ -76,7 +78,7 @@ function fit(count: number, sample: readonly Sampled[], target: Lab): MixQuadrat
     for (const { r, xyz, away } of sample) {
       const value = xyz[axis] ?? 0;
       // Errors over the 2/3 power, as L*, a* and b* take them.
-      const weight = Math.max(value, 0.2) ** (-4 / 3) / (1 + (away / NEAR) ** 2);
+      const weight = Math.max(value, 0.2) ** (-4 / 3) / (1 + (away / near) ** 2);
       bands.forEach((p, i) => {
         b[i] = (b[i] ?? 0) + weight * (r[p] ?? 0) * value;
         const row = A[i];
@@ -90,7 +92,7 @@ function fit(count: number, sample: readonly Sampled[], target: Lab): MixQuadrat
   const { white } = xyzWeights();
   const error = sample.reduce((worst, { r, lab }) => {
     const off = deltaE00(lab, target);
-    if (off > NEAR) return worst;
+    if (off > near) return worst;
     const [X, Y, Z] = weights.map((axis) => Math.max(0, bands.reduce((sum, band, i) => sum + (axis[i] ?? 0) * (r[band] ?? 0), 0))) as [number, number, number];
     return Math.max(worst, Math.abs(deltaE00(labFromXyz([X, Y, Z], white), target) - off));
   }, 0);
@@ -107,8 +109,10 @@ export function allBands(): MixQuadrature {
 export function mixQuadrature(paints: readonly PaintOptics[], target: Lab, o: { maxPaints: number; maxParts: number }): MixQuadrature {
   const all = allBands();
   const sample = sampleNear(paints, target, o.maxPaints, o.maxParts);
-  // With nothing near the target there is nothing to calibrate on.
-  if (sample.filter(({ lab }) => deltaE00(lab, target) <= NEAR).length < 30) return all;
-  for (const count of COUNTS) { const found = fit(count, sample, target); if (found.slack <= CLOSE_ENOUGH) return found; }
+  // A colour these paints don't reach is judged on the mixes that come nearest to it.
+  const away = sample.map(({ lab }) => deltaE00(lab, target)).sort((a, b) => a - b);
+  const near = Math.max(NEAR, (away[ENOUGH] ?? Infinity) + 2);
+  if (!Number.isFinite(near)) return all;
+  for (const count of COUNTS) { const found = fit(count, sample, target, near); if (found.slack <= CLOSE_ENOUGH) return found; }
   return all;
 }

@@ -33,7 +33,7 @@ describe("solveMix", () => {
   });
 
   it("finds it among fourteen paints too, where the few bands and the bounds do most of the work", () => {
-    for (const [seed, target] of ["#d8662b", "#7a9bb0", "#40342a", "#c9b26a"].entries()) {
+    for (const [seed, target] of ["#d8662b", "#7a9bb0", "#40342a", "#c9b26a", "#12e04a"].entries()) {
       const paints = fc.sample(fc.tuple(hexes, fc.double({ min: 0.5, max: 0.98, noNaN: true }), fc.double({ min: 0.5, max: 3, noNaN: true })), { numRuns: 14, seed }).map(([hex, hiding, tint], i) => ({ id: `p${i}`, optics: paint(hex, hiding, tint) }));
       const q = { target: hexToLab(target), paints };
       scoresOf(q).forEach((score, i) => expect(score).toBeCloseTo(bruteForce(q)[i] ?? NaN, 9));
@@ -97,10 +97,11 @@ describe("the bounds of a mix", () => {
     fc.assert(fc.property(lab, lab, (a, b) => expect(Math.hypot(a[1] - b[1], a[2] - b[2])).toBeLessThanOrEqual(reachInPlane(a, deltaE00(a, b)) + 1e-9)), { numRuns: 3000 });
     fc.assert(fc.property(lab, fc.double({ min: -9, max: 9, noNaN: true }), fc.double({ min: -9, max: 9, noNaN: true }), ([L, x, y], u, v) => expect(Math.hypot(u, v)).toBeLessThanOrEqual(reachInPlane([L, x, y], deltaE00([L, x, y], [L, x + u, y + v])) + 1e-9)), { numRuns: 3000 });
   });
-  it("leave a paint out whose scattering is not level, and the few bands fall back to all 41 with nothing near", () => {
+  it("leave a paint out whose scattering is not level, and the few bands stand for all 41 also on the nearest to a colour out of reach", () => {
     expect(paintBounds([{ k: flat(1), s: flat(1).map((v, i) => v + i) }], [50, 0, 0])).toBeNull();
     const { bands, slack } = mixQuadrature([paint("#101010")], [95, 0, 0], { maxPaints: 2, maxParts: 4 });
-    expect([bands.length, slack < 1e-6]).toEqual([41, true]);
+    expect(bands.length).toBeLessThan(41);
+    expect(slack).toBeLessThanOrEqual(0.3);
   });
 });
 const labToY = ([L]: readonly number[]) => ((L as number) > 8 ? (((L as number) + 16) / 116) ** 3 : ((L as number) * 27) / 24389);

@@ -1,5 +1,5 @@
 import { coatsToCover } from "./coatsToCover";
-import { deltaE00 } from "./difference";
+import { deltaE00, differenceTo } from "./difference";
 import { masstoneReflectance } from "./film";
 import type { Lab } from "./lab";
 import { labFromReflectance, xyzWeights } from "./labFromReflectance";
@@ -85,6 +85,7 @@ export function* solveMixSteps(q: MixQuery): Generator<MixProgress, MixRecipe[]>
   if (!target.every(Number.isFinite)) throw new RangeError(`not a colour: Lab ${target.join(", ")}`);
   if (![maxPaints, maxParts, top].every((n) => Number.isInteger(n) && n >= 1)) throw new RangeError("paints, parts and recipes are whole numbers from one on");
   const list = shortlist(q, top);
+  const differs = differenceTo(target);
   const count = paints.length;
   const most = Math.min(maxPaints, count, maxParts);
   const of = Array.from({ length: most }, (_, i) => sharings(i + 1, maxParts).length * chosen(count, i + 1)).reduce((sum, n) => sum + n, 0);
@@ -171,7 +172,7 @@ export function* solveMixSteps(q: MixQuery): Generator<MixProgress, MixRecipe[]>
     const fy = labCurve(Math.max(0, Y) / yn);
     const a = 500 * (labCurve(Math.max(0, X) / xn) - fy);
     const b = 200 * (fy - labCurve(Math.max(0, Z) / zn));
-    return Math.hypot(a - target[1], b - target[2]) <= reach && deltaE00([116 * fy - 16, a, b], target) <= within + slack;
+    return Math.hypot(a - target[1], b - target[2]) <= reach && differs(116 * fy - 16, a, b) <= within + slack;
   };
 
   /** Takes the last paint of a mix: the inner loop, some tens of millions of times. */
