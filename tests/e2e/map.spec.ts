@@ -45,12 +45,12 @@ test.describe("the map", () => {
     await page.goto(`${demo.url}/looks/drought/drought-quarry/map`, { waitUntil: "networkidle" });
     await page.getByRole("region", { name: "Stack" }).getByRole("button", { name: /Cracks/ }).click();
     const marks = page.getByRole("group", { name: "Marks" });
-    await marks.getByRole("button", { name: "Add spots" }).click();
+    await marks.getByLabel("Add a mark").selectOption("spots");
     const last = marks.locator("details").last();
     await expect(last.locator("summary")).toHaveText("spots 6");
     const shapes = page.getByRole("region", { name: "Figure" }).locator("svg circle");
     const counted = await shapes.count();
-    await last.getByLabel("spots", { exact: true }).fill("30");
+    await last.getByLabel("how many", { exact: true }).fill("30");
     await expect.poll(() => shapes.count()).toBe(counted + 6);
     await last.getByLabel("line width, mm").fill("0.1");
     await expect(marks.getByRole("alert")).toHaveText("at least 0.3 mm");

@@ -1,26 +1,15 @@
-import { distance } from "../anatomy";
-import { filmShare, materialOf, paintWords, placedStrokes, predict, recipeOf, type Layer, type Look, type LookContext, type Prediction } from "../look";
+import { filmShare, materialOf, paintWords, placedStrokes, predict, recipeOf, strokeArea, strokeLength, type Layer, type Look, type LookContext, type Prediction } from "../look";
 import { filmPerCoat, material, TOOLS, type MaterialKey } from "../paint";
 
 /** A faded edge thins to nothing over part of the zone: so much of a full film on average. Common practice, no published source. */
 const FADED_SHARE = 0.7;
 
-/** Length of all brush strokes of a layer's marks, mm; a dot counts its circumference. */
-export function strokeLengthMm(layer: Layer): number {
-  return layer.marks.flatMap(placedStrokes).reduce((sum, { points, widthMm }) => {
-    const line = points.slice(1).reduce((length, p, i) => length + distance(points[i] ?? p, p), 0);
-    return sum + (points.length === 1 ? Math.PI * widthMm : line);
-  }, 0);
-}
+/** Way of the brush over all of a layer's marks, mm. */
+export const strokeLengthMm = (layer: Layer): number => layer.marks.flatMap(placedStrokes).reduce((sum, stroke) => sum + strokeLength(stroke), 0);
 
 /** Skin a layer covers, cm2: its zones by its share, or its marks by their strokes. */
 export function layerAreaCm2(layer: Layer, context: LookContext): number {
-  if (layer.marks.length) {
-    return layer.marks.flatMap(placedStrokes).reduce((sum, { points, widthMm }) => {
-      const line = points.slice(1).reduce((length, p, i) => length + distance(points[i] ?? p, p), 0);
-      return sum + line * widthMm + (points.length === 1 ? (Math.PI / 4) * widthMm ** 2 : 0);
-    }, 0) / 100;
-  }
+  if (layer.marks.length) return layer.marks.flatMap(placedStrokes).reduce((sum, stroke) => sum + strokeArea(stroke), 0) / 100;
   return layer.zones.reduce((sum, zone) => sum + context.figure.zone(zone).areaCm2, 0) * layer.share;
 }
 

@@ -10,10 +10,11 @@ export { coatFilm, groundUnder, hexOf, judgedGrounds, layerOptics, predict, reso
 export { checkLook, stopsOf } from "./checkLook";
 export { exposedZones, paintedCoverage } from "./checks/covering";
 export { mudColour } from "./checks/layering";
-export { allowedZones, suggestLayer, withPaint, zonesOfMarks } from "./suggestLayer";
+export { allowedZones, marksOn, suggestLayer, withPaint, zonesOfMarks } from "./suggestLayer";
+export { alignMarks, browsByThreePoints, distributeMarks, duplicateAlong, moveMark, scaleMark, turnMark } from "./arrange";
 export { underPowder, visibleLayers, type VisibleLayer } from "./visible";
 export { readStack, type Stack } from "./stack";
 export type { Finding } from "./finding";
 export { zoneWords } from "./words";
-export { MARK_KINDS, MarkSchema, markDifficulty, markLabel, markWidthMm, newMark, pathAlong, placedStrokes, type BrushStroke, type Mark, type MarkKind } from "./motifs";
+export { MARK_KINDS, MarkSchema, markDifficulty, markLabel, markWidthMm, browThrough, newMark, pathAlong, strokeArea, strokeLength, placedStrokes, type BrushStroke, type Mark, type MarkKind } from "./motifs";
 export { ReferenceSchema, type Reference, type ReferenceFields } from "./reference";

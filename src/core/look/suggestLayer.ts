@@ -66,6 +66,12 @@ export function zonesOfMarks(marks: readonly Mark[], figure: Figure): ZoneId[] {
   return figure.zones.filter((zone) => points.some((p) => contains(zone.polygon, p))).map((zone) => zone.id);
 }
 
+/** A layer with other marks, and the zones they lie on; where they touch none, its zones stay. */
+export function marksOn(marks: readonly Mark[], figure: Figure): Partial<Omit<Layer, "id">> {
+  const zones = zonesOfMarks(marks, figure);
+  return { marks: [...marks], ...(zones.length && { zones }) };
+}
+
 /** A layer with other paint, and a tool that lays it. */
 export function withPaint(layer: Layer, paint: PaintChoice, products: LookContext["products"]): Partial<Omit<Layer, "id">> {
   const changed: Layer = { ...layer, paint };

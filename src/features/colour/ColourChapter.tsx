@@ -34,7 +34,7 @@ export function ColourChapter() {
   return (
     <div className="mx-auto max-w-7xl p-4 sm:p-6">
       <h2 className="text-2xl">Colours of {look.name} <span className="muted font-sans text-base font-normal">predicted on {context.person.name}&apos;s skin, from the shelf</span></h2>
-      <div className="mt-3 overflow-x-auto">
+      <div className="relative mt-3 overflow-x-auto">
         <table className="w-full min-w-[62rem] text-sm">
           <caption className="sr-only">Colours with their best matches</caption>
           <thead><tr className="border-b-2 border-base-content text-left">{["Layer", "Wanted", "Now", "Coats", "Wet / dry", "Best by itself", "Best mix", ""].map((head) => <th key={head} scope="col" className="px-2 py-1.5">{head}</th>)}</tr></thead>
@@ -48,7 +48,7 @@ export function ColourChapter() {
           <LayerBench key={benchRow.layer.id} row={benchRow} />
         </section>
       )}
-      <div className="mt-6 grid gap-6 lg:grid-cols-[minmax(0,1.6fr)_minmax(0,1fr)]">
+      <div className="mt-6 grid grid-cols-1 gap-6 lg:grid-cols-[minmax(0,1.6fr)_minmax(0,1fr)]">
         <Separation />
         <div className="flex flex-col gap-6">
           <BrowPanel />

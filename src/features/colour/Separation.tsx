@@ -33,7 +33,7 @@ export function Separation() {
         <label className="text-sm">Light<select className="select ml-2 !w-32" value={lamp} onChange={(event) => setLamp(event.target.value as LampKey)}>{LAMP_KEYS.map((key) => <option key={key} value={key}>{LAMPS[key].label}</option>)}</select></label>
       </div>
       {names.length === 0 ? <p className="muted text-sm">One colour, nothing beside it.</p> : (
-        <div className="overflow-x-auto">
+        <div className="relative overflow-x-auto">
           <table className="border-collapse text-xs">
             <caption className="sr-only">Neighbouring colours two by two</caption>
             <thead><tr><td />{names.slice(0, -1).map((name) => <th key={name} scope="col" className="max-w-20 px-1.5 pb-1 text-left align-bottom font-semibold"><Swatch hex={colourOf(name) ? hexOf(colourOf(name) as Float64Array, lamp) : null} size={22} /><span className="block">{name}</span></th>)}</tr></thead>
@@ -69,7 +69,7 @@ function Merging({ edge, metres, onMend }: { edge: SeenEdge; metres: number; onM
   return (
     <li className="flex flex-wrap items-center gap-3 border-t rule py-2 text-sm">
       <span className="min-w-0 flex-1"><strong>{edge.a.name}</strong> and <strong>{edge.b.name}</strong> merge from {metres} m{edge.kind === "mark" ? `, drawn ${Math.round(edge.widthMm * 10) / 10} mm wide` : ""}.{advice && ` A ${advice.tone} line, ${advice.minWidthMm} mm or wider, keeps them two.`}</span>
-      {mend && <button type="button" className="btn btn-sm" onClick={() => onMend(mend.fix, mend.fixLabel)}>{mend.fixLabel}</button>}
+      {mend && <button type="button" className="btn btn-sm h-auto py-1.5" onClick={() => onMend(mend.fix, mend.fixLabel)}>{mend.fixLabel}</button>}
     </li>
   );
 }

@@ -2,14 +2,15 @@
 
 import { Columns2 } from "lucide-react";
 import { useMemo, useRef, useState } from "react";
-import type { ZoneId } from "@/core/anatomy";
+import { placement, type ZoneId } from "@/core/anatomy";
 import { LAMP_KEYS, LAMPS, type LampKey } from "@/core/colour";
-import { readEdges, seeEdge, type Layer, type SeenEdge } from "@/core/look";
+import { hexOf, markLabel, marksOn, readEdges, seeEdge, type Layer, type Mark, type SeenEdge } from "@/core/look";
 import { FaceFigure } from "@/parts/figure/FaceFigure";
 import { LostMarks } from "@/parts/figure/LostMarks";
 import { useSeen } from "@/parts/figure/useSeen";
 import { useWorking } from "@/parts/workspace/WorkspaceContext";
 import { metresAt, metresWords, placeOf, STEPS } from "./distances";
+import { MarkHandles } from "./MarkHandles";
 
 const GUIDES = [["midline", "Midline"], ["creases", "Creases"], ["eyeBand", "Eye corners"]] as const;
 /** The grey around the figure, the same in both themes. */
@@ -17,11 +18,11 @@ const SURROUND = "#8a8a89";
 /** Two tones that differ less than this in the mirror are not meant to be two. */
 const MEANT = 4;
 
-interface FigureViewProps { layer: Layer | null; onZone: (zone: ZoneId) => void }
+interface FigureViewProps { layer: Layer | null; onZone: (zone: ZoneId) => void; chosenMark: number | null; onMark: (i: number | null) => void; drawing: boolean; onDrawing: (on: boolean) => void }
 
 /** The figure with its switches: how far it is built, from where it is seen, in what light; and what that seat loses. */
-export function FigureView({ layer, onZone }: FigureViewProps) {
-  const { look, context, prediction } = useWorking();
+export function FigureView({ layer, onZone, chosenMark, onMark, drawing, onDrawing }: FigureViewProps) {
+  const { look, context, prediction, apply } = useWorking();
   const { farthestM } = context.brief;
   const [guides, setGuides] = useState<Record<string, boolean>>({ midline: true });
   const [build, setBuild] = useState<number | null>(null);
@@ -36,6 +37,11 @@ export function FigureView({ layer, onZone }: FigureViewProps) {
   const what = useMemo(() => ({ look, context, upTo, lamp }), [look, context, upTo, lamp]);
   const settled = useSeen(plain, canvas, { distanceM: metres, what, on: away, surround: SURROUND });
   const lost = useMemo((): SeenEdge[] => (away || lamp !== "D65" ? readEdges(look, context, prediction).map((edge) => seeEdge(edge, { distanceM: metres, lamp })).filter((edge) => edge.verdict === "lost" && seeEdge(edge, { distanceM: 0.6 }).deltaE >= MEANT) : []), [look, context, prediction, away, metres, lamp]);
+  const putMarks = (marks: Mark[]) => { if (layer) apply({ op: "changeLayer", id: layer.id, change: marksOn(marks, context.figure) }); };
+  const changeMark = (i: number, mark: Mark | null, copy = false) => { if (layer) putMarks(mark ? (copy ? [...layer.marks, mark] : layer.marks.map((old, k) => (k === i ? mark : old))) : layer.marks.filter((_, k) => k !== i)); };
+  const film = layer && layer.zones.map((zone) => prediction.films.get(zone)?.find((entry) => entry.layer.id === layer.id)).find((entry) => entry);
+  const hexOfMarks = film ? hexOf(film.colour, lamp) : "#111111";
+  const mark = chosenMark === null ? undefined : layer?.marks[chosenMark];
   const title = `${look.name} on ${context.person.name}, front of the face, predicted colours`;
   const common = { look, context, prediction, upTo };
   const seenFrom = `${metresWords(metres)}${lamp === "D65" ? "" : `, ${LAMPS[lamp].label}`}`;
@@ -59,7 +65,7 @@ export function FigureView({ layer, onZone }: FigureViewProps) {
         <div className="relative min-h-0">
           {/* What is blurred is the drawing itself, without guides and chosen zones. */}
           {away && <div ref={plain} aria-hidden className="invisible absolute inset-0"><FaceFigure id="seen" className="h-full w-full" {...common} lamp={lamp} title="" guides={{ hat: false }} /></div>}
-          <FaceFigure id="map" className={`absolute inset-0 h-full w-full ${away ? "opacity-0" : ""}`} {...common} lamp={lamp} guides={guides} selected={layer && !layer.marks.length && !away ? layer.zones : []} selectedLayer={layer?.id ?? null} onZone={onZone} lost={away ? [] : lost} title={title} />
+          <FaceFigure id="map" className={`absolute inset-0 h-full w-full ${away ? "opacity-0" : ""}`} {...common} lamp={lamp} guides={guides} selected={layer && !layer.marks.length && !away ? layer.zones : []} onZone={onZone} lost={away ? [] : lost} title={title} overlay={layer && (layer.marks.length > 0 || drawing) && !away ? <MarkHandles layer={layer} hex={hexOfMarks} chosen={chosenMark} onChoose={onMark} onChange={changeMark} drawing={drawing} onDrawn={(mark) => { putMarks([...layer.marks, mark]); onDrawing(false); }} /> : undefined} />
           {away && (
             <>
               <canvas ref={canvas} role="img" aria-label={`${look.name} as seen from ${seenFrom}`} aria-busy={!settled} data-settled={settled} className="pointer-events-none absolute inset-0 h-full w-full object-contain" />
@@ -68,6 +74,8 @@ export function FigureView({ layer, onZone }: FigureViewProps) {
           )}
         </div>
       </div>
+      {/* Over the figure, so that choosing a mark does not shift what one is about to drag. */}
+      <div className="relative">{mark && !away && <p role="status" className="absolute inset-x-0 bottom-0 bg-[#f4f4f3]/95 px-3 py-1 text-sm"><strong>{markLabel(mark.kind)}:</strong> {placement(mark, context.figure.landmarks).words}{mark.mirrored ? ", and its mirror image" : ""}</p>}</div>
       <LostList edges={lost} seenFrom={seenFrom} />
       <div className="grid grid-cols-[auto_minmax(0,1fr)_auto] items-center gap-x-3 gap-y-1 bg-base-300 px-4 py-2 text-base-content">
         <label htmlFor="build" className="font-bold">Build</label>

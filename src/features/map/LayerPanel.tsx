@@ -5,15 +5,15 @@ import { materialOf, ROLES, zoneWords, type Layer } from "@/core/look";
 import { TECHNIQUES, TOOLS, toolsFor, type Technique, type ToolKey } from "@/core/paint";
 import { useWorking } from "@/parts/workspace/WorkspaceContext";
 import { Field } from "@/ui/Field";
-import { MarksEditor } from "./MarksEditor";
+import { MarksEditor, type MarkTools } from "./MarksEditor";
 import { PaintPicker } from "./PaintPicker";
 
 const GROUPS: readonly (readonly [ZoneGroup, string])[] = [["face", "Face"], ["eyes", "Eyes"], ["lips", "Lips"], ["ears", "Ears"], ["neck", "Neck"], ["scalp", "Scalp"]];
 
-interface LayerPanelProps { layer: Layer; onMove: (by: number) => void; onRemove: () => void }
+interface LayerPanelProps extends MarkTools { layer: Layer; onMove: (by: number) => void; onRemove: () => void }
 
 /** Everything one layer is: paint, tool, coats, edge and where it lies. */
-export function LayerPanel({ layer, onMove, onRemove }: LayerPanelProps) {
+export function LayerPanel({ layer, onMove, onRemove, ...marking }: LayerPanelProps) {
   const { apply, context, prediction } = useWorking();
   const change = (values: Partial<Omit<Layer, "id">>) => apply({ op: "changeLayer", id: layer.id, change: values });
   const key = materialOf(layer, context.products);
@@ -33,7 +33,7 @@ export function LayerPanel({ layer, onMove, onRemove }: LayerPanelProps) {
         <Field label="Edge"><select className="select" value={layer.edge} onChange={(event) => change({ edge: event.target.value as Layer["edge"] })}><option value="hard">hard</option><option value="faded">faded</option></select></Field>
         {layer.marks.length === 0 && <Field label="Part of each zone, %"><input type="number" className="input" min={2} max={100} step={5} value={Math.round(layer.share * 100)} onChange={(event) => { const share = Number(event.target.value) / 100; if (share >= 0.02 && share <= 1) change({ share }); }} /></Field>}
       </div>
-      {layer.role === "detail" && <MarksEditor layer={layer} apply={apply} />}
+      {layer.role === "detail" && <MarksEditor layer={layer} apply={apply} {...marking} />}
       <ZoneChecks layer={layer} change={(zones) => change({ zones })} />
       <Field label="Note"><textarea rows={2} className="textarea" maxLength={1000} value={layer.notes} onChange={(event) => change({ notes: event.target.value })} /></Field>
       <div className="flex flex-wrap gap-2">

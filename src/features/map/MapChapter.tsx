@@ -18,7 +18,10 @@ export function MapChapter() {
   const { look, context, findings, apply, undo } = useWorking();
   const [chosen, setChosen] = useState<string | null>(look.layers.find((layer) => layer.role === "base")?.id ?? null);
   const [adding, setAdding] = useState(false);
+  const [chosenMark, setChosenMark] = useState<number | null>(null);
+  const [drawing, setDrawing] = useState(false);
   const layer = look.layers.find(({ id }) => id === chosen) ?? null;
+  const choose = (id: string | null) => { setChosen(id); setChosenMark(null); setDrawing(false); };
   useHotkeys("a", () => setAdding(true));
   const add = (role: Role) => {
     const fresh = suggestLayer(role, look, context);
@@ -26,7 +29,7 @@ export function MapChapter() {
     const seal = look.layers.findIndex(({ role: other }) => other === "seal");
     const at = role === "prep" ? 0 : role === "seal" || seal < 0 ? look.layers.length : seal;
     apply({ op: "addLayer", layer: fresh, at });
-    setChosen(fresh.id);
+    choose(fresh.id);
     setAdding(false);
   };
   const remove = (gone: Layer) => {
@@ -41,15 +44,15 @@ export function MapChapter() {
   };
   return (
     <div className="grid h-full min-h-0 lg:grid-cols-[19rem_minmax(0,1fr)_21rem]">
-      <StackPanel selected={chosen} onSelect={setChosen} onAdd={() => setAdding(true)} onMove={move} onRemove={remove} />
-      <FigureView layer={layer} onZone={toggle} />
+      <StackPanel selected={chosen} onSelect={choose} onAdd={() => setAdding(true)} onMove={move} onRemove={remove} />
+      <FigureView layer={layer} onZone={toggle} chosenMark={chosenMark} onMark={setChosenMark} drawing={drawing} onDrawing={setDrawing} />
       <div className="flex min-h-0 flex-col border-l rule">
         <div className="min-h-0 flex-1 lg:overflow-auto" tabIndex={0} role="group" aria-label="Properties">
-          {layer ? <LayerPanel layer={layer} onMove={(by) => move(layer.id, by)} onRemove={() => remove(layer)} /> : <p className="p-4">Choose a layer in the stack, or <button type="button" className="link" onClick={() => setAdding(true)}>add one</button>.</p>}
+          {layer ? <LayerPanel layer={layer} chosenMark={chosenMark} onMark={setChosenMark} drawing={drawing} onDrawing={setDrawing} onMove={(by) => move(layer.id, by)} onRemove={() => remove(layer)} /> : <p className="p-4">Choose a layer in the stack, or <button type="button" className="link" onClick={() => setAdding(true)}>add one</button>.</p>}
         </div>
         <section aria-label="Findings" className="border-t-2 border-base-content p-4 lg:max-h-[38%] lg:overflow-auto" tabIndex={0}>
           <h2 className="mb-2 text-lg">Findings <span className="muted font-sans text-sm font-normal">{findings.length || ""}</span></h2>
-          <FindingsList onShow={(finding) => setChosen(finding.where.layerId ?? null)} />
+          <FindingsList onShow={(finding) => choose(finding.where.layerId ?? null)} />
         </section>
       </div>
       <Dialog open={adding} title="Add a layer" onClose={() => setAdding(false)}>

@@ -1,50 +1,74 @@
 "use client";
 
 import { useState } from "react";
-import { MARK_KINDS, MarkSchema, markLabel, newMark, zonesOfMarks, type Layer, type LookPatch, type Mark, type MarkKind } from "@/core/look";
+import { placement } from "@/core/anatomy";
+import { alignMarks, browsByThreePoints, distributeMarks, MARK_KINDS, MarkSchema, markDifficulty, markLabel, marksOn, newMark, type Layer, type LookPatch, type Mark, type MarkKind } from "@/core/look";
 import { useWorking } from "@/parts/workspace/WorkspaceContext";
 
 const LABELS: Readonly<Record<string, string>> = {
-  x: "to the person's left of the midline, mm", y: "above the bridge of the nose, mm", turnDeg: "turn, °", lengthMm: "length, mm", widthMm: "line width, mm", spreadMm: "spread, mm",
-  diameterMm: "diameter, mm", openDeg: "open below, °", rays: "rays", discShare: "disc, share of it", shortShare: "every second ray, share", outsetMm: "border all round, mm", branches: "branches", forks: "forks", pairs: "pairs of fronds", curl: "curl, -1 to 1", count: "spots", falloff: "smaller to the edge, 0 to 1",
+  x: "to the person's left of the midline, mm", y: "above the bridge of the nose, mm", turnDeg: "turn, °", lengthMm: "length, mm", widthMm: "line width, mm", spreadMm: "spread, mm", diameterMm: "diameter, mm", spanMm: "span, mm",
+  heightMm: "height, mm", breadthMm: "breadth, mm", bendMm: "bend, mm", fadeMm: "fade, mm", archMm: "arch, mm", archAt: "arch at, share of length", liftMm: "lift of the tail, mm", tailMm: "tail, mm", sagMm: "curve of the gum, mm", beadMm: "bead, mm", sizeMm: "scale, mm",
+  upperMm: "upper lip, mm", lowerMm: "lower lip, mm", bowMm: "bow, mm", smileMm: "corners up, mm", muzzleMm: "muzzle up to the nose, mm", openDeg: "open below, °", fanDeg: "fan, °", rays: "rays", discShare: "disc, share of it", shortShare: "every second ray, share",
+  outsetMm: "border all round, mm", branches: "branches", forks: "forks", pairs: "pairs of fronds", curl: "curl, -1 to 1", count: "how many", falloff: "smaller to the edge, 0 to 1", tips: "tips", innerShare: "hollow, share", roundness: "roundness, 0 to 1", uneven: "unevenness, 0 to 1",
+  pointed: "pointed, 0 to 1", veins: "veins", columns: "across", rows: "rows", shrink: "smaller below, 0 to 1", spokes: "spokes", rings: "rings", sag: "sag, 0 to 1", steps: "steps",
 };
+const isShare = (key: string) => ["curl", "falloff", "roundness", "uneven", "pointed", "shrink", "sag", "archAt"].includes(key) || key.endsWith("Share");
+
+export interface MarkTools { chosenMark: number | null; onMark: (i: number | null) => void; drawing: boolean; onDrawing: (on: boolean) => void }
 
 /** Marks of a layer: each at its place in millimetres, drawn the same way every time by its seed. */
-export function MarksEditor({ layer, apply }: { layer: Layer; apply: (patch: LookPatch) => boolean }) {
+export function MarksEditor({ layer, apply, chosenMark, onMark, drawing, onDrawing }: MarkTools & { layer: Layer; apply: (patch: LookPatch) => boolean }) {
   const { context } = useWorking();
   const [problem, setProblem] = useState<string | null>(null);
-  const put = (marks: Mark[]) => {
-    const zones = zonesOfMarks(marks, context.figure);
-    apply({ op: "changeLayer", id: layer.id, change: { marks, ...(zones.length && { zones }) } });
-  };
+  const face = context.figure.landmarks;
+  const put = (marks: Mark[]) => apply({ op: "changeLayer", id: layer.id, change: marksOn(marks, context.figure) });
   const change = (i: number, key: string, value: number | boolean) => {
     const parsed = MarkSchema.safeParse({ ...layer.marks[i], [key]: value });
     if (!parsed.success) return setProblem(parsed.error.issues[0]?.message ?? "not a size for a mark");
     setProblem(null);
     put(layer.marks.map((mark, k) => (k === i ? parsed.data : mark)));
   };
-  const add = (kind: MarkKind) => put([...layer.marks, newMark(kind, { x: 34, y: -38 }, layer.marks.length * 7 + 3)]);
+  const add = (mark: Mark) => { put([...layer.marks, mark]); onMark(layer.marks.length); };
+  const fresh = (kind: MarkKind) => newMark(kind, { x: 34, y: -38 }, layer.marks.length * 7 + 3);
   return (
     <fieldset className="text-sm">
       <legend className="label-line mb-1">Marks</legend>
       {layer.marks.length === 0 && <p className="muted mb-2">Without marks the layer fills its zones.</p>}
       {problem && <p role="alert" className="mb-2 border-l-4 border-current pl-2 font-semibold">{problem}</p>}
       {layer.marks.map((mark, i) => (
-        <details key={i} className="mb-2 rounded border rule p-2" open={i === layer.marks.length - 1}>
-          <summary className="cursor-pointer font-semibold">{markLabel(mark.kind)} {i + 1}</summary>
+        <details key={i} className={`mb-2 rounded border p-2 ${chosenMark === i ? "border-base-content" : "rule"}`} open={chosenMark === null ? i === layer.marks.length - 1 : chosenMark === i}>
+          <summary className="cursor-pointer font-semibold" onClick={() => onMark(i)}>{markLabel(mark.kind)} {i + 1}</summary>
+          <p className="muted mt-1 text-xs">With a ruler: {placement(mark, face).words}.</p>
           <div className="mt-2 grid grid-cols-2 gap-2">
-            {Object.entries(mark).filter(([key]) => key in LABELS).map(([key, value]) => (
-              <label key={key} className="text-xs">{LABELS[key]}<input type="number" step={key === "curl" || key === "falloff" || key.endsWith("Share") ? 0.1 : key === "widthMm" ? 0.1 : 1} className="input input-sm" value={Number(value)} onChange={(event) => { if (event.target.value !== "") change(i, key, Number(event.target.value)); }} /></label>
+            {Object.entries(mark).filter(([key, value]) => key in LABELS && typeof value === "number").map(([key, value]) => (
+              <label key={key} className="text-xs">{LABELS[key]}<input type="number" step={isShare(key) || key === "widthMm" ? 0.1 : 1} className="input input-sm" value={Number(value)} onChange={(event) => { if (event.target.value !== "") change(i, key, Number(event.target.value)); }} /></label>
             ))}
           </div>
           <div className="mt-2 flex flex-wrap items-center gap-2">
             <label className="flex items-center gap-2"><input type="checkbox" className="checkbox checkbox-sm" checked={mark.mirrored} onChange={(event) => change(i, "mirrored", event.target.checked)} />mirrored</label>
+            {"fadeLeft" in mark && <label className="flex items-center gap-2"><input type="checkbox" className="checkbox checkbox-sm" checked={mark.fadeLeft} onChange={(event) => change(i, "fadeLeft", event.target.checked)} />fades to the person&apos;s left</label>}
             <button type="button" className="btn btn-sm" onClick={() => change(i, "seed", (mark.seed + 1) % 1_000_000)}>Another one</button>
-            <button type="button" className="btn btn-ghost btn-sm" onClick={() => put(layer.marks.filter((_, k) => k !== i))}>Take out</button>
+            <button type="button" className="btn btn-ghost btn-sm" onClick={() => { put(layer.marks.filter((_, k) => k !== i)); onMark(null); }}>Take out</button>
           </div>
         </details>
       ))}
-      <div className="flex flex-wrap gap-1.5">{MARK_KINDS.map((kind) => <button key={kind} type="button" className="btn btn-sm" onClick={() => add(kind)}>Add {markLabel(kind)}</button>)}</div>
+      {layer.marks.length > 1 && (
+        <div className="mb-2 flex flex-wrap gap-1.5" role="group" aria-label="Arrange">
+          <button type="button" className="btn btn-sm" onClick={() => put(alignMarks(layer.marks, "level"))}>All level</button>
+          <button type="button" className="btn btn-sm" onClick={() => put(alignMarks(layer.marks, "plumb"))}>All in line</button>
+          {layer.marks.length > 2 && <button type="button" className="btn btn-sm" onClick={() => put(distributeMarks(layer.marks))}>Spread evenly</button>}
+        </div>
+      )}
+      <label className="mb-2 block"><span className="label-line">Add a mark</span>
+        <select className="select" value="" onChange={(event) => { const kind = event.target.value as MarkKind; if (MARK_KINDS.includes(kind)) add(fresh(kind)); }}>
+          <option value="">choose a shape</option>
+          {MARK_KINDS.filter((kind) => kind !== "path").map((kind) => <option key={kind} value={kind}>{markLabel(kind)}, difficulty {markDifficulty(kind)}</option>)}
+        </select>
+      </label>
+      <div className="flex flex-wrap gap-1.5">
+        <button type="button" className="btn btn-sm" onClick={() => add(browsByThreePoints(face))}>Brows by three points</button>
+        <button type="button" className="btn btn-sm" aria-pressed={drawing} onClick={() => onDrawing(!drawing)}>{drawing ? "Draw on the face now" : "Draw a line by hand"}</button>
+      </div>
     </fieldset>
   );
 }

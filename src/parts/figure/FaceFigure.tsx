@@ -1,7 +1,9 @@
+import type { ReactNode } from "react";
 import { centroid, contains, zoneInfo, type ZoneId } from "@/core/anatomy";
 import { hexToLab, labToHex, reflectanceFromLab, type LampKey, type Spectrum } from "@/core/colour";
-import { hexOf, placedStrokes, visibleLayers, type Layer, type Look, type LookContext, type Prediction, type SeenEdge, type VisibleLayer } from "@/core/look";
+import { hexOf, visibleLayers, type Look, type LookContext, type Prediction, type SeenEdge, type VisibleLayer } from "@/core/look";
 import { Features, Form } from "./BareHead";
+import { MarkDrawing } from "./MarkDrawing";
 import { LostMarks } from "./LostMarks";
 import { pathOf } from "./path";
 
@@ -19,9 +21,10 @@ export interface FaceFigureProps {
   readonly lamp?: LampKey;
   readonly guides?: Guides;
   readonly selected?: readonly ZoneId[];
-  readonly selectedLayer?: string | null;
   /** Edges to mark as lost from the seat looked from. */
   readonly lost?: readonly SeenEdge[];
+  /** Drawn over everything, in the same millimetres. */
+  readonly overlay?: ReactNode;
   readonly onZone?: (zone: ZoneId) => void;
   readonly className?: string;
 }
@@ -69,11 +72,7 @@ function MarkShapes({ visible: { layer, colours }, context, hexOfFilm }: ShapesP
         const zone = [...colours.keys()].find((key) => contains(context.figure.zone(key).polygon, mark));
         const colour = (zone && colours.get(zone)) ?? fallback;
         const hex = colour ? hexOfFilm(colour) : "#000000";
-        return placedStrokes(mark).map(({ points, widthMm }, k) => {
-          const [only] = points;
-          if (points.length === 1 && only) return <circle key={`${i}.${k}`} cx={only.x} cy={-only.y} r={widthMm / 2} fill={hex} />;
-          return <path key={`${i}.${k}`} d={pathOf(points, false)} stroke={hex} strokeWidth={widthMm} opacity={layer.edge === "faded" ? 0.8 : 1} />;
-        });
+        return <MarkDrawing key={i} mark={mark} hex={hex} faded={layer.edge === "faded"} />;
       })}
     </g>
   );
@@ -96,7 +95,7 @@ function BrowHair({ context, painted, colour }: { context: LookContext; painted:
 }
 
 /** The person's face with the look on it, in predicted colours: films over this skin, in millimetres. */
-export function FaceFigure({ id, look, context, prediction, title, upTo, lamp = "D65", guides = {}, selected = [], selectedLayer = null, lost = [], onZone, className }: FaceFigureProps) {
+export function FaceFigure({ id, look, context, prediction, title, upTo, lamp = "D65", guides = {}, selected = [], lost = [], overlay, onZone, className }: FaceFigureProps) {
   const { figure, person, brief } = context;
   const visible = visibleLayers(look, context, prediction, upTo);
   const painted = new Set(visible.flatMap(({ layer, colours }) => (layer.marks.length ? [] : [...colours.keys()])));
@@ -107,7 +106,6 @@ export function FaceFigure({ id, look, context, prediction, title, upTo, lamp = 
   const lines = lineColour(lit(person.skin));
   const brow = lit(person.brow);
   const behind = figure.zones.filter((zone) => isBehind(zone.id));
-  const chosen: Layer | undefined = look.layers.find((layer) => layer.id === selectedLayer);
   const sides = ["left", "right"] as const;
   return (
     <svg viewBox={`${VIEW.left} ${VIEW.top} ${VIEW.width} ${VIEW.height}`} className={className} role="img" aria-label={title} preserveAspectRatio="xMidYMid meet" style={{ printColorAdjust: "exact" }}>
@@ -157,9 +155,9 @@ export function FaceFigure({ id, look, context, prediction, title, upTo, lamp = 
           {selected.map((zone) => <use key={zone} href={`#${id}-${zone}`} />)}
         </g>
       )}
-      {chosen?.marks.map((mark, i) => <g key={i} pointerEvents="none" stroke="#000" fill="#fff"><circle cx={mark.x} cy={-mark.y} r={1.8} strokeWidth={0.7} /></g>)}
       {lost.length > 0 && <LostMarks edges={lost} figure={figure} />}
       {onZone && <g fill="transparent">{figure.zones.map((zone) => <use key={zone.id} href={`#${id}-${zone.id}`} onClick={() => onZone(zone.id)} className="cursor-pointer hover:fill-black/10" data-zone={zone.id}><title>{zone.label}</title></use>)}</g>}
+      {overlay}
     </svg>
   );
 }

@@ -1,20 +1,35 @@
 import { z } from "zod";
-import { mirror, point, type Point } from "../../anatomy";
+import { mirror, point, signedArea, type Point } from "../../anatomy";
 import { crack, CrackSchema } from "./crack";
+import { band, BandSchema } from "./band";
+import { brow, BrowSchema } from "./brow";
+import { drip, DripSchema } from "./drip";
+import { fold, FoldSchema } from "./fold";
+import { fur, FurSchema } from "./fur";
+import { leaf, LeafSchema } from "./leaf";
+import { mouth, MouthSchema } from "./mouth";
+import { scales, ScalesSchema } from "./scales";
+import { star, StarSchema } from "./star";
+import { teeth, TeethSchema } from "./teeth";
+import { web, WebSchema } from "./web";
+import { whiskers, WhiskersSchema } from "./whiskers";
+import { wing, WingSchema } from "./wing";
 import { fern, FernSchema } from "./fern";
 import { fork, ForkSchema } from "./fork";
 import type { BrushStroke, Motif } from "./motif";
 import { path, PathSchema } from "./path";
 import { rays, RaysSchema } from "./rays";
 import { ring, RingSchema } from "./ring";
+import { lengthOf } from "./shape";
 import { spots, SpotsSchema } from "./spots";
 
 export type { BrushStroke } from "./motif";
+export { browThrough } from "./brow";
 export { pathAlong } from "./path";
 
 /** Every motif: its schema and its geometry. A new one is its folder and one line in each of these two tables. */
-export const MarkSchema = z.discriminatedUnion("kind", [CrackSchema, ForkSchema, FernSchema, SpotsSchema, RingSchema, RaysSchema, PathSchema]);
-const MOTIFS = { crack, fork, fern, spots, ring, rays, path } as const;
+export const MarkSchema = z.discriminatedUnion("kind", [CrackSchema, ForkSchema, FernSchema, SpotsSchema, RingSchema, RaysSchema, PathSchema, FoldSchema, StarSchema, TeethSchema, FurSchema, WhiskersSchema, LeafSchema, ScalesSchema, BrowSchema, DripSchema, WebSchema, WingSchema, BandSchema, MouthSchema]);
+const MOTIFS = { crack, fork, fern, spots, ring, rays, path, fold, star, teeth, fur, whiskers, leaf, scales, brow, drip, web, wing, band, mouth } as const;
 
 export type Mark = z.infer<typeof MarkSchema>;
 export type MarkKind = Mark["kind"];
@@ -29,7 +44,27 @@ export const markDifficulty = (kind: MarkKind): number => motifOf(kind).difficul
 export const newMark = (kind: MarkKind, at: Point, seed: number): Mark => MarkSchema.parse({ kind, x: at.x, y: at.y, seed });
 
 /** How wide a mark is drawn where it is widest, mm: what the eye makes out last from far off. */
-export const markWidthMm = (mark: Mark): number => Math.max(...motifOf(mark.kind).strokes(mark).map((stroke) => stroke.widthMm)) + 2 * mark.outsetMm;
+export const markWidthMm = (mark: Mark): number => Math.max(...motifOf(mark.kind).strokes(mark).map(strokeBreadth)) + 2 * mark.outsetMm;
+
+/** Breadth of a stroke, mm: of a filled shape its area over half its outline, as of a long thin one. */
+function strokeBreadth({ points, widthMm, fill }: BrushStroke): number {
+  if (!fill) return widthMm;
+  const outline = lengthOf([...points, points[0] ?? { x: 0, y: 0 }]);
+  return outline ? (2 * Math.abs(signedArea(points))) / outline + widthMm : widthMm;
+}
+
+/** Way of the brush along a stroke, mm; a dot counts its circumference, a filled shape its outline. */
+export function strokeLength({ points, widthMm, fill, lengthMm }: BrushStroke): number {
+  if (lengthMm !== undefined) return lengthMm;
+  if (points.length === 1) return Math.PI * widthMm;
+  return lengthOf(fill ? [...points, points[0] ?? { x: 0, y: 0 }] : points);
+}
+
+/** Skin a stroke covers, mm2, by its strength. */
+export function strokeArea({ points, widthMm, fill, strength = 1 }: BrushStroke): number {
+  if (fill) return strength * (Math.abs(signedArea(points)) + (lengthOf([...points, points[0] ?? { x: 0, y: 0 }]) * widthMm) / 2);
+  return strength * (points.length === 1 ? (Math.PI / 4) * widthMm ** 2 : lengthOf(points) * widthMm);
+}
 
 /** Whether two marks have the same shape in the same place, one perhaps with a wider border. */
 export function sameShape(a: Mark, b: Mark): boolean {
@@ -52,6 +87,6 @@ function place(mark: Mark): BrushStroke[] {
   const angle = (mark.turnDeg * Math.PI) / 180;
   const [cos, sin] = [Math.cos(angle), Math.sin(angle)];
   const onFace = (p: Point): Point => point(mark.x + p.x * cos - p.y * sin, mark.y + p.x * sin + p.y * cos);
-  const here = motifOf(mark.kind).strokes(mark).map((stroke) => ({ widthMm: stroke.widthMm + 2 * mark.outsetMm, points: stroke.points.map(onFace) }));
+  const here = motifOf(mark.kind).strokes(mark).map((stroke) => ({ ...stroke, widthMm: stroke.widthMm + 2 * mark.outsetMm, points: stroke.points.map(onFace) }));
   return mark.mirrored ? [...here, ...here.map((stroke) => ({ ...stroke, points: stroke.points.map(mirror) }))] : here;
 }

@@ -1,8 +1,17 @@
 import { z } from "zod";
 import type { Point } from "../../anatomy";
 
-/** One touch of the brush, in mm round the motif's own centre: a line of some width, or a dot where it has one point. */
-export interface BrushStroke { readonly points: readonly Point[]; readonly widthMm: number }
+/** One touch of the brush, in mm round the motif's own centre: a line of some width, a dot where it has one point, or a filled shape. */
+export interface BrushStroke {
+  readonly points: readonly Point[];
+  readonly widthMm: number;
+  /** The points are the outline of a shape that is filled. */
+  readonly fill?: true;
+  /** Share of a full film, 1 where it is missing: fades are laid in steps. */
+  readonly strength?: number;
+  /** Way of the brush, mm, where it is not the length of the line. */
+  readonly lengthMm?: number;
+}
 
 export interface Motif<Shape> {
   readonly label: string;

@@ -1,11 +1,11 @@
 import fc from "fast-check";
 import { distance } from "../../anatomy";
-import { MARK_KINDS, markDifficulty, markLabel, MarkSchema, newMark, placedStrokes, type Mark } from ".";
+import { MARK_KINDS, markDifficulty, markLabel, MarkSchema, newMark, placedStrokes, strokeArea, strokeLength, type Mark } from ".";
 import { seededRandom } from "./random";
 
 const extent = (mark: Mark) => {
   const points = placedStrokes(mark).flatMap((stroke) => stroke.points);
-  return Math.max(...points.flatMap((p) => points.map((q) => distance(p, q))));
+  return points.reduce((most, p) => points.reduce((far, q) => Math.max(far, distance(p, q)), most), 0);
 };
 
 describe("marks", () => {
@@ -17,7 +17,8 @@ describe("marks", () => {
     const strokes = placedStrokes(mark);
     expect(strokes.length).toBeGreaterThan(0);
     for (const stroke of strokes) {
-      expect(stroke.widthMm).toBeGreaterThan(0.2);
+      if (stroke.fill) expect(strokeArea(stroke)).toBeGreaterThan(0);
+      else expect(stroke.widthMm).toBeGreaterThan(0.2);
       for (const p of stroke.points) expect(distance(p, mark)).toBeLessThan(90);
     }
   });
@@ -27,6 +28,32 @@ describe("marks", () => {
       const at = (lengthMm: number) => extent({ ...newMark(kind, { x: 0, y: 0 }, seed), lengthMm } as Mark);
       expect(at(80)).toBeGreaterThan(at(30));
     }), { numRuns: 60 });
+  });
+
+  it("stay inside the size they are given, whatever the seed", () => {
+    fc.assert(fc.property(fc.constantFrom(...MARK_KINDS), fc.nat(9999), (kind, seed) => {
+      const mark = newMark(kind, { x: 0, y: 0 }, seed);
+      const sizes = Object.entries(mark).filter(([key]) => key.endsWith("Mm")).map(([, value]) => Number(value));
+      const reach = sizes.reduce((sum, value) => sum + Math.abs(value), 0) + ("columns" in mark ? mark.columns * mark.sizeMm + mark.rows * mark.sizeMm : 0) + ("points" in mark ? 60 : 0);
+      for (const stroke of placedStrokes(mark)) for (const p of stroke.points) expect(Math.hypot(p.x, p.y)).toBeLessThan(reach);
+    }), { numRuns: 200 });
+  });
+
+  it("are their own mirror image's mirror image, and draw the same twice", () => {
+    fc.assert(fc.property(fc.constantFrom(...MARK_KINDS), fc.nat(9999), fc.integer({ min: -170, max: 170 }), (kind, seed, turnDeg) => {
+      const mark = { ...newMark(kind, { x: 20, y: -30 }, seed), turnDeg, mirrored: true } as Mark;
+      const strokes = placedStrokes(mark);
+      const half = strokes.length / 2;
+      strokes.slice(0, half).forEach((stroke, i) => stroke.points.forEach((p, k) => expect({ x: -(strokes[half + i]?.points[k]?.x ?? NaN), y: strokes[half + i]?.points[k]?.y }).toEqual({ x: p.x, y: p.y })));
+      expect(placedStrokes({ ...mark })).toEqual(strokes);
+    }), { numRuns: 120 });
+  });
+
+  it("count the way of the brush and the skin it covers: a disc, a line, a square", () => {
+    expect(strokeArea({ points: [{ x: 0, y: 0 }], widthMm: 10 })).toBeCloseTo(25 * Math.PI, 9);
+    expect(strokeLength({ points: [{ x: 0, y: 0 }, { x: 30, y: 40 }], widthMm: 2 })).toBe(50);
+    const square = { points: [{ x: 0, y: 0 }, { x: 10, y: 0 }, { x: 10, y: 10 }, { x: 0, y: 10 }], widthMm: 0, fill: true } as const;
+    expect([strokeArea(square), strokeLength(square), strokeArea({ ...square, strength: 0.25 })]).toEqual([100, 40, 25]);
   });
 
   it("turn about their own centre without changing their size", () => {

@@ -1,0 +1,148 @@
+"use client";
+
+import { useRef, useState, type KeyboardEvent, type PointerEvent } from "react";
+import { boundingBox, placement, point, snap, type Point } from "@/core/anatomy";
+import { markLabel, moveMark, pathAlong, placedStrokes, scaleMark, turnMark, MarkSchema, type Layer, type Mark } from "@/core/look";
+import { MarkDrawing } from "@/parts/figure/MarkDrawing";
+import { useWorking } from "@/parts/workspace/WorkspaceContext";
+
+/** Millimetres that an arrow key moves a mark, alone and with Shift. */
+const STEP_MM = 1;
+const LEAP_MM = 5;
+const TURN_DEG = 5;
+const GROW = 1.05;
+/** Room round a mark where its handles stand, mm. */
+const MARGIN = 5;
+
+type Way = "move" | "turn" | "size";
+interface Drag { readonly way: Way; readonly i: number; readonly from: Point; readonly mark: Mark; readonly now: Mark; readonly to: string }
+
+export interface MarkHandlesProps { layer: Layer; hex: string; chosen: number | null; onChoose: (i: number | null) => void; onChange: (i: number, mark: Mark | null, copy?: boolean) => void; drawing: boolean; onDrawn: (mark: Mark) => void }
+
+/** A point of the drawing in mm from where the pointer is on the screen. */
+function toMm(svg: SVGSVGElement, event: PointerEvent): Point {
+  const matrix = svg.getScreenCTM();
+  if (!matrix) return point(0, 0);
+  const at = new DOMPoint(event.clientX, event.clientY).matrixTransform(matrix.inverse());
+  return point(at.x, -at.y);
+}
+
+/** Upper and outer ends of what a mark covers by itself, without its mirror image. */
+function extentOf(mark: Mark) {
+  const points = placedStrokes(mark.mirrored ? { ...mark, mirrored: false } : mark).flatMap((stroke) => stroke.points);
+  return boundingBox(points.length ? points : [point(mark.x, mark.y)]);
+}
+
+/**
+ * Handles of a layer's marks: drag to move, turn or size; arrow keys 1 mm, with Shift 5; comma and full stop turn, plus and minus size. While one is
+ * dragged only its ghost is drawn; the look changes once, when it is let go.
+ */
+export function MarkHandles({ layer, hex, chosen, onChoose, onChange, drawing, onDrawn }: MarkHandlesProps) {
+  const { context } = useWorking();
+  const group = useRef<SVGGElement>(null);
+  const [drag, setDrag] = useState<Drag | null>(null);
+  const [line, setLine] = useState<readonly Point[]>([]);
+  const face = context.figure.landmarks;
+  const svg = () => group.current?.ownerSVGElement ?? null;
+  const others = (i: number) => layer.marks.filter((_, k) => k !== i).map(({ x, y }) => point(x, y));
+
+  const begin = (event: PointerEvent<SVGElement>, i: number, way: Way) => {
+    const mark = layer.marks[i];
+    const root = svg();
+    if (!mark || !root) return;
+    event.preventDefault();
+    event.stopPropagation();
+    event.currentTarget.setPointerCapture(event.pointerId);
+    onChoose(i);
+    setDrag({ way, i, from: toMm(root, event), mark, now: mark, to: "" });
+  };
+  const follow = (event: PointerEvent<SVGElement>) => {
+    const root = svg();
+    if (!drag || !root) return;
+    const at = toMm(root, event);
+    const { mark, from, way, i } = drag;
+    if (way === "move") {
+      const wanted = point(mark.x + at.x - from.x, mark.y + at.y - from.y);
+      const snapped = event.altKey ? { at: wanted, to: "" } : snap(wanted, face, others(i));
+      const now = moveMark(mark, snapped.at);
+      if (now) setDrag({ ...drag, now, to: snapped.to });
+    } else if (way === "turn") {
+      const angle = (p: Point) => (Math.atan2(p.y - mark.y, p.x - mark.x) * 180) / Math.PI;
+      const by = angle(at) - angle(from);
+      setDrag({ ...drag, now: turnMark(mark, event.shiftKey ? Math.round(by / 15) * 15 : Math.round(by)) });
+    } else {
+      const reach = (p: Point) => Math.max(1, Math.hypot(p.x - mark.x, p.y - mark.y));
+      const now = scaleMark(mark, reach(at) / reach(from));
+      if (now) setDrag({ ...drag, now });
+    }
+  };
+  const end = () => {
+    if (drag && drag.now !== drag.mark) onChange(drag.i, drag.now);
+    setDrag(null);
+  };
+  const onKey = (event: KeyboardEvent, i: number) => {
+    const mark = layer.marks[i];
+    if (!mark || event.ctrlKey || event.metaKey || event.altKey) return;
+    const step = event.shiftKey ? LEAP_MM : STEP_MM;
+    const moves: Readonly<Record<string, readonly [number, number]>> = { ArrowLeft: [-step, 0], ArrowRight: [step, 0], ArrowUp: [0, step], ArrowDown: [0, -step] };
+    const by = moves[event.key];
+    const next = by ? moveMark(mark, point(mark.x + by[0], mark.y + by[1]))
+      : event.key === "," ? turnMark(mark, TURN_DEG) : event.key === "." ? turnMark(mark, -TURN_DEG)
+        : event.key === "+" || event.key === "=" ? scaleMark(mark, GROW) : event.key === "-" ? scaleMark(mark, 1 / GROW)
+          : event.key === "m" ? { ...mark, mirrored: !mark.mirrored } : event.key === "v" ? { ...mark, seed: (mark.seed + 1) % 1_000_000 } : null;
+    if (next) { event.preventDefault(); event.stopPropagation(); onChange(i, next); }
+    else if (event.key === "Delete") { event.preventDefault(); event.stopPropagation(); onChange(i, null); onChoose(null); }
+    else if (event.key === "d") { event.preventDefault(); event.stopPropagation(); const copy = moveMark(mark, point(mark.x + 8, mark.y - 8)); if (copy) onChange(i, copy, true); }
+  };
+
+  const startLine = (event: PointerEvent<SVGElement>) => { const root = svg(); if (!root) return; event.currentTarget.setPointerCapture(event.pointerId); setLine([toMm(root, event)]); };
+  const goOn = (event: PointerEvent<SVGElement>) => { const root = svg(); if (!root || !line.length) return; const at = toMm(root, event); const last = line.at(-1); if (last && Math.hypot(at.x - last.x, at.y - last.y) > 0.8) setLine([...line, at]); };
+  const finish = () => {
+    if (line.length > 2) { const parsed = MarkSchema.safeParse({ ...pathAlong(line, 2), smooth: true }); if (parsed.success) onDrawn(parsed.data); }
+    setLine([]);
+  };
+
+  return (
+    <g ref={group}>
+      {layer.marks.map((mark, i) => {
+        const shown = drag?.i === i ? drag.now : mark;
+        const box = extentOf(shown);
+        const on = chosen === i;
+        const top = box.top + MARGIN;
+        const right = box.right + MARGIN;
+        return (
+          <g key={i}>
+            {drag?.i === i && <g opacity={0.85} pointerEvents="none"><MarkDrawing mark={shown} hex={hex} /></g>}
+            {on && <rect x={box.left - 2} y={-box.top - 2} width={box.right - box.left + 4} height={box.top - box.bottom + 4} fill="none" stroke="#111" strokeWidth={0.5} strokeDasharray="2 1.6" pointerEvents="none" />}
+            <g role="button" tabIndex={0} aria-pressed={on} aria-label={`${markLabel(mark.kind)} ${i + 1}, ${placement(shown, face).words}`} data-mark={i} className="cursor-move outline-none" onFocus={() => onChoose(i)} onKeyDown={(event) => onKey(event, i)}
+              onPointerDown={(event) => begin(event, i, "move")} onPointerMove={follow} onPointerUp={end} onPointerCancel={() => setDrag(null)}>
+              <circle cx={shown.x} cy={-shown.y} r={8} fill="transparent" />
+              <circle cx={shown.x} cy={-shown.y} r={on ? 2.6 : 2} fill={on ? "#111" : "#fff"} stroke={on ? "#fff" : "#111"} strokeWidth={0.8} />
+            </g>
+            {on && (
+              <>
+                <g aria-hidden className="cursor-grab" onPointerDown={(event) => begin(event, i, "turn")} onPointerMove={follow} onPointerUp={end} onPointerCancel={() => setDrag(null)}><circle cx={shown.x} cy={-top} r={5} fill="transparent" /><circle cx={shown.x} cy={-top} r={2} fill="#fff" stroke="#111" strokeWidth={0.7} /></g>
+                <g aria-hidden className="cursor-nesw-resize" onPointerDown={(event) => begin(event, i, "size")} onPointerMove={follow} onPointerUp={end} onPointerCancel={() => setDrag(null)}><rect x={right - 5} y={-box.top - 5} width={10} height={10} fill="transparent" /><rect x={right - 1.8} y={-box.top - 1.8} width={3.6} height={3.6} fill="#fff" stroke="#111" strokeWidth={0.7} /></g>
+              </>
+            )}
+          </g>
+        );
+      })}
+      {drag && <Ruler mark={drag.now} snapped={drag.to} />}
+      {drawing && <rect x={-130} y={-125} width={260} height={320} fill="transparent" className="cursor-crosshair" style={{ touchAction: "none" }} data-drawing onPointerDown={startLine} onPointerMove={goOn} onPointerUp={finish} onPointerCancel={() => setLine([])} />}
+      {line.length > 1 && <polyline points={line.map((p) => `${p.x.toFixed(1)},${(-p.y).toFixed(1)}`).join(" ")} fill="none" stroke={hex} strokeWidth={2} strokeLinecap="round" pointerEvents="none" />}
+    </g>
+  );
+}
+
+/** Lines to measure along while a mark is moved: to the midline, and what it has snapped to. */
+function Ruler({ mark, snapped }: { mark: Mark; snapped: string }) {
+  const across = Math.abs(Math.round(mark.x));
+  return (
+    <g pointerEvents="none" stroke="#111" strokeWidth={0.4}>
+      <path d={`M0 ${-mark.y}H${mark.x}`} strokeDasharray="1.5 1" />
+      <text x={mark.x / 2} y={-mark.y - 1.6} fontSize={5} textAnchor="middle" fill="#111" stroke="#fff" strokeWidth={1.2} paintOrder="stroke">{across ? `${across} mm` : ""}</text>
+      {snapped && <text x={mark.x} y={-mark.y + 9} fontSize={5} textAnchor="middle" fill="#111" stroke="#fff" strokeWidth={1.2} paintOrder="stroke">{snapped}</text>}
+    </g>
+  );
+}

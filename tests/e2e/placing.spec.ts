@@ -1,0 +1,112 @@
+import type { Locator, Page } from "@playwright/test";
+import { expect, test } from "./studio";
+
+const stackOf = (page: Page) => page.getByRole("region", { name: "Stack" });
+const figureOf = (page: Page) => page.getByRole("region", { name: "Figure" });
+/** Chooses an option of a list by the keyboard: focus, then its first letters. */
+async function choose(list: Locator, page: Page, label: string): Promise<void> {
+  await list.focus();
+  const options = await list.locator("option").allInnerTexts();
+  await list.evaluate((node: HTMLSelectElement) => node.showPicker === undefined);
+  await list.selectOption({ label: options.find((text) => text.startsWith(label)) ?? label });
+  await page.waitForTimeout(0);
+}
+async function press(locator: Locator, page: Page): Promise<void> { await locator.focus(); await page.keyboard.press("Enter"); }
+async function addLayer(page: Page, role: RegExp): Promise<void> {
+  await page.locator("body").press("a");
+  await press(page.getByRole("dialog", { name: "Add a layer" }).getByRole("button", { name: role }), page);
+}
+
+test("keyboard alone: base, brows by three points, a star on the midline, teeth, whiskers three one side and five the other", async ({ page, empty }) => {
+  await page.goto(`${empty.url}/shelf`, { waitUntil: "networkidle" });
+  await press(page.getByRole("button", { name: "Borrow the invented shelf" }), page);
+  await expect(page.getByText("49 of 49 products")).toBeVisible();
+  await page.goto(`${empty.url}/looks/new`, { waitUntil: "networkidle" });
+  await page.getByLabel("Name of the look").focus();
+  await page.keyboard.type("Marsh cat");
+  await page.getByLabel("Name", { exact: true }).focus();
+  await page.keyboard.type("Orla Fenn");
+  await press(page.getByRole("button", { name: "Save the brief and choose paint" }), page);
+  await page.waitForURL(/\/paint$/);
+  await page.locator("body").press("3");
+  await page.waitForURL(/\/map$/);
+
+  await addLayer(page, /^base/i);
+  await addLayer(page, /^detail/i);
+  await page.getByLabel("Name of the layer").focus();
+  await page.keyboard.press("ControlOrMeta+a");
+  await page.keyboard.type("Lines");
+  const marks = page.getByRole("group", { name: "Marks" });
+  await press(marks.getByRole("button", { name: "Brows by three points" }), page);
+  const handle = (name: RegExp) => figureOf(page).getByRole("button", { name });
+  await expect(handle(/^brow 1/)).toBeVisible();
+
+  // A star, moved to the midline by arrow keys: 34 mm is six leaps of five and four steps of one.
+  await choose(marks.getByLabel("Add a mark"), page, "star");
+  await handle(/^star 2/).focus();
+  for (let i = 0; i < 6; i++) await page.keyboard.press("Shift+ArrowLeft");
+  for (let i = 0; i < 4; i++) await page.keyboard.press("ArrowLeft");
+  for (let i = 0; i < 15; i++) await page.keyboard.press("Shift+ArrowUp");
+  await expect(figureOf(page).getByRole("status").filter({ hasText: "star" })).toContainText("on the midline, ");
+  await page.keyboard.press(".");
+  await page.keyboard.press("+");
+
+  await choose(marks.getByLabel("Add a mark"), page, "row of teeth");
+  await choose(marks.getByLabel("Add a mark"), page, "fur strokes");
+  await choose(marks.getByLabel("Add a mark"), page, "whiskers");
+  await handle(/^whiskers 5/).focus();
+  await page.keyboard.press("d");
+  await handle(/^whiskers 6/).focus();
+  for (let i = 0; i < 16; i++) await page.keyboard.press("Shift+ArrowLeft");
+  const last = marks.locator("details").last();
+  await last.getByLabel("how many").focus();
+  await page.keyboard.press("ControlOrMeta+a");
+  await page.keyboard.type("5");
+  await expect(page.getByText(/^saved \d\d:/)).toBeVisible();
+  await page.reload({ waitUntil: "networkidle" });
+  await press(stackOf(page).getByRole("button", { name: /Lines/ }), page);
+  const names = await figureOf(page).locator("[data-mark]").evaluateAll((nodes) => nodes.map((node) => node.getAttribute("aria-label")?.split(",")[0]));
+  expect(names).toEqual(["brow 1", "star 2", "row of teeth 3", "fur strokes 4", "whiskers 5", "whiskers 6"]);
+  await expect(marks.locator("details").nth(4).getByLabel("how many")).toHaveValue("3");
+  await expect(marks.locator("details").nth(5).getByLabel("how many")).toHaveValue("5");
+  await handle(/^star 2/).focus();
+  await page.keyboard.press("Delete");
+  await expect(figureOf(page).locator("[data-mark]")).toHaveCount(5);
+  await page.locator("body").press("ControlOrMeta+z");
+  await expect(figureOf(page).locator("[data-mark]")).toHaveCount(6);
+});
+
+test("mouse: a mark is dragged, snaps to the midline, is turned and sized by its handles, and a line is drawn by hand; each is one undo", async ({ page, demo }) => {
+  await page.goto(`${demo.url}/looks/sundog/sundog-hillside/map`, { waitUntil: "networkidle" });
+  await stackOf(page).getByRole("button", { name: /Rayed disc/ }).click();
+  const disc = figureOf(page).getByRole("button", { name: /^rayed disc 1/ });
+  const centre = async (locator: Locator) => { const box = await locator.boundingBox(); return { x: (box?.x ?? 0) + (box?.width ?? 0) / 2, y: (box?.y ?? 0) + (box?.height ?? 0) / 2 }; };
+  const at = await centre(disc);
+  const drag = async (from: { x: number; y: number }, to: { x: number; y: number }) => { await page.mouse.move(from.x, from.y); await page.mouse.down(); for (let i = 1; i <= 8; i++) await page.mouse.move(from.x + ((to.x - from.x) * i) / 8, from.y + ((to.y - from.y) * i) / 8); await page.mouse.up(); };
+  await drag(at, { x: at.x + 60, y: at.y + 40 });
+  const words = figureOf(page).getByRole("status").filter({ hasText: "rayed disc" });
+  await expect(words).toContainText("to the person's left of the midline");
+  const moved = await centre(disc);
+  expect(moved.x - at.x).toBeGreaterThan(50);
+  await drag(moved, { x: at.x + 2, y: at.y + 10 });
+  await expect(words).toContainText("on the midline");
+  const marks = page.getByRole("group", { name: "Marks" });
+  const diameter = () => marks.locator("details").first().getByLabel("diameter, mm").inputValue();
+  const before = Number(await diameter());
+  const size = await centre(figureOf(page).locator("g.cursor-nesw-resize").first());
+  await drag(size, { x: size.x + 30, y: size.y - 30 });
+  expect(Number(await diameter())).toBeGreaterThan(before + 4);
+  const turn = await centre(figureOf(page).locator("g.cursor-grab").first());
+  await drag(turn, { x: turn.x + 40, y: turn.y + 20 });
+  expect(Number(await marks.locator("details").first().getByLabel("turn, °").inputValue())).not.toBe(0);
+  await page.getByRole("button", { name: "Undo" }).click();
+  expect(Number(await marks.locator("details").first().getByLabel("turn, °").inputValue())).toBe(0);
+
+  await marks.getByRole("button", { name: "Draw a line by hand" }).click();
+  const box = await figureOf(page).locator("[data-drawing]").boundingBox();
+  const start = { x: at.x - 40, y: at.y + 150 };
+  expect(box && start.y < box.y + box.height).toBe(true);
+  await drag(start, { x: at.x + 60, y: at.y + 190 });
+  await expect(figureOf(page).getByRole("button", { name: /^free line 2/ })).toBeVisible();
+  await expect(page.getByText(/^saved \d\d:/)).toBeVisible();
+});
