@@ -7,5 +7,6 @@ export { buildFigure, type Figure, type FigureZone, type Stroke } from "./figure
 export { ZONES, ZONE_IDS, zoneInfo, otherSide, type Traits, type ZoneFlag, type ZoneGroup, type ZoneId, type ZoneInfo } from "./zones";
 export { borders, joinPieces, type Border } from "./borders";
 export { placed, placement, snap, type Placement, type Snap } from "./placement";
+export { creaseLines, creaseWords, focusWidth } from "./creases";
 export { browPoints } from "./browPoints";
 export { BODY_REGIONS, bodySurfaceArea, regionShare, type BodyRegion } from "./body";

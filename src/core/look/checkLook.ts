@@ -1,4 +1,4 @@
-import { beardInTheWay, underTheHat } from "./checks/edges";
+import { beardInTheWay, inTheCrease, underTheHat } from "./checks/edges";
 import { browShowing, gaps, lostProduct, thinCover, vanishing } from "./checks/covering";
 import { lostFromAfar } from "./checks/distance";
 import { beading, mud, neverOver } from "./checks/layering";
@@ -12,7 +12,7 @@ import { readStack, type Stack } from "./stack";
 /** Every check of a look; a new one is its function and one line here. */
 const CHECKS: readonly ((stack: Stack) => Remark[])[] = [
   propOnSkin, allergy, eyesAndMouth, adhesiveOnHair, children, untested, flammable,
-  unset, mud, beading, neverOver, neutralOverWhite, thinCover, gaps, browShowing, vanishing, lostFromAfar, lostProduct, underTheHat, beardInTheWay,
+  unset, mud, beading, neverOver, neutralOverWhite, thinCover, gaps, browShowing, vanishing, lostFromAfar, lostProduct, inTheCrease, underTheHat, beardInTheWay,
 ];
 
 /** FNV-1a, so that a key stays short however many zones it speaks of. */

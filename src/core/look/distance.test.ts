@@ -1,5 +1,5 @@
 import fc from "fast-check";
-import { borders, buildFigure, defaultFace, distance, joinPieces, type Point } from "../anatomy";
+import { borders, buildFigure, creaseLines, defaultFace, distance, focusWidth, joinPieces, type Point } from "../anatomy";
 import { deltaE00, hexToLab, labFromReflectance, LAMP_KEYS } from "../colour";
 import { aContext, aLayer, aLook, aProduct, product, SHELF } from "../testing";
 import { applyPatch, browCover, browCoverWords, checkLook, hexOf, markWidthMm, newMark, pathAlong, placedStrokes, predict, readEdges, seeEdge, stopsOf, zonesOfMarks, MarkSchema, type Layer, type Look, type LookContext } from ".";
@@ -166,4 +166,25 @@ it("a colour still to be matched is drawn as it is wanted", () => {
   const look = aLook(aLayer({ id: "wish", paint: { kind: "material", material: "waterGlycerine" }, target: "#3377aa", coats: 8 }));
   expect(deltaE00(hexToLab(hexOf(predict(look, context).films.get("forehead")?.at(-1)?.colour ?? new Float64Array(41))), hexToLab("#3377aa"))).toBeLessThan(1);
   expect(newMark("ring", { x: 0, y: 0 }, 1)).toMatchObject({ kind: "ring", outsetMm: 0 });
+});
+
+// EDGE-1: common practice, no published source.
+describe("creases", () => {
+  const context = aContext();
+  const fold = creaseLines(context.figure).find(({ name, side }) => name === "foldLine" && side === "left");
+  it("EDGE-1: a line along the smile fold is found, and moved clear by the shortest way", () => {
+    const along = aLook(marks("line", "line", context, MarkSchema.parse(pathAlong(fold?.points ?? [], 2))));
+    const [finding] = rules(along, context, "EDGE-1");
+    expect(finding?.message).toMatch(/the smile fold for \d+ mm/);
+    const mended = finding?.fix ? applyPatch(along, finding.fix) : along;
+    expect(rules(mended, context, "EDGE-1")).toEqual([]);
+    const [before, after] = [along.layers[0]?.marks[0], mended.layers[0]?.marks[0]];
+    expect(before && after && distance(before, after)).toBeLessThanOrEqual(10);
+  });
+  it("EDGE-1: a line across it is none of its business", () => {
+    const middle = fold?.points[Math.floor((fold.points.length - 1) / 2)] ?? { x: 30, y: -60 };
+    const across = aLook(marks("line", "line", context, MarkSchema.parse(pathAlong([{ x: middle.x - 15, y: middle.y }, { x: middle.x + 15, y: middle.y }], 2))));
+    expect(rules(across, context, "EDGE-1")).toEqual([]);
+  });
+  it("the focus of a face lies between the outer eye corners (EDGE-3)", () => expect(focusWidth(defaultFace())).toBeCloseTo(defaultFace().exocanthionLeft.x * 2, 9));
 });

@@ -1,6 +1,7 @@
-import { boundingBox, contains, type Polygon, type ZoneId } from "../../anatomy";
+import { boundingBox, contains, creaseLines, creaseWords, distance, point, toSegment, type Figure, type Point, type Polygon, type ZoneId } from "../../anatomy";
 import type { Remark } from "../finding";
-import { placedStrokes } from "../motifs";
+import { moveMark } from "../arrange";
+import { placedStrokes, type Mark } from "../motifs";
 import type { Layer } from "../schema";
 import { isColour } from "../roles";
 import type { Stack } from "../stack";
@@ -66,3 +67,50 @@ export function beardInTheWay(stack: Stack): Remark[] {
 }
 
 const isGroundOnly = (layer: Layer) => layer.role === "base" && layer.edge === "faded";
+
+/** A line within this of a crease lies in it, mm; so long a way along it loses the edge when the face moves. Common practice, no published source. */
+const IN_CREASE_MM = 1.5;
+const ALONG_MM = 8;
+/** Ways a mark is moved clear, mm: the shortest that does it. */
+const CLEAR_MM = [2, 3, 4, 5, 6, 8, 10] as const;
+const DIRECTIONS = Array.from({ length: 8 }, (_, i) => [Math.cos((i * Math.PI) / 4), Math.sin((i * Math.PI) / 4)] as const);
+
+interface Along { readonly mm: number; readonly crease: string }
+
+/** How far a mark's lines run inside one crease, the longest. */
+function alongCrease(mark: Mark, figure: Figure): Along {
+  const lines = placedStrokes(mark).filter((stroke) => stroke.points.length > 1 && stroke.lengthMm !== 0);
+  return creaseLines(figure).reduce<Along>((most, crease) => {
+    const inside = (p: Point) => crease.points.some((q, i) => i > 0 && toSegment(p, crease.points[i - 1] ?? q, q) <= IN_CREASE_MM);
+    const mm = Math.max(0, ...lines.map(({ points }) => points.slice(1).reduce((run, p, i) => {
+      const before = points[i] ?? p;
+      return inside(p) && inside(before) ? { now: run.now + distance(before, p), best: Math.max(run.best, run.now + distance(before, p)) } : { now: 0, best: run.best };
+    }, { now: 0, best: 0 }).best));
+    return mm > most.mm ? { mm, crease: crease.name } : most;
+  }, { mm: 0, crease: "" });
+}
+
+/** EDGE-1: a drawn edge that runs along a crease sinks in when the face moves. */
+export function inTheCrease(stack: Stack): Remark[] {
+  const { figure, brief } = stack.context;
+  return stack.look.layers.flatMap((layer): Remark[] => {
+    if (!layer.marks.length || !isColour(layer.role) || layer.edge === "faded") return [];
+    const caught = layer.marks.map((mark) => alongCrease(mark, figure));
+    const worst = caught.reduce((most, along) => (along.mm > most.mm ? along : most), { mm: 0, crease: "" });
+    if (worst.mm < ALONG_MM) return [];
+    const limit = brief.hatLineMm === null ? Infinity : brief.hatLineMm - CLEARANCE_MM;
+    const clear = (mark: Mark): Mark | null => {
+      for (const mm of CLEAR_MM) for (const [dx, dy] of DIRECTIONS) {
+        const moved = moveMark(mark, point(mark.x + dx * mm, mark.y + dy * mm));
+        if (moved && alongCrease(moved, figure).mm < ALONG_MM && reach({ ...layer, marks: [moved] }) <= limit) return moved;
+      }
+      return null;
+    };
+    const moved = layer.marks.map((mark, i) => ((caught[i]?.mm ?? 0) >= ALONG_MM ? clear(mark) : mark));
+    return [{
+      rule: "EDGE-1", severity: "caution", where: { layerId: layer.id, zones: layer.zones },
+      message: `${layer.name} runs along ${creaseWords(worst.crease)} for ${Math.round(worst.mm)} mm: when the face moves the edge sinks in and breaks. Keep it a few millimetres clear.`,
+      ...(moved.every((mark): mark is Mark => mark !== null) && { fix: { op: "changeLayer", id: layer.id, change: { marks: moved } } as const, fixLabel: "Move it clear of the crease" }),
+    }];
+  });
+}
