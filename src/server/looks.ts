@@ -3,7 +3,7 @@ import { z } from "zod";
 import { BriefSchema } from "@/core/brief";
 import { emptyLook, LookSchema, type Look } from "@/core/look";
 import { PersonSchema } from "@/core/people";
-import { addJob, addLook, addPerson, findJob, findLook, findPerson, listJobs, saveJob, saveLook, setArchived } from "@/store";
+import { addJob, addLook, addPerson, findJob, findLook, findPerson, keepVersion, listJobs, saveJob, saveLook, setArchived } from "@/store";
 import { notFound } from "./problem";
 import { refuseStops } from "./safety";
 import { newId, studio } from "./studio";
@@ -54,6 +54,18 @@ export async function copyLook(id: string, { name, design }: z.output<typeof Cop
     for (const job of jobs) await addJob(tx, { id: newId(), lookId, personId: job.personId, brief: { ...job.brief, curtainAt: null } });
   });
   return { lookId };
+}
+
+export const KeepVersionSchema = z.object({ name: Name, design: LookSchema }).strict();
+
+/** Keeps a design of a look by name; what is kept is never changed. A design that is stopped is not kept. */
+export async function keepDesign(lookId: string, { name, design }: z.output<typeof KeepVersionSchema>): Promise<{ id: string }> {
+  const db = await studio();
+  if (!(await findLook(db, lookId))) throw notFound("look");
+  await refuseStops(db, design, { lookId });
+  const id = newId();
+  await keepVersion(db, id, lookId, name, design);
+  return { id };
 }
 
 export const ArchiveSchema = z.object({ archived: z.boolean() }).strict();

@@ -63,6 +63,17 @@ async function readJson(request: Request): Promise<unknown> {
 
 type Params = Record<string, string>;
 
+/** A route that is only read; the query as plain words. Every failure is a problem document. */
+export function readRoute<P extends Params = Params>(act: (query: Record<string, string>, params: P) => Promise<Response>) {
+  return async (request: Request, context: { params: Promise<P> }): Promise<Response> => {
+    try {
+      return await act(Object.fromEntries(new URL(request.url).searchParams), await context.params);
+    } catch (error) {
+      return respond(problemOf(error));
+    }
+  };
+}
+
 /** A route that takes a file as it is, by its content type; every failure is a problem document. */
 export function fileRoute<P extends Params = Params>(act: (file: { bytes: Uint8Array; type: string }, params: P) => Promise<unknown>) {
   return async (request: Request, context: { params: Promise<P> }): Promise<Response> => {

@@ -3,7 +3,7 @@ import { USUAL_BRIEF, type Brief } from "@/core/brief";
 import type { Reference } from "@/core/look";
 import type { Mix, Product } from "@/core/paint";
 import { STAND_IN, type Person } from "@/core/people";
-import { findLook, findPerson, listJobs, listMixes, listPeople, listProducts, referenceOf, stockLevels, type Job, type StoredLook } from "@/store";
+import { findLook, findPerson, listJobs, listMixes, listPeople, listProducts, listVersions, referenceOf, stockLevels, type Job, type KeptVersion, type StoredLook } from "@/store";
 import { studio, today } from "./studio";
 
 /** All that the chapters of a look work from; plain data, so that the browser can compute with it. */
@@ -17,6 +17,8 @@ export interface Workspace {
   /** The picture the look is drawn from, if any. */
   readonly reference: Reference | null;
   readonly mixes: readonly Mix[];
+  /** Designs of this look kept by name, the newest first. */
+  readonly versions: readonly KeptVersion[];
   readonly people: readonly Person[];
   readonly products: readonly Product[];
   /** Products put away: known to looks that use them, no longer offered. */
@@ -38,7 +40,7 @@ export async function loadWorkspace(lookId: string, jobId?: string): Promise<Wor
   const person = job && (await findPerson(db, job.personId));
   const nameOf = async (id: string) => people.find((entry) => entry.id === id)?.name ?? (await findPerson(db, id))?.name ?? "somebody";
   return {
-    look, job, person: person ?? STAND_IN, brief: job?.brief ?? USUAL_BRIEF, people, reference: await referenceOf(db, lookId), mixes: await listMixes(db), products: await listProducts(db), archivedProducts: await listProducts(db, { archived: true }), stock: Object.fromEntries(await stockLevels(db)), today: today(),
+    look, job, person: person ?? STAND_IN, brief: job?.brief ?? USUAL_BRIEF, people, reference: await referenceOf(db, lookId), mixes: await listMixes(db), versions: await listVersions(db, lookId), products: await listProducts(db), archivedProducts: await listProducts(db, { archived: true }), stock: Object.fromEntries(await stockLevels(db)), today: today(),
     jobs: await Promise.all(jobs.map(async ({ id, personId, brief }) => ({ id, personName: await nameOf(personId), curtainAt: brief.curtainAt, place: brief.place }))),
   };
 }

@@ -22,3 +22,16 @@ export async function addLook(db: Store, id: string, design: Look): Promise<void
 }
 
 export const saveLook = (db: Store, id: string, from: number, design: Look): Promise<number> => updateVersioned(db, "look", id, from, { design: JSON.stringify(design) });
+
+/** A design kept by name. */
+export interface KeptVersion { readonly id: string; readonly name: string; readonly createdAt: string; readonly design: Look }
+
+/** Kept versions of a look, the newest first. */
+export async function listVersions(db: Store, lookId: string): Promise<KeptVersion[]> {
+  const rows = await db.selectFrom("look_version").selectAll().where("look_id", "=", lookId).orderBy("created_at", "desc").orderBy("id").execute();
+  return rows.map((row) => ({ id: row.id, name: row.name, createdAt: row.created_at, design: LookSchema.parse(JSON.parse(row.design)) }));
+}
+
+export async function keepVersion(db: Store, id: string, lookId: string, name: string, design: Look): Promise<void> {
+  await db.insertInto("look_version").values({ id, look_id: lookId, name, design: JSON.stringify(design), created_at: new Date().toISOString() }).execute();
+}

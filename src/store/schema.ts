@@ -10,6 +10,7 @@ export interface Schema {
   mix: Versioned & { fields: string };
   reference: Versioned & { look_id: string; fields: string; bytes: Uint8Array };
   look: Versioned & { design: string };
+  look_version: { id: string; look_id: string; name: string; design: string; created_at: string };
   job: Versioned & { look_id: string; person_id: string; brief: string; curtain_at: string | null };
 }
 

@@ -33,7 +33,7 @@ describe("database", () => {
     await addPerson(db, "p", person);
     await db.destroy();
     const second = { up: async (kysely: Kysely<unknown>) => { await sql`ALTER TABLE person ADD COLUMN nickname TEXT`.execute(kysely); } };
-    db = await openStore(folder, { ...MIGRATIONS, "002-second": second });
+    db = await openStore(folder, { ...MIGRATIONS, "900-second": second });
     const copies = readdirSync(join(folder, "backups"));
     expect(copies).toHaveLength(1);
     const copy = new Database(join(folder, "backups", copies[0] ?? ""), { readonly: true });
@@ -41,7 +41,7 @@ describe("database", () => {
     expect(copy.prepare("SELECT count(*) AS n FROM pragma_table_info('person') WHERE name = 'nickname'").get()).toEqual({ n: 0 });
     copy.close();
     await db.destroy();
-    db = await openStore(folder, { ...MIGRATIONS, "002-second": second });
+    db = await openStore(folder, { ...MIGRATIONS, "900-second": second });
     expect(readdirSync(join(folder, "backups"))).toHaveLength(1);
     await expect(openStore(folder)).rejects.toThrow(/could not be brought up to date/);
   });

@@ -110,3 +110,49 @@ test("mouse: a mark is dragged, snaps to the midline, is turned and sized by its
   await expect(figureOf(page).getByRole("button", { name: /^free line 2/ })).toBeVisible();
   await expect(page.getByText(/^saved \d\d:/)).toBeVisible();
 });
+
+test("versions are kept, compared in words and gone back to; templates and the look itself are files, and come back as another look", async ({ page, demo, request }) => {
+  await page.goto(`${demo.url}/looks/drought/drought-quarry/map`, { waitUntil: "networkidle" });
+  await page.getByRole("button", { name: /^Versions/ }).click();
+  const dialog = page.getByRole("dialog", { name: "Versions of Drought" });
+  await dialog.getByLabel("Keep the look as it is now, as").fill("first sketch");
+  await dialog.getByRole("button", { name: "Keep it" }).click();
+  await expect(dialog.getByText("first sketch")).toBeVisible();
+  await dialog.getByRole("button", { name: "Close" }).click();
+
+  await stackOf(page).getByRole("button", { name: /Cracks/ }).click();
+  await figureOf(page).getByRole("button", { name: /^crack 1/ }).focus();
+  await page.keyboard.press("Shift+ArrowUp");
+  await stackOf(page).getByRole("button", { name: /Dust/ }).click();
+  await page.getByRole("button", { name: "Take out", exact: true }).click();
+  await page.getByRole("button", { name: /^Versions/ }).click();
+  await dialog.getByRole("button", { name: "Compare" }).click();
+  const changed = dialog.getByRole("list", { name: "What changed" });
+  await expect(changed).toContainText("Cracks has moved crack 1 by 5 mm");
+  await expect(changed).toContainText("Dust is gone");
+  await dialog.getByRole("button", { name: "Go back to it" }).click();
+  await expect(stackOf(page).getByRole("button", { name: /Dust/ })).toBeVisible();
+  await page.locator("body").press("ControlOrMeta+z");
+  await expect(stackOf(page).getByRole("button", { name: /Dust/ })).toHaveCount(0);
+  await page.locator("body").press("ControlOrMeta+Shift+z");
+  await expect(page.getByText(/^saved \d\d:/)).toBeVisible();
+
+  await page.getByRole("button", { name: "Templates" }).click();
+  const templates = page.getByRole("dialog", { name: "Take Drought along" });
+  await templates.getByLabel("Paper").selectOption("letter");
+  const href = await templates.getByRole("link", { name: "stencil as PDF" }).getAttribute("href");
+  const pdf = await request.get(demo.url + (href ?? ""));
+  expect(pdf.headers()["content-type"]).toBe("application/pdf");
+  expect((await pdf.body()).subarray(0, 4).toString()).toBe("%PDF");
+  const wrong = await request.get(`${demo.url}/api/looks/drought/template?kind=chart&format=doc`);
+  expect([wrong.status(), wrong.headers()["content-type"]]).toEqual([400, "application/problem+json"]);
+  expect(((await (await request.get(`${demo.url}/api/schemas/look`)).json()) as { title: string }).title).toBe("Dermagraph look");
+  const file = await (await request.get(`${demo.url}/api/looks/drought/export`)).body();
+
+  await page.goto(`${demo.url}/looks`, { waitUntil: "networkidle" });
+  await page.getByLabel("Look file").setInputFiles({ name: "old.look.json", mimeType: "application/json", buffer: Buffer.from(file.toString().replace('"version": 1', '"version": 9')) });
+  await expect(page.getByRole("alert").filter({ hasText: "newer Dermagraph" })).toBeVisible();
+  await page.getByLabel("Look file").setInputFiles({ name: "drought.look.json", mimeType: "application/json", buffer: file });
+  await expect(page.getByText("Drought 2 is brought in")).toBeVisible();
+  await expect(page.getByRole("link", { name: /Drought 2/ }).first()).toBeVisible();
+});

@@ -10,10 +10,10 @@ import { PaintPicker } from "./PaintPicker";
 
 const GROUPS: readonly (readonly [ZoneGroup, string])[] = [["face", "Face"], ["eyes", "Eyes"], ["lips", "Lips"], ["ears", "Ears"], ["neck", "Neck"], ["scalp", "Scalp"]];
 
-interface LayerPanelProps extends MarkTools { layer: Layer; onMove: (by: number) => void; onRemove: () => void }
+interface LayerPanelProps extends MarkTools { layer: Layer; onMove: (by: number) => void; onDuplicate: () => void; onRemove: () => void }
 
 /** Everything one layer is: paint, tool, coats, edge and where it lies. */
-export function LayerPanel({ layer, onMove, onRemove, ...marking }: LayerPanelProps) {
+export function LayerPanel({ layer, onMove, onDuplicate, onRemove, ...marking }: LayerPanelProps) {
   const { apply, context, prediction } = useWorking();
   const change = (values: Partial<Omit<Layer, "id">>) => apply({ op: "changeLayer", id: layer.id, change: values });
   const key = materialOf(layer, context.products);
@@ -39,6 +39,7 @@ export function LayerPanel({ layer, onMove, onRemove, ...marking }: LayerPanelPr
       <div className="flex flex-wrap gap-2">
         <button type="button" className="btn btn-sm" onClick={() => onMove(-1)}>Earlier</button>
         <button type="button" className="btn btn-sm" onClick={() => onMove(1)}>Later</button>
+        <button type="button" className="btn btn-sm" onClick={onDuplicate}>Duplicate</button>
         <button type="button" className="btn btn-sm" onClick={onRemove}>Take out</button>
       </div>
     </section>

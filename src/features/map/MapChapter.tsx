@@ -4,7 +4,7 @@ import { useState } from "react";
 import { useHotkeys } from "react-hotkeys-hook";
 import { toast } from "sonner";
 import type { ZoneId } from "@/core/anatomy";
-import { ROLES, ROLE_KEYS, suggestLayer, type Layer, type Role } from "@/core/look";
+import { freeLayerId, ROLES, ROLE_KEYS, suggestLayer, type Layer, type Role } from "@/core/look";
 import { FindingsList } from "@/parts/workspace/FindingsList";
 import { useWorking } from "@/parts/workspace/WorkspaceContext";
 import { Dialog } from "@/ui/Dialog";
@@ -36,6 +36,11 @@ export function MapChapter() {
     apply({ op: "removeLayer", id: gone.id });
     toast(`${gone.name} taken out`, { action: { label: "Undo", onClick: undo } });
   };
+  const duplicate = (layer: Layer) => {
+    const copy = { ...layer, id: freeLayerId(look, layer.id), name: `${layer.name.slice(0, 72)}, again` };
+    apply({ op: "addLayer", layer: copy, at: look.layers.indexOf(layer) + 1 });
+    choose(copy.id);
+  };
   const move = (id: string, by: number) => apply({ op: "moveLayer", id, to: look.layers.findIndex((other) => other.id === id) + by });
   const toggle = (zone: ZoneId) => {
     if (!layer) return setChosen(look.layers.findLast(({ zones }) => zones.includes(zone))?.id ?? null);
@@ -48,7 +53,7 @@ export function MapChapter() {
       <FigureView layer={layer} onZone={toggle} chosenMark={chosenMark} onMark={setChosenMark} drawing={drawing} onDrawing={setDrawing} />
       <div className="flex min-h-0 flex-col border-l rule">
         <div className="min-h-0 flex-1 lg:overflow-auto" tabIndex={0} role="group" aria-label="Properties">
-          {layer ? <LayerPanel layer={layer} chosenMark={chosenMark} onMark={setChosenMark} drawing={drawing} onDrawing={setDrawing} onMove={(by) => move(layer.id, by)} onRemove={() => remove(layer)} /> : <p className="p-4">Choose a layer in the stack, or <button type="button" className="link" onClick={() => setAdding(true)}>add one</button>.</p>}
+          {layer ? <LayerPanel layer={layer} chosenMark={chosenMark} onMark={setChosenMark} drawing={drawing} onDrawing={setDrawing} onMove={(by) => move(layer.id, by)} onDuplicate={() => duplicate(layer)} onRemove={() => remove(layer)} /> : <p className="p-4">Choose a layer in the stack, or <button type="button" className="link" onClick={() => setAdding(true)}>add one</button>.</p>}
         </div>
         <section aria-label="Findings" className="border-t-2 border-base-content p-4 lg:max-h-[38%] lg:overflow-auto" tabIndex={0}>
           <h2 className="mb-2 text-lg">Findings <span className="muted font-sans text-sm font-normal">{findings.length || ""}</span></h2>

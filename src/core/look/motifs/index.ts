@@ -20,7 +20,7 @@ import type { BrushStroke, Motif } from "./motif";
 import { path, PathSchema } from "./path";
 import { rays, RaysSchema } from "./rays";
 import { ring, RingSchema } from "./ring";
-import { lengthOf } from "./shape";
+import { lengthOf, wedge } from "./shape";
 import { spots, SpotsSchema } from "./spots";
 
 export type { BrushStroke } from "./motif";
@@ -51,6 +51,14 @@ function strokeBreadth({ points, widthMm, fill }: BrushStroke): number {
   if (!fill) return widthMm;
   const outline = lengthOf([...points, points[0] ?? { x: 0, y: 0 }]);
   return outline ? (2 * Math.abs(signedArea(points))) / outline + widthMm : widthMm;
+}
+
+/** The outline of what a stroke covers, mm on the face: to fill, or to cut. */
+export function strokeOutline({ points, widthMm, fill }: BrushStroke): readonly Point[] {
+  if (fill) return points;
+  const [only] = points;
+  if (points.length === 1 && only) return Array.from({ length: 36 }, (_, i) => point(only.x + (widthMm / 2) * Math.cos((i * Math.PI) / 18), only.y + (widthMm / 2) * Math.sin((i * Math.PI) / 18)));
+  return wedge(points, widthMm, widthMm).points;
 }
 
 /** Way of the brush along a stroke, mm; a dot counts its circumference, a filled shape its outline. */

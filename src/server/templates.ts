@@ -1,0 +1,74 @@
+import "server-only";
+import { PDFDocument, rgb, StandardFonts } from "pdf-lib";
+import { z } from "zod";
+import { faceSheet, LOOK_FILE_VERSION, PAPER_KEYS, pathOfShape, readLookFile, sheetSvg, type LookFile, type PaperKey, type Sheet, type SheetKind } from "@/core/formats";
+import { lookContext, predict, recipeOf } from "@/core/look";
+import { addLook, listLooks } from "@/store";
+import { fieldErrors, invalid, notFound } from "./problem";
+import { refuseStops } from "./safety";
+import { newId, studio } from "./studio";
+import { loadWorkspace } from "./workspace";
+
+export const TemplateSchema = z.object({ kind: z.enum(["chart", "blank", "stencil"] satisfies SheetKind[]), format: z.enum(["svg", "pdf"]), paper: z.enum(PAPER_KEYS as [PaperKey, ...PaperKey[]]).default("a4"), job: z.string().max(64).optional() }).strict();
+
+const POINTS_PER_MM = 72 / 25.4;
+const colourOf = (hex: string) => rgb(parseInt(hex.slice(1, 3), 16) / 255, parseInt(hex.slice(3, 5), 16) / 255, parseInt(hex.slice(5, 7), 16) / 255);
+/** The standard PDF fonts know Latin 1 only. */
+const latin = (text: string) => text.replace(/[^\u0020-\u00ff]/g, "?");
+
+/** A sheet as PDF at 1:1. */
+export async function sheetPdf(sheet: Sheet, title: string): Promise<Uint8Array> {
+  const document = await PDFDocument.create();
+  document.setTitle(title);
+  const [plain, bold] = [await document.embedFont(StandardFonts.Helvetica), await document.embedFont(StandardFonts.HelveticaBold)];
+  const page = document.addPage([sheet.widthMm * POINTS_PER_MM, sheet.heightMm * POINTS_PER_MM]);
+  for (const shape of sheet.shapes) {
+    page.drawSvgPath(pathOfShape(shape), { x: 0, y: sheet.heightMm * POINTS_PER_MM, scale: POINTS_PER_MM, ...(shape.fill && { color: colourOf(shape.fill) }), ...(shape.opacity !== undefined && { opacity: shape.opacity }), ...(shape.line && { borderColor: colourOf(shape.line), borderWidth: shape.lineMm }) });
+  }
+  for (const { x, y, sizeMm, text, bold: heavy } of sheet.texts) page.drawText(latin(text), { x: x * POINTS_PER_MM, y: (sheet.heightMm - y) * POINTS_PER_MM, size: sizeMm * POINTS_PER_MM, font: heavy ? bold : plain, color: rgb(0.13, 0.13, 0.13) });
+  return document.save();
+}
+
+async function workOf(lookId: string, jobId?: string) {
+  const given = await loadWorkspace(lookId, jobId);
+  if (!given) throw notFound("look");
+  const context = lookContext({ person: given.person, brief: given.brief, products: [...given.products, ...given.archivedProducts], today: given.today });
+  return { given, context, look: given.look.design };
+}
+
+/** A template of a look on its person, as a file. @throws Problem */
+export async function template(lookId: string, query: Record<string, string>): Promise<{ body: Uint8Array | string; type: string; name: string }> {
+  const asked = TemplateSchema.safeParse(query);
+  if (!asked.success) throw invalid(fieldErrors(asked.error));
+  const { kind, format, paper, job } = asked.data;
+  const { context, look } = await workOf(lookId, job);
+  const sheet = faceSheet({ kind, paper, look, context, prediction: predict(look, context) });
+  const name = `${look.name.replace(/[^A-Za-z0-9]+/g, "-").toLowerCase()}-${kind}.${format}`;
+  return format === "svg" ? { body: sheetSvg(sheet), type: "image/svg+xml", name } : { body: await sheetPdf(sheet, `${look.name}, ${kind}`), type: "application/pdf", name };
+}
+
+/** A look as a file to hand on. @throws Problem */
+export async function exportLook(lookId: string): Promise<{ file: LookFile; name: string }> {
+  const { context, look } = await workOf(lookId);
+  const used = new Map(look.layers.flatMap((layer) => recipeOf(layer, context.products)).map(({ product }) => [product.id, product]));
+  return { name: `${look.name.replace(/[^A-Za-z0-9]+/g, "-").toLowerCase()}.look.json`, file: { format: "dermagraph look", version: LOOK_FILE_VERSION, look, products: [...used.values()].map(({ id, name, maker, material, colour }) => ({ id, name, maker, material, colour })) } };
+}
+
+/** Brings in a look file as a new look; never in the place of another. @throws Problem with each reason */
+export async function importLook(bytes: Uint8Array): Promise<{ lookId: string; name: string; missing: string[] }> {
+  if (bytes.length > 2_000_000) throw invalid([{ field: "file", message: "at most 2 MB" }]);
+  const read = readLookFile(new TextDecoder().decode(bytes));
+  if (!read.ok) throw invalid([...read.refused]);
+  const db = await studio();
+  const taken = new Set((await listLooks(db)).map(({ design }) => design.name));
+  const base = read.file.look.name.slice(0, 70);
+  let name = read.file.look.name;
+  for (let n = 2; taken.has(name); n++) name = `${base} ${n}`;
+  const look = { ...read.file.look, name };
+  await refuseStops(db, look);
+  const lookId = newId();
+  await addLook(db, lookId, look);
+  const given = await loadWorkspace(lookId);
+  const known = new Set([...(given?.products ?? []), ...(given?.archivedProducts ?? [])].map(({ id }) => id));
+  return { lookId, name, missing: read.file.products.filter(({ id }) => !known.has(id)).map((product) => product.name) };
+}
