@@ -95,6 +95,13 @@ describe("edges from the farthest seat", () => {
     expect(rules(same, far(), "DIST-1")).toEqual([]);
   });
 
+  it("are read between marks that run side by side, and not between marks apart", () => {
+    const context = far();
+    const look = aLook(aLayer({ id: "ground", zones: ["forehead", "glabella"], paint: product("white") }), marks("outer", "line", context, ring(46, 4)), marks("inner", "blue", context, ring(38, 4)), marks("dot", "yellow", context, MarkSchema.parse({ kind: "spots", x: 0, y: 34, spreadMm: 4, count: 2 })));
+    const pairs = readEdges(look, context, predict(look, context)).filter(({ kind }) => kind === "pair").map(({ a, b }) => [a.name, b.name].sort().join());
+    expect(pairs).toEqual(["inner,outer"]);
+  });
+
   it("change with the lamp: blue on grey that reads by day is lost under a red gel", () => {
     const context = aContext({ products: [...TONES, aProduct({ id: "sky", colour: "#7fa3c4" }), aProduct({ id: "rose", colour: "#d49a96" })] });
     const look = aLook(aLayer({ id: "sky", zones: ["forehead"], paint: product("sky") }), aLayer({ id: "rose", zones: ["templeLeft"], paint: product("rose") }));

@@ -1,4 +1,4 @@
-import { borders, boundingBox, contains, joinPieces, toSegment, type Point, type ZoneId } from "../anatomy";
+import { borders, boundingBox, contains, joinPieces, otherSide, toSegment, type Box, type Point, type ZoneId } from "../anatomy";
 import { deltaE00, labFromReflectance, type Lab, type LampKey, type Spectrum } from "../colour";
 import { edgeVisibility, verdictOf, type Verdict } from "../vision";
 import { type LookContext } from "./context";
@@ -11,10 +11,10 @@ import { underPowder, visibleLayers } from "./visible";
 /** One side of an edge: a layer, or the bare skin where `layerId` is null. */
 export interface EdgeSide { readonly layerId: string | null; readonly name: string; readonly colour: Spectrum }
 
-/** Two colours that meet: two fields of colour along their border, or marks on their ground. */
+/** Two colours that meet: two fields along their border, marks on their ground, or two marks side by side. */
 export interface Edge {
   readonly key: string;
-  readonly kind: "border" | "mark";
+  readonly kind: "border" | "mark" | "pair";
   readonly a: EdgeSide;
   readonly b: EdgeSide;
   /** Width of the narrower of the two, mm. */
@@ -36,7 +36,8 @@ export interface SeenEdge extends Edge {
 /** Bare skin and layers go by these. */
 const SKIN = "bare skin";
 
-const halfWay = (values: readonly number[]): number => [...values].sort((a, b) => a - b)[Math.floor(values.length / 2)] ?? 0;
+/** The middle one of some widths. */
+export const halfWay = (values: readonly number[]): number => [...values].sort((a, b) => a - b)[Math.floor(values.length / 2)] ?? 0;
 
 /** The lesser extent of a set of zones, mm: what a field of colour is as wide as. */
 const fieldWidth = (context: LookContext, zones: readonly ZoneId[]): number => Math.max(8, ...zones.map((zone) => { const box = boundingBox(context.figure.zone(zone).polygon); return Math.min(box.right - box.left, box.top - box.bottom); }));
@@ -124,6 +125,7 @@ function markEdges(look: Look, context: LookContext, prediction: Prediction): Ed
       const key = `${layer.id}|${below?.layer.id ?? ""}|${labFromReflectance(film.beside).map(Math.round).join()}`;
       const group = groups.get(key) ?? { colour, beside: powdered(film.beside, at, zone), ground: below?.layer.name ?? SKIN, groundId: below?.layer.id ?? null, edge: rim ? powdered(rim, at, zone) : null, zones: new Set(), marks: [] };
       group.zones.add(zone);
+      if (mark.mirrored) group.zones.add(otherSide(zone));
       group.marks.push(mark);
       groups.set(key, group);
     }
@@ -136,11 +138,38 @@ function markEdges(look: Look, context: LookContext, prediction: Prediction): Ed
   });
 }
 
+/** Marks nearer to each other than this lie side by side, mm; over so much of the shorter they are neighbours. Common practice, no published source. */
+const SIDE_BY_SIDE_MM = 2;
+const ALONGSIDE = 0.3;
+/** Boxes further apart than this hold no neighbours, mm: half of two widest lines. */
+const REACH_MM = 22;
+
+/** Marks of two layers that run side by side, as the rings of one halo do. */
+function markPairEdges(look: Look, context: LookContext, prediction: Prediction): Edge[] {
+  const drawn = visibleLayers(look, context, prediction).filter(({ layer, colours }) => layer.marks.length > 0 && layer.marks.length <= MOST_MARKS && colours.size > 0 && layer.role !== "map" && isColour(layer.role))
+    .map(({ layer, colours }) => ({ layer, colours, strokes: layer.marks.flatMap(placedStrokes), widthMm: halfWay(layer.marks.map(markWidthMm)), box: boundingBox(layer.marks.flatMap(placedStrokes).flatMap((stroke) => stroke.points)) }));
+  const apart = (a: Box, b: Box) => a.left > b.right + REACH_MM || b.left > a.right + REACH_MM || a.bottom > b.top + REACH_MM || b.bottom > a.top + REACH_MM;
+  return drawn.flatMap((upper, i) => drawn.slice(0, i).flatMap((lower): Edge[] => {
+    if (apart(upper.box, lower.box) || liesUnder(lower.layer, upper.layer) || liesUnder(upper.layer, lower.layer)) return [];
+    const shared = upper.layer.zones.filter((zone) => lower.colours.has(zone));
+    const [a, b] = [shared[0] && upper.colours.get(shared[0]), shared[0] && lower.colours.get(shared[0])];
+    if (!a || !b) return [];
+    const near = (of: typeof upper, along: typeof lower) => shareAlong(of.strokes.map(({ points }) => points), along.strokes.map(({ points, widthMm }) => ({ points, widthMm: widthMm + of.widthMm + 2 * SIDE_BY_SIDE_MM - 2 })));
+    if (Math.max(near(upper, lower), near(lower, upper)) < ALONGSIDE) return [];
+    return [{
+      key: `pair:${upper.layer.id}|${lower.layer.id}`, kind: "pair", a: { layerId: upper.layer.id, name: upper.layer.name, colour: a }, b: { layerId: lower.layer.id, name: lower.layer.name, colour: b },
+      widthMm: Math.min(upper.widthMm, lower.widthMm), zones: shared, lines: upper.strokes.map(({ points }) => points), partedBy: null, partedMm: 0,
+    }];
+  }));
+}
+/** Layers of more marks than this are fields of strokes, with no neighbours of their own. */
+const MOST_MARKS = 12;
+
 /** Every edge of a look that is meant to be seen. */
 export function readEdges(look: Look, context: LookContext, prediction: Prediction): Edge[] {
   const byLook = EDGES.get(prediction);
   if (byLook) return byLook;
-  const edges = [...borderEdges(look, context, prediction), ...markEdges(look, context, prediction)];
+  const edges = [...borderEdges(look, context, prediction), ...markEdges(look, context, prediction), ...markPairEdges(look, context, prediction)];
   EDGES.set(prediction, edges);
   return edges;
 }

@@ -1,4 +1,4 @@
-import { contains, ZONES, type Figure, type ZoneId } from "../anatomy";
+import { boundingBox, contains, ZONES, type Box, type Figure, type Polygon, type ZoneId } from "../anatomy";
 import { deltaE00, hexToLab, labFromReflectance, type Lab } from "../colour";
 import { isPaintType, TOOLS, toolsFor, type MaterialKey, type Product, type ToolKey } from "../paint";
 import { exposedZones } from "./checks/covering";
@@ -60,10 +60,21 @@ export function suggestLayer(role: Role, look: Look, context: LookContext): Laye
   };
 }
 
+/** Boxes of polygons that are asked about again and again. */
+const BOXES = new WeakMap<Polygon, Box>();
+function boxOf(polygon: Polygon): Box {
+  const known = BOXES.get(polygon) ?? boundingBox(polygon);
+  BOXES.set(polygon, known);
+  return known;
+}
+
 /** The zones that marks touch, so that checks and schedule know where they lie. */
 export function zonesOfMarks(marks: readonly Mark[], figure: Figure): ZoneId[] {
   const points = marks.flatMap(placedStrokes).flatMap((stroke) => stroke.points);
-  return figure.zones.filter((zone) => points.some((p) => contains(zone.polygon, p))).map((zone) => zone.id);
+  return figure.zones.filter((zone) => {
+    const box = boxOf(zone.polygon);
+    return points.some((p) => p.x >= box.left && p.x <= box.right && p.y >= box.bottom && p.y <= box.top && contains(zone.polygon, p));
+  }).map((zone) => zone.id);
 }
 
 /** A layer with other marks, and the zones they lie on; where they touch none, its zones stay. */

@@ -140,7 +140,7 @@ function BrowPanel() {
   return (
     <section aria-label="Brows">
       <h3 className="mb-2 text-xl">Brows under this base</h3>
-      <p className="flex items-center gap-2 text-sm"><Swatch hex={context.person.brow} size={28} />{browCoverWords(cover)} <span className="muted">dE {cover.deltaE.toFixed(1)} to the base beside; as the layers below stand. BROW-3</span></p>
+      <p className="text-sm"><Swatch hex={context.person.brow} size={28} /> {browCoverWords(cover)} <span className="muted">dE {cover.deltaE.toFixed(1)} to the base beside; as the layers below stand. BROW-3</span></p>
       {cover.fix && <button type="button" className="btn btn-sm mt-2" onClick={() => { if (cover.fix && apply(cover.fix)) toast("The brow cover is laid", { action: { label: "Undo", onClick: undo } }); }}>Lay it under the base</button>}
     </section>
   );

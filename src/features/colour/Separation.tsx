@@ -68,7 +68,7 @@ function Merging({ edge, metres, onMend }: { edge: SeenEdge; metres: number; onM
   const advice = separationLine(a, b, metres, edge.widthMm);
   return (
     <li className="flex flex-wrap items-center gap-3 border-t rule py-2 text-sm">
-      <span className="min-w-0 flex-1"><strong>{edge.a.name}</strong> and <strong>{edge.b.name}</strong> merge from {metres} m{edge.kind === "mark" ? `, drawn ${Math.round(edge.widthMm * 10) / 10} mm wide` : ""}.{advice && ` A ${advice.tone} line, ${advice.minWidthMm} mm or wider, keeps them two.`}</span>
+      <span className="min-w-0 flex-1"><strong>{edge.a.name}</strong> and <strong>{edge.b.name}</strong> merge from {metres} m{edge.kind !== "border" ? `, drawn ${Math.round(edge.widthMm * 10) / 10} mm wide` : ""}.{advice && edge.kind !== "pair" && ` A ${advice.tone} line, ${advice.minWidthMm} mm or wider, keeps them two.`}</span>
       {mend && <button type="button" className="btn btn-sm h-auto py-1.5" onClick={() => onMend(mend.fix, mend.fixLabel)}>{mend.fixLabel}</button>}
     </li>
   );

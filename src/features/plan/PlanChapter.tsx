@@ -7,7 +7,6 @@ import { RULES } from "@/core/rules";
 import { FaceFigure } from "@/parts/figure/FaceFigure";
 import { PlanTimeline } from "@/parts/figure/PlanTimeline";
 import { FindingsList } from "@/parts/workspace/FindingsList";
-import { usePlan } from "@/parts/workspace/usePlan";
 import { useWorking } from "@/parts/workspace/WorkspaceContext";
 import { Empty } from "@/ui/Empty";
 import { clock, dayWords, gramsWords, minutesWords } from "@/ui/format";
@@ -15,8 +14,7 @@ import { Swatch } from "@/ui/Swatch";
 
 /** The sheet to work from: everything on it computed, and printable. */
 export function PlanChapter() {
-  const { look, given, setting } = useWorking();
-  const { plan, fresh } = usePlan();
+  const { look, given, setting, plan, fresh } = useWorking();
   if (!look.layers.length) {
     return (
       <div className="p-6"><Empty title="Nothing to plan yet"><p>The plan follows from the layers: put a base and what goes over it on the map.</p><Link className="btn btn-primary" href={`/looks/${given.look.id}/${setting}/map`}>To the map</Link></Empty></div>

@@ -30,7 +30,7 @@ export function PersonFields({ at }: { at: "" | "person." }) {
         <CheckField name={`${at}guardianConsent`} label="A child's parent or guardian agrees" className="self-end" />
       </Section>
       <Section title="Skin" lead={angle === null ? "Pick the bare skin by daylight, on the cheek." : `ITA ${Math.round(angle)}°: ${itaClass(angle)} skin (Chardon 1991).`}>
-        <ColourField name={`${at}skin`} label="Skin colour" />
+        <ColourField name={`${at}skin`} label="Skin colour" className="self-start" />
         {angle !== null && <Meter held={[{ label: "forehead", hex: skin, place: "forehead" }, { label: "cheek", hex: skin, place: "cheek" }, { label: "side of the neck", hex: skin, place: "neck" }]} averageLabel="Read three places" onRead={(hex) => setValue(`${at}skin`, hex, { shouldDirty: true, shouldValidate: true })} />}
         <SelectField name={`${at}skinKind`} label="Skin kind" options={asOptions(SKIN_KINDS)} />
         <SelectField name={`${at}sweat`} label="Sweats" options={[["light", "lightly"], ["average", "like most"], ["heavy", "heavily"]].filter(([key]) => (SWEAT_LEVELS as readonly string[]).includes(key ?? "")) as [string, string][]} />

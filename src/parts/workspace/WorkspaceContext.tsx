@@ -3,9 +3,11 @@
 import { createContext, useContext, useMemo, useState, type ReactNode } from "react";
 import { useStore } from "zustand";
 import { checkLook, lookContext, predict, type Finding, type Look, type LookContext, type LookPatch, type Prediction } from "@/core/look";
+import type { Plan } from "@/core/plan";
 import type { Workspace } from "@/server/workspace";
 import { readDraft, useAutosave, type SaveState } from "./autosave";
 import { createDesignStore, type DesignStore } from "./store";
+import { usePlanOf } from "./usePlan";
 
 export interface Working {
   readonly given: Workspace;
@@ -15,6 +17,9 @@ export interface Working {
   readonly context: LookContext;
   readonly prediction: Prediction;
   readonly findings: readonly Finding[];
+  /** The plan as last worked out; `fresh` when it is of the look as it stands. */
+  readonly plan: Plan | null;
+  readonly fresh: boolean;
   readonly saving: SaveState;
   readonly apply: (patch: LookPatch) => boolean;
   readonly undo: () => void;
@@ -47,13 +52,16 @@ export function WorkspaceProvider({ given, setting, children }: { given: Workspa
   const { person, brief, products, archivedProducts, today } = given;
   const context = useMemo(() => lookContext({ person, brief, products: [...products, ...archivedProducts], today }), [person, brief, products, archivedProducts, today]);
   const prediction = useMemo(() => predict(look, context), [look, context]);
-  const findings = useMemo(() => checkLook(look, context), [look, context]);
+  const { plan, fresh } = usePlanOf(look, given);
+  // Until the first answer comes, what the design that was opened has to say.
+  const [first] = useState(() => checkLook(given.look.design, context));
+  const findings = plan?.findings ?? first;
   const stop = findings.find((finding) => finding.severity === "stop");
   const saving = useAutosave(store, given.look.id, given.look.version, stop ? stop.message : null);
   const working = useMemo((): Working => ({
-    given, setting, store, look, context, prediction, findings, saving, draft,
+    given, setting, store, look, context, prediction, findings, plan, fresh, saving, draft,
     apply: store.getState().apply, undo: () => history.undo(), redo: () => history.redo(),
     canUndo: history.pastStates.length > 0, canRedo: history.futureStates.length > 0,
-  }), [given, setting, store, look, context, prediction, findings, saving, draft, history]);
+  }), [given, setting, store, look, context, prediction, findings, plan, fresh, saving, draft, history]);
   return <Context value={working}>{children}</Context>;
 }

@@ -11,7 +11,6 @@ import { clock, dayWords, minutesWords } from "@/ui/format";
 import { send } from "@/ui/request";
 import { dropDraft, type SaveState } from "./autosave";
 import { TakeAway } from "./TakeAway";
-import { usePlan } from "./usePlan";
 import { Versions } from "./Versions";
 import { useWorking } from "./WorkspaceContext";
 
@@ -38,8 +37,7 @@ const never = () => () => undefined;
 /** The head of a look: what it is, how saving stands, undo, and the chapters with what each still asks for. */
 export function WorkspaceShell({ children }: { children: ReactNode }) {
   const working = useWorking();
-  const { given, setting, look, findings, saving, undo, redo, canUndo, canRedo, draft, store } = working;
-  const { plan } = usePlan();
+  const { given, setting, look, findings, saving, undo, redo, canUndo, canRedo, draft, store, plan } = working;
   const router = useRouter();
   const path = usePathname();
   const here = path.split("/").at(-1);

@@ -1,18 +1,18 @@
 "use client";
 
 import { useEffect, useState } from "react";
+import type { Look } from "@/core/look";
 import type { Plan } from "@/core/plan";
 import { useWorker } from "@/parts/workers/useWorker";
+import type { Workspace } from "@/server/workspace";
 import type { PlanRequest, PlanWorker } from "@/workers/plan";
-import { useWorking } from "./WorkspaceContext";
 
 const planWorker = () => new Worker(new URL("../../workers/plan.ts", import.meta.url), { type: "module" });
 
-/** The plan of the look as it stands, worked out off the page; an answer to an older question is dropped. */
-export function usePlan(): { plan: Plan | null; fresh: boolean } {
-  const { look, given } = useWorking();
+/** The plan and the findings of a look as it stands, worked out off the page, so that editing never waits for them; an answer to an older question is dropped. */
+export function usePlanOf(look: Look, given: Workspace): { plan: Plan | null; fresh: boolean } {
   const worker = useWorker<PlanWorker>(planWorker);
-  const [answer, setAnswer] = useState<{ plan: Plan; look: typeof look; given: typeof given } | null>(null);
+  const [answer, setAnswer] = useState<{ plan: Plan; look: Look; given: Workspace } | null>(null);
   useEffect(() => {
     let current = true;
     const { person, brief, products, archivedProducts, today, stock } = given;

@@ -1,11 +1,10 @@
-import { deltaE00, hexToLab, labFromReflectance, type Lab } from "../../colour";
-import { mediumOf, stateNeededUnder, TOOLS, toolsFor, type Product, type ToolKey } from "../../paint";
+import { coatsToCover, deltaE00, filmReflectance, hexToLab, labFromReflectance, type Lab } from "../../colour";
+import { filmsPerCoat, mediumOf, productOptics, stateNeededUnder, TOOLS, toolsFor, type Product, type ToolKey } from "../../paint";
 import { leastWidthMm, separatingTone, separationLine } from "../../vision";
-import { readEdges, seeEdge, type Edge, type SeenEdge } from "../edges";
+import { halfWay, readEdges, seeEdge, type Edge, type SeenEdge } from "../edges";
 import type { Remark } from "../finding";
-import { pathAlong, MarkSchema, type Mark } from "../motifs";
-import { applyPatch, freeLayerId, type LookPatch } from "../patch";
-import { predict } from "../predict";
+import { markWidthMm, pathAlong, MarkSchema, type Mark } from "../motifs";
+import { freeLayerId, type LookPatch } from "../patch";
 import { isColour } from "../roles";
 import type { Layer } from "../schema";
 import type { Stack } from "../stack";
@@ -49,6 +48,8 @@ const lineTool = (product: Product): ToolKey => toolsFor(product.material).find(
 
 /** A layer that parts two tones: an edging laid under a mark, or a line along the border of two fields. Null where nothing on the shelf parts them. */
 export function separationFix(stack: Stack, edge: Edge, distanceM: number): { fix: LookPatch; fixLabel: string; layerId: string } | null {
+  // Between two marks side by side there is no room for a line: the design decides.
+  if (edge.kind === "pair") return null;
   const [a, b] = [lab(edge.a), lab(edge.b)];
   const { look, context } = stack;
   const upper = look.layers.find(({ id }) => id === edge.a.layerId) ?? look.layers.find(({ id }) => id === edge.b.layerId);
@@ -70,9 +71,12 @@ export function separationFix(stack: Stack, edge: Edge, distanceM: number): { fi
   };
   const at = edge.kind === "mark" ? look.layers.indexOf(upper) : look.layers.length - [...look.layers].reverse().findIndex(({ role }) => role !== "seal");
   const fix: LookPatch = { op: "addLayer", layer, at };
-  const after = applyPatch(look, fix);
-  const mended = readEdges(after, context, predict(after, context)).find(({ key }) => key === edge.key);
-  return mended && seeEdge(mended, { distanceM }).verdict !== "lost" ? { fix, fixLabel: `Add a ${tone} line, ${mm(width)} of ${product.name}`, layerId: layer.id } : null;
+  // Judged where it lies, by its own film over what is there: predicting the whole look again for every finding takes too long.
+  const optics = productOptics(product);
+  const films = filmsPerCoat(product.material, tool);
+  const line = optics && filmReflectance(optics, films * coatsToCover(optics, edge.b.colour, { filmPerCoat: films, maxCoats: 4 }).coats, edge.b.colour);
+  const mended = line && seeEdge({ ...edge, partedBy: { layerId: layer.id, name: layer.name, colour: line }, partedMm: width }, { distanceM });
+  return mended && mended.verdict !== "lost" ? { fix, fixLabel: `Add a ${tone} line, ${mm(width)} of ${product.name}`, layerId: layer.id } : null;
 }
 
 /** A mark drawn wide enough for the seat; null where that would make it another design. */
@@ -81,16 +85,16 @@ function widened(stack: Stack, edge: SeenEdge, distanceM: number): { fix: LookPa
   const least = leastWidthMm(lab(edge.a), lab(edge.b), distanceM);
   if (!layer || least === null || least > WIDEST || least > edge.widthMm * MOST_WIDER) return null;
   const marks = layer.marks.map((mark): Mark => ("widthMm" in mark ? { ...mark, widthMm: Math.max(mark.widthMm, least) } : mark));
-  const fix: LookPatch = { op: "changeLayer", id: layer.id, change: { marks } };
-  const after = applyPatch(stack.look, fix);
-  const mended = readEdges(after, stack.context, predict(after, stack.context)).find(({ key }) => key === edge.key);
-  return mended && seeEdge(mended, { distanceM }).verdict !== "lost" ? { fix, fixLabel: `Draw it ${mm(least)} wide` } : null;
+  const widthMm = halfWay(marks.map(markWidthMm));
+  return seeEdge({ ...edge, widthMm }, { distanceM }).verdict === "lost" ? null : { fix: { op: "changeLayer", id: layer.id, change: { marks } }, fixLabel: `Draw it ${mm(least)} wide` };
 }
 
 /** DIST-1 and DIST-2: what the farthest seat no longer makes out. */
 export function lostFromAfar(stack: Stack): Remark[] {
   const { nearestM, farthestM } = stack.context.brief;
   return readEdges(stack.look, stack.context, stack.prediction).flatMap((edge): Remark[] => {
+    // Marks side by side are shown in the chapter; each is judged on its ground here.
+    if (edge.kind === "pair") return [];
     const seen = seeEdge(edge, { distanceM: farthestM });
     // What nobody tells apart from the nearest seat either is no two tones (LAYER-8 speaks of it).
     if (seen.verdict !== "lost" || seen.deltaE < MEANT || seeEdge(edge, { distanceM: Math.min(nearestM, farthestM) }).verdict === "lost") return [];

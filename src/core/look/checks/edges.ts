@@ -81,7 +81,8 @@ interface Along { readonly mm: number; readonly crease: string }
 function alongCrease(mark: Mark, figure: Figure): Along {
   const lines = placedStrokes(mark).filter((stroke) => stroke.points.length > 1 && stroke.lengthMm !== 0);
   return creaseLines(figure).reduce<Along>((most, crease) => {
-    const inside = (p: Point) => crease.points.some((q, i) => i > 0 && toSegment(p, crease.points[i - 1] ?? q, q) <= IN_CREASE_MM);
+    const box = boundingBox(crease.points);
+    const inside = (p: Point) => p.x >= box.left - IN_CREASE_MM && p.x <= box.right + IN_CREASE_MM && p.y >= box.bottom - IN_CREASE_MM && p.y <= box.top + IN_CREASE_MM && crease.points.some((q, i) => i > 0 && toSegment(p, crease.points[i - 1] ?? q, q) <= IN_CREASE_MM);
     const mm = Math.max(0, ...lines.map(({ points }) => points.slice(1).reduce((run, p, i) => {
       const before = points[i] ?? p;
       return inside(p) && inside(before) ? { now: run.now + distance(before, p), best: Math.max(run.best, run.now + distance(before, p)) } : { now: 0, best: run.best };
