@@ -8,5 +8,6 @@ export { ZONES, ZONE_IDS, zoneInfo, otherSide, type Traits, type ZoneFlag, type 
 export { borders, joinPieces, type Border } from "./borders";
 export { placed, placement, snap, type Placement, type Snap } from "./placement";
 export { creaseLines, creaseWords, focusWidth } from "./creases";
+export { carriedBy, express, EXPRESSION_KEYS, EXPRESSIONS, movementMm, type ExpressionKey } from "./expressions";
 export { browPoints } from "./browPoints";
 export { BODY_REGIONS, bodySurfaceArea, regionShare, type BodyRegion } from "./body";

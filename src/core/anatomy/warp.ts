@@ -42,14 +42,17 @@ function solve(rows: Float64Array[], right: [number, number][]): [number, number
   return answer;
 }
 
+/** Carries any point of the drawing onto a person, so that every curve and zone follows them. */
+export const warpTo = (face: Landmarks): ((drawn: Point) => Point) => warpBetween(DRAWN, face);
+
 /**
- * Carries any point of the drawing onto a person: the thin-plate spline through all landmarks (Bookstein 1989), the smoothest
- * map that puts every landmark exactly where it is, so that every curve and zone follows the person.
- * @throws RangeError when two landmarks of the drawing coincide
+ * Carries any point of one face onto another: the thin-plate spline through all landmarks (Bookstein 1989), the smoothest map that puts every
+ * landmark exactly where it is.
+ * @throws RangeError when two landmarks of the first coincide
  */
-export function warpTo(face: Landmarks): (drawn: Point) => Point {
+export function warpBetween(from: Landmarks, face: Landmarks): (drawn: Point) => Point {
   const names = Object.keys(DRAWN) as LandmarkName[];
-  const anchors = names.map((name) => DRAWN[name]);
+  const anchors = names.map((name) => from[name]);
   const n = anchors.length;
   const rows = anchors.map((a) => Float64Array.from([...anchors.map((b) => bending(a, b)), 1, a.x, a.y]));
   rows.push(Float64Array.from([...anchors.map(() => 1), 0, 0, 0]), Float64Array.from([...anchors.map((a) => a.x), 0, 0, 0]), Float64Array.from([...anchors.map((a) => a.y), 0, 0, 0]));

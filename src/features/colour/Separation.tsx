@@ -23,7 +23,7 @@ export function Separation() {
   const names = [...new Set(seen.flatMap(({ a, b }) => [a.name, b.name]))];
   const colourOf = (name: string) => seen.flatMap(({ a, b }) => [a, b]).find((side) => side.name === name)?.colour;
   const between = (a: string, b: string) => seen.filter((edge) => (edge.a.name === a && edge.b.name === b) || (edge.a.name === b && edge.b.name === a)).sort((x, y) => x.ratio - y.ratio)[0];
-  const merging = seen.filter((edge) => edge.verdict === "lost" && edge.deltaE >= MEANT);
+  const merging = seen.filter((edge) => edge.kind !== "pair" && edge.verdict === "lost" && edge.deltaE >= MEANT);
   const seats = [...new Set([0.6, nearestM, 3, 12, farthestM])].filter((m) => m <= Math.max(farthestM, 0.6)).sort((a, b) => a - b);
   return (
     <section aria-label="Tone separation">
@@ -68,7 +68,7 @@ function Merging({ edge, metres, onMend }: { edge: SeenEdge; metres: number; onM
   const advice = separationLine(a, b, metres, edge.widthMm);
   return (
     <li className="flex flex-wrap items-center gap-3 border-t rule py-2 text-sm">
-      <span className="min-w-0 flex-1"><strong>{edge.a.name}</strong> and <strong>{edge.b.name}</strong> merge from {metres} m{edge.kind !== "border" ? `, drawn ${Math.round(edge.widthMm * 10) / 10} mm wide` : ""}.{advice && edge.kind !== "pair" && ` A ${advice.tone} line, ${advice.minWidthMm} mm or wider, keeps them two.`}</span>
+      <span className="min-w-0 flex-1"><strong>{edge.a.name}</strong> and <strong>{edge.b.name}</strong> merge from {metres} m{edge.kind === "mark" ? `, drawn ${Math.round(edge.widthMm * 10) / 10} mm wide` : ""}.{advice && ` A ${advice.tone} line, ${advice.minWidthMm} mm or wider, keeps them two.`}</span>
       {mend && <button type="button" className="btn btn-sm h-auto py-1.5" onClick={() => onMend(mend.fix, mend.fixLabel)}>{mend.fixLabel}</button>}
     </li>
   );

@@ -2,7 +2,7 @@
 
 import { Columns2 } from "lucide-react";
 import { useMemo, useRef, useState } from "react";
-import { placement, type ZoneId } from "@/core/anatomy";
+import { EXPRESSION_KEYS, EXPRESSIONS, placement, type ExpressionKey, type ZoneId } from "@/core/anatomy";
 import { LAMP_KEYS, LAMPS, type LampKey } from "@/core/colour";
 import { hexOf, markLabel, marksOn, readEdges, seeEdge, type Layer, type Mark, type SeenEdge } from "@/core/look";
 import { FaceFigure } from "@/parts/figure/FaceFigure";
@@ -29,12 +29,13 @@ export function FigureView({ layer, onZone, chosenMark, onMark, drawing, onDrawi
   const [from, setFrom] = useState(0);
   const [lamp, setLamp] = useState<LampKey>("D65");
   const [beside, setBeside] = useState(false);
+  const [expression, setExpression] = useState<ExpressionKey>("rest");
   const plain = useRef<HTMLDivElement>(null);
   const canvas = useRef<HTMLCanvasElement>(null);
   const upTo = Math.min(build ?? look.layers.length, look.layers.length);
   const metres = metresAt(from, Math.max(farthestM, 12));
   const away = from > 0;
-  const what = useMemo(() => ({ look, context, upTo, lamp }), [look, context, upTo, lamp]);
+  const what = useMemo(() => ({ look, context, upTo, lamp, expression }), [look, context, upTo, lamp, expression]);
   const settled = useSeen(plain, canvas, { distanceM: metres, what, on: away, surround: SURROUND });
   const lost = useMemo((): SeenEdge[] => (away || lamp !== "D65" ? readEdges(look, context, prediction).map((edge) => seeEdge(edge, { distanceM: metres, lamp })).filter((edge) => edge.verdict === "lost" && seeEdge(edge, { distanceM: 0.6 }).deltaE >= MEANT) : []), [look, context, prediction, away, metres, lamp]);
   const putMarks = (marks: Mark[]) => { if (layer) apply({ op: "changeLayer", id: layer.id, change: marksOn(marks, context.figure) }); };
@@ -43,7 +44,7 @@ export function FigureView({ layer, onZone, chosenMark, onMark, drawing, onDrawi
   const hexOfMarks = film ? hexOf(film.colour, lamp) : "#111111";
   const mark = chosenMark === null ? undefined : layer?.marks[chosenMark];
   const title = `${look.name} on ${context.person.name}, front of the face, predicted colours`;
-  const common = { look, context, prediction, upTo };
+  const common = { look, context, prediction, upTo, expression };
   const seenFrom = `${metresWords(metres)}${lamp === "D65" ? "" : `, ${LAMPS[lamp].label}`}`;
   return (
     <section aria-label="Figure" className="order-first flex min-h-[28rem] flex-col bg-surround text-[#111] lg:order-none">
@@ -63,9 +64,10 @@ export function FigureView({ layer, onZone, chosenMark, onMark, drawing, onDrawi
           </figure>
         )}
         <div className="relative min-h-0">
+          <label className="absolute top-1 right-2 z-10 flex items-center gap-1.5 text-sm font-bold">Face<select className="min-h-9 rounded-md border border-[#111] bg-[#f4f4f3] px-2 font-normal" value={expression} onChange={(event) => setExpression(event.target.value as ExpressionKey)}>{EXPRESSION_KEYS.map((key) => <option key={key} value={key}>{EXPRESSIONS[key].label}</option>)}</select></label>
           {/* What is blurred is the drawing itself, without guides and chosen zones. */}
           {away && <div ref={plain} aria-hidden className="invisible absolute inset-0"><FaceFigure id="seen" className="h-full w-full" {...common} lamp={lamp} title="" guides={{ hat: false }} /></div>}
-          <FaceFigure id="map" className={`absolute inset-0 h-full w-full ${away ? "opacity-0" : ""}`} {...common} lamp={lamp} guides={guides} selected={layer && !layer.marks.length && !away ? layer.zones : []} onZone={onZone} lost={away ? [] : lost} title={title} overlay={layer && (layer.marks.length > 0 || drawing) && !away ? <MarkHandles layer={layer} hex={hexOfMarks} chosen={chosenMark} onChoose={onMark} onChange={changeMark} drawing={drawing} onDrawn={(mark) => { putMarks([...layer.marks, mark]); onDrawing(false); }} /> : undefined} />
+          <FaceFigure id="map" className={`absolute inset-0 h-full w-full ${away ? "opacity-0" : ""}`} {...common} lamp={lamp} guides={guides} selected={layer && !layer.marks.length && !away ? layer.zones : []} onZone={expression === "rest" ? onZone : undefined} lost={away ? [] : lost} title={title} overlay={layer && (layer.marks.length > 0 || drawing) && !away && expression === "rest" ? <MarkHandles layer={layer} hex={hexOfMarks} chosen={chosenMark} onChoose={onMark} onChange={changeMark} drawing={drawing} onDrawn={(mark) => { putMarks([...layer.marks, mark]); onDrawing(false); }} /> : undefined} />
           {away && (
             <>
               <canvas ref={canvas} role="img" aria-label={`${look.name} as seen from ${seenFrom}`} aria-busy={!settled} data-settled={settled} className="pointer-events-none absolute inset-0 h-full w-full object-contain" />

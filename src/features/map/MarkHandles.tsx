@@ -40,8 +40,12 @@ function extentOf(mark: Mark) {
 export function MarkHandles({ layer, hex, chosen, onChoose, onChange, drawing, onDrawn }: MarkHandlesProps) {
   const { context } = useWorking();
   const group = useRef<SVGGElement>(null);
-  const [drag, setDrag] = useState<Drag | null>(null);
-  const [line, setLine] = useState<readonly Point[]>([]);
+  // Kept beside what is drawn: letting go may come before the last move has been drawn.
+  const held = useRef<{ drag: Drag | null; line: readonly Point[] }>({ drag: null, line: [] });
+  const [drag, showDrag] = useState<Drag | null>(null);
+  const [line, showLine] = useState<readonly Point[]>([]);
+  const setDrag = (next: Drag | null) => { held.current.drag = next; showDrag(next); };
+  const setLine = (next: readonly Point[]) => { held.current.line = next; showLine(next); };
   const face = context.figure.landmarks;
   const svg = () => group.current?.ownerSVGElement ?? null;
   const others = (i: number) => layer.marks.filter((_, k) => k !== i).map(({ x, y }) => point(x, y));
@@ -58,26 +62,28 @@ export function MarkHandles({ layer, hex, chosen, onChoose, onChange, drawing, o
   };
   const follow = (event: PointerEvent<SVGElement>) => {
     const root = svg();
-    if (!drag || !root) return;
+    const { drag: now } = held.current;
+    if (!now || !root) return;
     const at = toMm(root, event);
-    const { mark, from, way, i } = drag;
+    const { mark, from, way, i } = now;
     if (way === "move") {
       const wanted = point(mark.x + at.x - from.x, mark.y + at.y - from.y);
       const snapped = event.altKey ? { at: wanted, to: "" } : snap(wanted, face, others(i));
-      const now = moveMark(mark, snapped.at);
-      if (now) setDrag({ ...drag, now, to: snapped.to });
+      const moved = moveMark(mark, snapped.at);
+      if (moved) setDrag({ ...now, now: moved, to: snapped.to });
     } else if (way === "turn") {
       const angle = (p: Point) => (Math.atan2(p.y - mark.y, p.x - mark.x) * 180) / Math.PI;
       const by = angle(at) - angle(from);
-      setDrag({ ...drag, now: turnMark(mark, event.shiftKey ? Math.round(by / 15) * 15 : Math.round(by)) });
+      setDrag({ ...now, now: turnMark(mark, event.shiftKey ? Math.round(by / 15) * 15 : Math.round(by)) });
     } else {
       const reach = (p: Point) => Math.max(1, Math.hypot(p.x - mark.x, p.y - mark.y));
-      const now = scaleMark(mark, reach(at) / reach(from));
-      if (now) setDrag({ ...drag, now });
+      const scaled = scaleMark(mark, reach(at) / reach(from));
+      if (scaled) setDrag({ ...now, now: scaled });
     }
   };
   const end = () => {
-    if (drag && drag.now !== drag.mark) onChange(drag.i, drag.now);
+    const { drag: last } = held.current;
+    if (last && last.now !== last.mark) onChange(last.i, last.now);
     setDrag(null);
   };
   const onKey = (event: KeyboardEvent, i: number) => {
@@ -96,9 +102,10 @@ export function MarkHandles({ layer, hex, chosen, onChoose, onChange, drawing, o
   };
 
   const startLine = (event: PointerEvent<SVGElement>) => { const root = svg(); if (!root) return; event.currentTarget.setPointerCapture(event.pointerId); setLine([toMm(root, event)]); };
-  const goOn = (event: PointerEvent<SVGElement>) => { const root = svg(); if (!root || !line.length) return; const at = toMm(root, event); const last = line.at(-1); if (last && Math.hypot(at.x - last.x, at.y - last.y) > 0.8) setLine([...line, at]); };
+  const goOn = (event: PointerEvent<SVGElement>) => { const root = svg(); const drawn = held.current.line; if (!root || !drawn.length) return; const at = toMm(root, event); const last = drawn.at(-1); if (last && Math.hypot(at.x - last.x, at.y - last.y) > 0.8) setLine([...drawn, at]); };
   const finish = () => {
-    if (line.length > 2) { const parsed = MarkSchema.safeParse({ ...pathAlong(line, 2), smooth: true }); if (parsed.success) onDrawn(parsed.data); }
+    const drawn = held.current.line;
+    if (drawn.length > 2) { const parsed = MarkSchema.safeParse({ ...pathAlong(drawn, 2), smooth: true }); if (parsed.success) onDrawn(parsed.data); }
     setLine([]);
   };
 

@@ -1,5 +1,5 @@
-import type { ReactNode } from "react";
-import { centroid, contains, zoneInfo, type ZoneId } from "@/core/anatomy";
+import { useMemo, type ReactNode } from "react";
+import { buildFigure, carriedBy, centroid, contains, express, zoneInfo, type ExpressionKey, type Point, type ZoneId } from "@/core/anatomy";
 import { hexToLab, labToHex, reflectanceFromLab, type LampKey, type Spectrum } from "@/core/colour";
 import { hexOf, visibleLayers, type Look, type LookContext, type Prediction, type SeenEdge, type VisibleLayer } from "@/core/look";
 import { Features, Form } from "./BareHead";
@@ -21,6 +21,8 @@ export interface FaceFigureProps {
   readonly lamp?: LampKey;
   readonly guides?: Guides;
   readonly selected?: readonly ZoneId[];
+  /** What the face does; at rest by default. */
+  readonly expression?: ExpressionKey;
   /** Edges to mark as lost from the seat looked from. */
   readonly lost?: readonly SeenEdge[];
   /** Drawn over everything, in the same millimetres. */
@@ -41,11 +43,11 @@ function lineColour(skin: string): string {
 }
 
 /** The shapes of one layer on one plane: zones of one colour together, so that no seam shows between them. */
-interface ShapesProps { visible: VisibleLayer; context: LookContext; hexOfFilm: (colour: Spectrum) => string }
+interface ShapesProps { visible: VisibleLayer; context: LookContext; hexOfFilm: (colour: Spectrum) => string; carry: ((p: Point) => Point) | undefined }
 
-function LayerShapes({ visible, behind, id, context, hexOfFilm }: ShapesProps & { behind: boolean; id: string }) {
+function LayerShapes({ visible, behind, id, context, hexOfFilm, carry }: ShapesProps & { behind: boolean; id: string }) {
   const { layer, colours } = visible;
-  if (layer.marks.length) return behind ? null : <MarkShapes visible={visible} context={context} hexOfFilm={hexOfFilm} />;
+  if (layer.marks.length) return behind ? null : <MarkShapes visible={visible} context={context} hexOfFilm={hexOfFilm} carry={carry} />;
   const byColour = new Map<string, ZoneId[]>();
   for (const [zone, colour] of colours) { const hex = hexOfFilm(colour); if (isBehind(zone) === behind) byColour.set(hex, [...(byColour.get(hex) ?? []), zone]); }
   const faded = layer.edge === "faded";
@@ -64,7 +66,7 @@ function LayerShapes({ visible, behind, id, context, hexOfFilm }: ShapesProps & 
   );
 }
 
-function MarkShapes({ visible: { layer, colours }, context, hexOfFilm }: ShapesProps) {
+function MarkShapes({ visible: { layer, colours }, context, hexOfFilm, carry }: ShapesProps) {
   const fallback = [...colours.values()][0];
   return (
     <g fill="none" strokeLinecap="round" strokeLinejoin="round">
@@ -72,7 +74,7 @@ function MarkShapes({ visible: { layer, colours }, context, hexOfFilm }: ShapesP
         const zone = [...colours.keys()].find((key) => contains(context.figure.zone(key).polygon, mark));
         const colour = (zone && colours.get(zone)) ?? fallback;
         const hex = colour ? hexOfFilm(colour) : "#000000";
-        return <MarkDrawing key={i} mark={mark} hex={hex} faded={layer.edge === "faded"} />;
+        return <MarkDrawing key={i} mark={mark} hex={hex} faded={layer.edge === "faded"} carry={carry} />;
       })}
     </g>
   );
@@ -95,7 +97,10 @@ function BrowHair({ context, painted, colour }: { context: LookContext; painted:
 }
 
 /** The person's face with the look on it, in predicted colours: films over this skin, in millimetres. */
-export function FaceFigure({ id, look, context, prediction, title, upTo, lamp = "D65", guides = {}, selected = [], lost = [], overlay, onZone, className }: FaceFigureProps) {
+export function FaceFigure({ id, look, context: still, prediction, title, upTo, lamp = "D65", guides = {}, selected = [], expression = "rest", lost = [], overlay, onZone, className }: FaceFigureProps) {
+  // What moves with the face is drawn where the expression takes it: zones with their landmarks, marks by the same map.
+  const context = useMemo(() => (expression === "rest" ? still : { ...still, figure: buildFigure(express(still.figure.landmarks, expression)) }), [still, expression]);
+  const carry = useMemo(() => (expression === "rest" ? undefined : carriedBy(still.figure.landmarks, expression)), [still, expression]);
   const { figure, person, brief } = context;
   const visible = visibleLayers(look, context, prediction, upTo);
   const painted = new Set(visible.flatMap(({ layer, colours }) => (layer.marks.length ? [] : [...colours.keys()])));
@@ -130,7 +135,7 @@ export function FaceFigure({ id, look, context, prediction, title, upTo, lamp = 
       </defs>
       <g>
         {behind.map((zone) => <use key={zone.id} href={`#${id}-${zone.id}`} fill={bareHex(zone.id)} stroke={bareHex(zone.id)} strokeWidth={0.4} />)}
-        {visible.map((entry) => <LayerShapes key={entry.layer.id} visible={entry} behind id={id} context={context} hexOfFilm={hexOfFilm} />)}
+        {visible.map((entry) => <LayerShapes key={entry.layer.id} visible={entry} behind id={id} context={context} hexOfFilm={hexOfFilm} carry={carry} />)}
         {figure.features.filter(({ name }) => name === "earRim" || name === "earInner").map((stroke) => <path key={`${stroke.name}${stroke.side}`} d={pathOf(stroke.points, false)} fill="none" stroke={lines} strokeWidth={0.6} opacity={0.6} strokeLinecap="round" />)}
         {figure.features.filter(({ name }) => name === "ear").map((stroke) => <path key={stroke.side} d={pathOf(stroke.points, true)} fill="none" stroke={lines} strokeWidth={0.8} opacity={0.85} />)}
         <path d={`M${-figure.landmarks.neckSideLeft.x} ${-figure.landmarks.menton.y - 30}Q0 ${-figure.landmarks.menton.y + 46} ${figure.landmarks.neckSideLeft.x} ${-figure.landmarks.menton.y - 30}Z`} fill="#000" opacity={0.38} filter={`url(#${id}-soft6)`} />
@@ -142,11 +147,11 @@ export function FaceFigure({ id, look, context, prediction, title, upTo, lamp = 
         {(["upperLip", "lowerLip"] as const).map((zone) => <use key={zone} href={`#${id}-${zone}`} fill={bareHex(zone)} />)}
         <g filter={`url(#${id}-soft1)`} opacity={0.9}>{(["browLeft", "browRight"] as const).map((zone) => <use key={zone} href={`#${id}-${zone}`} fill={bareHex(zone)} />)}</g>
         {person.beard !== "none" && HAIRY.map((zone) => <use key={zone} href={`#${id}-${zone}`} fill={`url(#${id}-stubble)`} />)}
-        {visible.filter(({ layer }) => !layer.marks.length).map((entry) => <LayerShapes key={entry.layer.id} visible={entry} behind={false} id={id} context={context} hexOfFilm={hexOfFilm} />)}
+        {visible.filter(({ layer }) => !layer.marks.length).map((entry) => <LayerShapes key={entry.layer.id} visible={entry} behind={false} id={id} context={context} hexOfFilm={hexOfFilm} carry={carry} />)}
         <BrowHair context={context} painted={painted} colour={brow} />
         {person.beard !== "none" && HAIRY.filter((zone) => painted.has(zone)).map((zone) => <use key={zone} href={`#${id}-${zone}`} fill={`url(#${id}-stubble)`} opacity={0.7} />)}
       </g>
-      <g clipPath={`url(#${id}-skin)`}>{visible.filter(({ layer }) => layer.marks.length).map((entry) => <LayerShapes key={entry.layer.id} visible={entry} behind={false} id={id} context={context} hexOfFilm={hexOfFilm} />)}</g>
+      <g clipPath={`url(#${id}-skin)`}>{visible.filter(({ layer }) => layer.marks.length).map((entry) => <LayerShapes key={entry.layer.id} visible={entry} behind={false} id={id} context={context} hexOfFilm={hexOfFilm} carry={carry} />)}</g>
       <Form figure={figure} id={id} />
       <Features figure={figure} id={id} lines={lines} white={lit("#efeae4")} />
       <GuideLines figure={context.figure} guides={guides} hatLineMm={brief.hatLineMm} lines={lines} />

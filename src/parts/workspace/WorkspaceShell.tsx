@@ -62,7 +62,7 @@ export function WorkspaceShell({ children }: { children: ReactNode }) {
           <h1 className="text-2xl">{look.name}</h1>
           <p className="muted min-w-0 flex-1 truncate text-sm">on {given.person.name}{given.brief.place && ` · ${given.brief.place}`}{given.brief.curtainAt && ` · ${dayWords(given.brief.curtainAt)} ${clock(given.brief.curtainAt)}`}</p>
           <p role="status" aria-live="polite" className={`text-sm ${saving.kind === "saved" || saving.kind === "saving" ? "muted" : "border-l-4 border-current pl-2 font-bold"}`}>{savingWords(saving)}</p>
-          <div className="flex gap-2">
+          <div className="flex flex-wrap gap-2">
             {look.layers.length > 0 && <><Versions /><TakeAway /></>}
             <button type="button" className="btn btn-sm" onClick={undo} disabled={!canUndo}><Undo2 size={16} aria-hidden />Undo</button>
             <button type="button" className="btn btn-sm" onClick={redo} disabled={!canRedo}><Redo2 size={16} aria-hidden />Redo</button>
