@@ -158,3 +158,23 @@ test("coats change with the person's skin, from ITA class 1 to 6, read by the me
   expect(dark).toBeGreaterThan(light);
   await skinTo("#e2b899", /: (light|intermediate) skin/);
 });
+
+test("a product keeps its wet and let-down swatches, and the brow cover is laid by one click", async ({ page, demo }) => {
+  await page.goto(`${demo.url}/shelf/frost-blue`, { waitUntil: "networkidle" });
+  await page.getByLabel("Colour still wet", { exact: true }).fill("#a8cce8");
+  await page.getByLabel("1 part in 10 of white", { exact: true }).fill("not a colour");
+  await page.getByRole("button", { name: "Save the product" }).click();
+  await expect(page.getByText("a colour like #a0c4de")).toBeVisible();
+  await page.getByLabel("1 part in 10 of white", { exact: true }).fill("#d6e4f0");
+  await page.getByRole("button", { name: "Save the product" }).click();
+  await expect(page.getByText("Frost blue is saved")).toBeVisible();
+  await page.reload();
+  await expect(page.getByLabel("Colour still wet", { exact: true })).toHaveValue("#a8cce8");
+
+  await page.goto(`${demo.url}/looks/thunderhead/anyone/colour`, { waitUntil: "networkidle" });
+  await expect(page.getByRole("region", { name: "Brows" })).toBeVisible();
+  await expect(page.getByRole("region", { name: "Brows" })).toContainText(/hides it|hide it|nearest|The base alone/);
+  await page.goto(`${demo.url}/looks/first-frost/frost-reservoir/colour`, { waitUntil: "networkidle" });
+  const row = page.getByRole("table", { name: "Colours with their best matches" }).getByRole("row", { name: /Blue hollows/ });
+  await expect(row.locator('[title="wet: #a8cce8"]')).toHaveCount(1);
+});

@@ -6,7 +6,7 @@ export { browCover, browCoverWords, type BrowCover } from "./browCover";
 export { readEdges, seeEdge, type Edge, type EdgeSide, type SeenEdge } from "./edges";
 export { separationFix } from "./checks/distance";
 export { isWearable } from "./wearable";
-export { coatFilm, groundUnder, hexOf, judgedGrounds, layerOptics, predict, resolveCoats, type Prediction, type ZoneFilm } from "./predict";
+export { coatFilm, groundUnder, hexOf, judgedGrounds, layerOptics, liesUnder, predict, resolveCoats, type Prediction, type ZoneFilm } from "./predict";
 export { checkLook, stopsOf } from "./checkLook";
 export { exposedZones, paintedCoverage } from "./checks/covering";
 export { mudColour } from "./checks/layering";
