@@ -32,6 +32,18 @@ function micros(act: (i: number) => unknown): number {
   return runs[4] ?? NaN;
 }
 
+// Memory of remembered colours.
+{
+  const gc = (globalThis as { gc?: () => void }).gc;
+  gc?.();
+  const before = process.memoryUsage();
+  for (let i = 0; i < 5000; i++) reflectanceFromLab([20 + (i % 70), ((i * 7) % 60) - 30, ((i * 13) % 60) - 30]);
+  gc?.();
+  const after = process.memoryUsage();
+  const kept = `5,000 remembered reflectances: ${((after.arrayBuffers + after.heapUsed - before.arrayBuffers - before.heapUsed) / 1e6).toFixed(1)} MB (41 doubles each are ${((5000 * 41 * 8) / 1e6).toFixed(1)} MB)`;
+  console.log(kept);
+}
+
 let colours = 0;
 /** A colour nobody has asked for yet. */
 const newColour = () => { colours++; return [30 + (colours % 40_000) / 1000, 10 + (colours % 977) / 50, 5 + (colours % 13)] as const; };
@@ -95,15 +107,4 @@ if (!process.env.DERMAGRAPH_NO_SEARCH) {
   console.log(`\nsearch in a worker, ${paints.length} paints in up to 8 parts, 5 targets:`);
   for (const most of [3, 4]) { const times = found.filter(({ maxPaints }) => maxPaints === most).map(({ ms }) => ms).sort((a, b) => a - b); console.log(`  by ${most}: ${times.map((ms) => ms.toFixed(0)).join(", ")} ms; median ${times[2]?.toFixed(0)} ms (design: under ${most === 3 ? 300 : 3000} ms)`); }
   console.log(`  a plain loop over the ${(singles / 1e6).toFixed(1)} million mixes by 3 would take ${((singles * plain) / 1e6).toFixed(0)} s at ${plain.toFixed(1)} us each`);
-}
-
-// Memory of remembered colours.
-{
-  const gc = (globalThis as { gc?: () => void }).gc;
-  gc?.();
-  const before = process.memoryUsage();
-  for (let i = 0; i < 5000; i++) reflectanceFromLab([20 + (i % 70), ((i * 7) % 60) - 30, ((i * 13) % 60) - 30]);
-  gc?.();
-  const after = process.memoryUsage();
-  console.log(`\n5,000 remembered reflectances: ${((after.arrayBuffers + after.heapUsed - before.arrayBuffers - before.heapUsed) / 1e6).toFixed(1)} MB (41 doubles each are ${((5000 * 41 * 8) / 1e6).toFixed(1)} MB)`);
 }

@@ -45,6 +45,7 @@ test("in the form a stop is named, holds the saving back, and is mended by its b
   await expect(page.getByRole("heading", { name: "This plan is stopped" })).toBeVisible();
   await expect(page.getByRole("heading", { name: "Steps" })).toHaveCount(0);
   for (;;) {
+    await expect(page.locator('ol[aria-busy="true"]')).toHaveCount(0);
     const stop = page.getByRole("listitem").filter({ hasText: /^1?Stop\./ }).first();
     if (!(await stop.count())) break;
     await stop.getByRole("button").first().click();

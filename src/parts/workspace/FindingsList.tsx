@@ -9,14 +9,16 @@ const WORDS = { stop: "Stop", caution: "Mind", tip: "Tip" } as const;
 
 /** What a colleague would point out, worst first, with the button that mends it. */
 export function FindingsList({ onShow, only }: { onShow?: (finding: Finding) => void; /** Rules to show; all by default. */ only?: RegExp }) {
-  const { findings: all, apply, undo } = useWorking();
+  // What stands here is of the look as last judged: until the next answer its buttons wait, so that no mend is made twice.
+  const { findings: all, plan, fresh, apply, undo } = useWorking();
+  const waiting = plan !== null && !fresh;
   const findings = only ? all.filter(({ rule }) => only.test(rule)) : all;
   const mend = (finding: Finding) => {
     if (finding.fix && apply(finding.fix)) toast(finding.fixLabel ?? "Mended", { action: { label: "Undo", onClick: undo } });
   };
   if (!findings.length) return <p className="muted text-sm">Nothing to point out.</p>;
   return (
-    <ol className="flex flex-col">
+    <ol className="flex flex-col" aria-busy={waiting}>
       {findings.map((finding, i) => (
         <li key={finding.key} className={`border-t-2 py-3 ${finding.severity === "stop" ? "border-base-content bg-base-200 px-2" : "rule"}`}>
           <div className="flex gap-2">
@@ -24,7 +26,7 @@ export function FindingsList({ onShow, only }: { onShow?: (finding: Finding) => 
             <div className="min-w-0 text-sm">
               <p><strong>{WORDS[finding.severity]}.</strong> {finding.message} <Link className="link" href={`/rules#${finding.rule}`}>{finding.rule}</Link></p>
               <div className="mt-2 flex flex-wrap gap-2">
-                {finding.fix && <button type="button" className={`btn btn-sm h-auto py-1.5 ${finding.severity === "stop" ? "btn-primary" : ""}`} onClick={() => mend(finding)}>{finding.fixLabel}</button>}
+                {finding.fix && <button type="button" disabled={waiting} className={`btn btn-sm h-auto py-1.5 ${finding.severity === "stop" ? "btn-primary" : ""}`} onClick={() => mend(finding)}>{finding.fixLabel}</button>}
                 {finding.where.layerId && onShow && <button type="button" className="btn btn-ghost btn-sm" onClick={() => onShow(finding)}>Show</button>}
                 {finding.severity !== "stop" && <button type="button" className="btn btn-ghost btn-sm" onClick={() => { apply({ op: "accept", finding: finding.key, accepted: true }); toast("Left as it is", { action: { label: "Undo", onClick: undo } }); }}>Leave it</button>}
               </div>
