@@ -159,7 +159,7 @@ function More({ pan, paints, byId, onTake }: { pan: readonly { product: Product;
             <h4 className="font-semibold first-letter:uppercase">{kind === "shade" ? "shadow" : kind}</h4>
             <ul>{tones[kind].map((tone) => {
               const parts = together(tone.base, tone.with);
-              return <li key={tone.with.map(({ id, parts: n }) => `${id}${n}`).join()} className="flex items-center gap-2 border-t rule py-1.5"><Swatch hex={labToHex(tone.lab)} size={30} /><span className="flex-1">{tone.base} {baseWords} : {tone.with.map(({ id, parts: n }) => `${n} ${byId.get(id)?.name ?? ""}`).join(" : ")}<span className="muted block text-xs">{tone.reason}</span></span>{fits(parts) && <button type="button" className="btn btn-sm" onClick={() => onTake(parts)}>Take</button>}</li>;
+              return <li key={tone.with.map(({ id, parts: n }) => `${id}${n}`).join()} className="flex items-center gap-2 border-t rule py-1.5"><Swatch hex={labToHex(tone.lab)} size={30} /><span className="flex-1">{tone.base} {tone.base === 1 ? "part" : "parts"} {baseWords} : {tone.with.map(({ id, parts: n }) => `${n} ${byId.get(id)?.name ?? ""}`).join(" : ")}<span className="muted block text-xs">{tone.reason}</span></span>{fits(parts) && <button type="button" className="btn btn-sm" onClick={() => onTake(parts)}>Take</button>}</li>;
             })}</ul>
           </div>
         ))}
