@@ -1,4 +1,5 @@
 import { converter } from "culori";
+import { seededRandom } from "../random";
 import { deltaE00 } from "./difference";
 import { hexToLab, type Lab } from "./lab";
 
@@ -44,12 +45,6 @@ function hexOfOklab([l, a, b]: Triple): string {
   const rgb = toRgb({ mode: "oklab", l, a, b });
   const part = (v: number) => Math.round(Math.min(1, Math.max(0, v)) * 255).toString(16).padStart(2, "0");
   return `#${part(rgb.r)}${part(rgb.g)}${part(rgb.b)}`;
-}
-
-/** mulberry32: a small seeded generator. */
-function seeded(seed: number): () => number {
-  let a = seed >>> 0;
-  return () => { a = (a + 0x6d2b79f5) >>> 0; let t = Math.imul(a ^ (a >>> 15), 1 | a); t = (t + Math.imul(t ^ (t >>> 7), 61 | t)) ^ t; return ((t ^ (t >>> 14)) >>> 0) / 2 ** 32; };
 }
 
 const nearest = (at: Triple, centres: readonly Triple[]): { index: number; away: number } =>
@@ -117,7 +112,7 @@ export function paletteFromPixels(pixels: Uint8ClampedArray, o: { count?: number
   const points = bins(pixels);
   if (!points.length) return [];
   const whole = points.reduce((sum, { weight }) => sum + weight, 0);
-  let centres = kMeans(points, Math.max(1, count - accents), seeded(seed));
+  let centres = kMeans(points, Math.max(1, count - accents), seededRandom(seed));
   const areas = centres.length;
   while (centres.length < areas + accents) {
     // Of what lies far from every swatch, the colour with most area and distance; its neighbours move it to their mean.

@@ -33,7 +33,10 @@ export interface SeenEdge extends Edge {
   readonly deltaE: number;
 }
 
-/** Bare skin and layers go by these. */
+/** Two colours that differ by less than this in the mirror are not meant to be two, dE00. Common practice, no published source. */
+export const MEANT_APART = 4;
+
+/** What unpainted skin goes by. */
 const SKIN = "bare skin";
 
 /** The middle one of some widths. */

@@ -3,14 +3,12 @@
 import { useMemo, useState } from "react";
 import { toast } from "sonner";
 import { LAMP_KEYS, LAMPS, labFromReflectance, type LampKey } from "@/core/colour";
-import { hexOf, readEdges, readStack, seeEdge, separationFix, type SeenEdge } from "@/core/look";
+import { hexOf, MEANT_APART, readEdges, readStack, seeEdge, separationFix, type SeenEdge } from "@/core/look";
 import { separationLine } from "@/core/vision";
 import { useWorking } from "@/parts/workspace/WorkspaceContext";
 import { Swatch } from "@/ui/Swatch";
 
 const SIGNS = { visible: ["●", "reads"], marginal: ["◐", "just reads"], lost: ["○", "merges"] } as const;
-/** Two colours closer than this in the mirror are not meant to be two. */
-const MEANT = 4;
 
 /** Neighbouring colours two by two, as the chosen seat sees them, and the line that keeps apart what merges. */
 export function Separation() {
@@ -23,7 +21,7 @@ export function Separation() {
   const names = [...new Set(seen.flatMap(({ a, b }) => [a.name, b.name]))];
   const colourOf = (name: string) => seen.flatMap(({ a, b }) => [a, b]).find((side) => side.name === name)?.colour;
   const between = (a: string, b: string) => seen.filter((edge) => (edge.a.name === a && edge.b.name === b) || (edge.a.name === b && edge.b.name === a)).sort((x, y) => x.ratio - y.ratio)[0];
-  const merging = seen.filter((edge) => edge.kind !== "pair" && edge.verdict === "lost" && edge.deltaE >= MEANT);
+  const merging = seen.filter((edge) => edge.kind !== "pair" && edge.verdict === "lost" && edge.deltaE >= MEANT_APART);
   const seats = [...new Set([0.6, nearestM, 3, 12, farthestM])].filter((m) => m <= Math.max(farthestM, 0.6)).sort((a, b) => a - b);
   return (
     <section aria-label="Tone separation">

@@ -4,7 +4,7 @@ import { Columns2 } from "lucide-react";
 import { useMemo, useRef, useState } from "react";
 import { EXPRESSION_KEYS, EXPRESSIONS, placement, type ExpressionKey, type ZoneId } from "@/core/anatomy";
 import { LAMP_KEYS, LAMPS, type LampKey } from "@/core/colour";
-import { hexOf, markLabel, marksOn, readEdges, seeEdge, type Layer, type Mark, type SeenEdge } from "@/core/look";
+import { hexOf, markLabel, marksOn, MEANT_APART, readEdges, seeEdge, type Layer, type Mark, type SeenEdge } from "@/core/look";
 import { FaceFigure } from "@/parts/figure/FaceFigure";
 import { LostMarks } from "@/parts/figure/LostMarks";
 import { useSeen } from "@/parts/figure/useSeen";
@@ -15,8 +15,6 @@ import { MarkHandles } from "./MarkHandles";
 const GUIDES = [["midline", "Midline"], ["creases", "Creases"], ["eyeBand", "Eye corners"]] as const;
 /** The grey around the figure, the same in both themes. */
 const SURROUND = "#8a8a89";
-/** Two tones that differ less than this in the mirror are not meant to be two. */
-const MEANT = 4;
 
 interface FigureViewProps { layer: Layer | null; onZone: (zone: ZoneId) => void; chosenMark: number | null; onMark: (i: number | null) => void; drawing: boolean; onDrawing: (on: boolean) => void }
 
@@ -37,7 +35,7 @@ export function FigureView({ layer, onZone, chosenMark, onMark, drawing, onDrawi
   const away = from > 0;
   const what = useMemo(() => ({ look, context, upTo, lamp, expression }), [look, context, upTo, lamp, expression]);
   const settled = useSeen(plain, canvas, { distanceM: metres, what, on: away, surround: SURROUND });
-  const lost = useMemo((): SeenEdge[] => (away || lamp !== "D65" ? readEdges(look, context, prediction).map((edge) => seeEdge(edge, { distanceM: metres, lamp })).filter((edge) => edge.verdict === "lost" && seeEdge(edge, { distanceM: 0.6 }).deltaE >= MEANT) : []), [look, context, prediction, away, metres, lamp]);
+  const lost = useMemo((): SeenEdge[] => (away || lamp !== "D65" ? readEdges(look, context, prediction).map((edge) => seeEdge(edge, { distanceM: metres, lamp })).filter((edge) => edge.verdict === "lost" && seeEdge(edge, { distanceM: 0.6 }).deltaE >= MEANT_APART) : []), [look, context, prediction, away, metres, lamp]);
   const putMarks = (marks: Mark[]) => { if (layer) apply({ op: "changeLayer", id: layer.id, change: marksOn(marks, context.figure) }); };
   const changeMark = (i: number, mark: Mark | null, copy = false) => { if (layer) putMarks(mark ? (copy ? [...layer.marks, mark] : layer.marks.map((old, k) => (k === i ? mark : old))) : layer.marks.filter((_, k) => k !== i)); };
   const film = layer && layer.zones.map((zone) => prediction.films.get(zone)?.find((entry) => entry.layer.id === layer.id)).find((entry) => entry);

@@ -1,7 +1,7 @@
 import { coatsToCover, deltaE00, filmReflectance, hexToLab, labFromReflectance, type Lab } from "../../colour";
 import { filmsPerCoat, mediumOf, productOptics, stateNeededUnder, TOOLS, toolsFor, type Product, type ToolKey } from "../../paint";
 import { leastWidthMm, separatingTone, separationLine } from "../../vision";
-import { halfWay, readEdges, seeEdge, type Edge, type SeenEdge } from "../edges";
+import { halfWay, MEANT_APART, readEdges, seeEdge, type Edge, type SeenEdge } from "../edges";
 import type { Remark } from "../finding";
 import { markWidthMm, pathAlong, MarkSchema, type Mark } from "../motifs";
 import { freeLayerId, type LookPatch } from "../patch";
@@ -13,8 +13,6 @@ import { isWearable } from "../wearable";
 import { zoneWords } from "../words";
 import { misplaced } from "./safety";
 
-/** Two colours that differ by less than this in the mirror are not meant to be two, dE00. Common practice, no published source. */
-const MEANT = 4;
 /** Widest line anybody draws as a line, mm; also what a mark's schema allows. */
 const WIDEST = 20;
 /** A line is widened at most this many times of itself by one click: beyond it the design has to change. Common practice, no published source. */
@@ -97,7 +95,7 @@ export function lostFromAfar(stack: Stack): Remark[] {
     if (edge.kind === "pair") return [];
     const seen = seeEdge(edge, { distanceM: farthestM });
     // What nobody tells apart from the nearest seat either is no two tones (LAYER-8 speaks of it).
-    if (seen.verdict !== "lost" || seen.deltaE < MEANT || seeEdge(edge, { distanceM: Math.min(nearestM, farthestM) }).verdict === "lost") return [];
+    if (seen.verdict !== "lost" || seen.deltaE < MEANT_APART || seeEdge(edge, { distanceM: Math.min(nearestM, farthestM) }).verdict === "lost") return [];
     const where = { layerId: edge.a.layerId ?? edge.b.layerId ?? undefined, zones: edge.zones };
     const wide = seeEdge({ ...edge, widthMm: WIDEST * 2, partedBy: null }, { distanceM: farthestM }).verdict;
     const upTo = readsTo(edge, farthestM);

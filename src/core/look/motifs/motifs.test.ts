@@ -1,7 +1,7 @@
 import fc from "fast-check";
 import { distance } from "../../anatomy";
 import { MARK_KINDS, markDifficulty, markLabel, MarkSchema, newMark, placedStrokes, strokeArea, strokeLength, type Mark } from ".";
-import { seededRandom } from "./random";
+import { seededRandom } from "../../random";
 
 const extent = (mark: Mark) => {
   const points = placedStrokes(mark).flatMap((stroke) => stroke.points);

@@ -1,7 +1,7 @@
 import { z } from "zod";
 import { point, type Point } from "../../../anatomy";
 import { PLACED, sizeMm, widthMm, type BrushStroke, type Motif } from "../motif";
-import { seededRandom } from "../random";
+import { seededRandom } from "../../../random";
 
 export const CrackSchema = z.object({ kind: z.literal("crack"), ...PLACED, lengthMm: sizeMm.default(45), widthMm: widthMm.default(1.6), branches: z.number().int().min(0).max(12).default(4) }).strict();
 export type Crack = z.infer<typeof CrackSchema>;

@@ -1,7 +1,7 @@
 import { z } from "zod";
 import { point, smoothClosed } from "../../../anatomy";
 import { PLACED, sizeMm, type Motif } from "../motif";
-import { seededRandom } from "../random";
+import { seededRandom } from "../../../random";
 import { filled } from "../shape";
 
 export const DripSchema = z.object({ kind: z.literal("drip"), ...PLACED, spanMm: sizeMm.default(30), lengthMm: sizeMm.default(28), count: z.number().int().min(1).max(12).default(4), beadMm: z.number().min(1, "at least 1 mm").max(20).default(4.5) }).strict();

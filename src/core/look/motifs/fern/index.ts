@@ -1,7 +1,7 @@
 import { z } from "zod";
 import { point, smoothOpen } from "../../../anatomy";
 import { PLACED, sizeMm, widthMm, type BrushStroke, type Motif } from "../motif";
-import { seededRandom } from "../random";
+import { seededRandom } from "../../../random";
 
 export const FernSchema = z.object({ kind: z.literal("fern"), ...PLACED, lengthMm: sizeMm.default(50), widthMm: widthMm.default(1.2), pairs: z.number().int().min(2).max(20).default(8), curl: z.number().min(-1).max(1).default(0.4) }).strict();
 export type Fern = z.infer<typeof FernSchema>;

@@ -1,7 +1,7 @@
 import { z } from "zod";
 import { point, type Point } from "../../../anatomy";
 import { PLACED, sizeMm, widthMm, type BrushStroke, type Motif } from "../motif";
-import { seededRandom } from "../random";
+import { seededRandom } from "../../../random";
 
 export const ForkSchema = z.object({ kind: z.literal("fork"), ...PLACED, lengthMm: sizeMm.default(60), widthMm: widthMm.default(2.4), forks: z.number().int().min(0).max(8).default(3) }).strict();
 export type Fork = z.infer<typeof ForkSchema>;

@@ -1,7 +1,7 @@
 import { z } from "zod";
 import { point } from "../../../anatomy";
 import { PLACED, sizeMm, widthMm, type Motif } from "../motif";
-import { seededRandom } from "../random";
+import { seededRandom } from "../../../random";
 import { wedge } from "../shape";
 
 export const FurSchema = z.object({ kind: z.literal("fur"), ...PLACED, spanMm: sizeMm.default(36), heightMm: sizeMm.default(26), lengthMm: z.number().min(2, "at least 2 mm").max(60).default(11), widthMm: widthMm.default(1.1), count: z.number().int().min(1).max(300).default(45), fanDeg: z.number().min(0).max(180).default(50) }).strict();

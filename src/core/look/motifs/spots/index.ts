@@ -1,7 +1,7 @@
 import { z } from "zod";
 import { point } from "../../../anatomy";
 import { PLACED, sizeMm, widthMm, type Motif } from "../motif";
-import { seededRandom } from "../random";
+import { seededRandom } from "../../../random";
 
 export const SpotsSchema = z.object({ kind: z.literal("spots"), ...PLACED, spreadMm: sizeMm.default(40), widthMm: widthMm.default(4), count: z.number().int().min(1).max(200).default(24), falloff: z.number().min(0).max(1).default(0.6) }).strict();
 export type Spots = z.infer<typeof SpotsSchema>;

@@ -1,7 +1,7 @@
 import { z } from "zod";
 import { point } from "../../../anatomy";
 import { PLACED, sizeMm, widthMm, type Motif } from "../motif";
-import { seededRandom } from "../random";
+import { seededRandom } from "../../../random";
 import { filled } from "../shape";
 
 export const TeethSchema = z.object({ kind: z.literal("teeth"), ...PLACED, spanMm: sizeMm.default(54), heightMm: z.number().min(2, "at least 2 mm").max(60, "at most 60 mm").default(11), widthMm: widthMm.default(0.6), count: z.number().int().min(2).max(30).default(8), uneven: z.number().min(0).max(1).default(0.3), pointed: z.number().min(0).max(1).default(0.5), sagMm: z.number().min(-30).max(30).default(4) }).strict();

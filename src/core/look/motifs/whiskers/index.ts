@@ -1,7 +1,7 @@
 import { z } from "zod";
 import { point } from "../../../anatomy";
 import { PLACED, sizeMm, widthMm, type Motif } from "../motif";
-import { seededRandom } from "../random";
+import { seededRandom } from "../../../random";
 import { wedge } from "../shape";
 
 export const WhiskersSchema = z.object({ kind: z.literal("whiskers"), ...PLACED, lengthMm: sizeMm.default(42), widthMm: widthMm.default(1.3), count: z.number().int().min(1).max(12).default(3), fanDeg: z.number().min(0).max(160).default(38), curl: z.number().min(-1).max(1).default(0.3) }).strict();
