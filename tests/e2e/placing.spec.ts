@@ -1,5 +1,5 @@
 import type { Locator, Page } from "@playwright/test";
-import { expect, test } from "./studio";
+import { expect, openStudio, test } from "./studio";
 
 const stackOf = (page: Page) => page.getByRole("region", { name: "Stack" });
 const figureOf = (page: Page) => page.getByRole("region", { name: "Figure" });
@@ -111,7 +111,9 @@ test("mouse: a mark is dragged, snaps to the midline, is turned and sized by its
   await expect(page.getByText(/^saved \d\d:/)).toBeVisible();
 });
 
-test("versions are kept, compared in words and gone back to; templates and the look itself are files, and come back as another look", async ({ page, demo, request }) => {
+test("versions are kept, compared in words and gone back to; templates and the look itself are files, and come back as another look", async ({ page, request }) => {
+  // A studio of its own: what other tests note on people may stop this look.
+  const demo = await openStudio({ demo: true });
   await page.goto(`${demo.url}/looks/drought/drought-quarry/map`, { waitUntil: "networkidle" });
   await page.getByRole("button", { name: /^Versions/ }).click();
   const dialog = page.getByRole("dialog", { name: "Versions of Drought" });
@@ -155,4 +157,5 @@ test("versions are kept, compared in words and gone back to; templates and the l
   await page.getByLabel("Look file").setInputFiles({ name: "drought.look.json", mimeType: "application/json", buffer: file });
   await expect(page.getByText("Drought 2 is brought in")).toBeVisible();
   await expect(page.getByRole("link", { name: /Drought 2/ }).first()).toBeVisible();
+  await demo.close();
 });
