@@ -45,7 +45,8 @@ test.describe("the map", () => {
     await page.goto(`${demo.url}/looks/drought/drought-quarry/map`, { waitUntil: "networkidle" });
     await page.getByRole("region", { name: "Stack" }).getByRole("button", { name: /Cracks/ }).click();
     const marks = page.getByRole("group", { name: "Marks" });
-    await marks.getByLabel("Add a mark").selectOption("spots");
+    await marks.getByLabel("Shape of the next mark").selectOption("spots");
+    await marks.getByRole("button", { name: "Add it" }).click();
     const last = marks.locator("details").last();
     await expect(last.locator("summary")).toHaveText("spots 6");
     const shapes = page.getByRole("region", { name: "Figure" }).locator("svg circle");

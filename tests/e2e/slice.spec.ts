@@ -95,6 +95,7 @@ test("a painter starts with nothing and ends with a printed plan", async ({ page
   const findings = page.getByRole("region", { name: "Findings" });
   const mud = findings.getByRole("listitem").filter({ hasText: "turn to mud" });
   await expect(mud.first()).toBeVisible();
+  await expect(findings.locator("ol[aria-busy=false]")).toBeVisible();
   const before = await mud.count();
   await mud.first().getByRole("button", { name: /first$/ }).focus();
   await page.keyboard.press("Enter");

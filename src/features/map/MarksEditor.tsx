@@ -20,6 +20,7 @@ export interface MarkTools { chosenMark: number | null; onMark: (i: number | nul
 export function MarksEditor({ layer, apply, chosenMark, onMark, drawing, onDrawing }: MarkTools & { layer: Layer; apply: (patch: LookPatch) => boolean }) {
   const { context } = useWorking();
   const [problem, setProblem] = useState<string | null>(null);
+  const [kind, setKind] = useState<MarkKind>("star");
   const face = context.figure.landmarks;
   const put = (marks: Mark[]) => apply({ op: "changeLayer", id: layer.id, change: marksOn(marks, context.figure) });
   const change = (i: number, key: string, value: number | boolean) => {
@@ -29,7 +30,6 @@ export function MarksEditor({ layer, apply, chosenMark, onMark, drawing, onDrawi
     put(layer.marks.map((mark, k) => (k === i ? parsed.data : mark)));
   };
   const add = (mark: Mark) => { put([...layer.marks, mark]); onMark(layer.marks.length); };
-  const fresh = (kind: MarkKind) => newMark(kind, { x: 34, y: -38 }, layer.marks.length * 7 + 3);
   return (
     <fieldset className="text-sm">
       <legend className="label-line mb-1">Marks</legend>
@@ -59,12 +59,14 @@ export function MarksEditor({ layer, apply, chosenMark, onMark, drawing, onDrawi
           {layer.marks.length > 2 && <button type="button" className="btn btn-sm" onClick={() => put(distributeMarks(layer.marks))}>Spread evenly</button>}
         </div>
       )}
-      <label className="mb-2 block"><span className="label-line">Add a mark</span>
-        <select className="select" value="" onChange={(event) => { const kind = event.target.value as MarkKind; if (MARK_KINDS.includes(kind)) add(fresh(kind)); }}>
-          <option value="">choose a shape</option>
-          {MARK_KINDS.filter((kind) => kind !== "path").map((kind) => <option key={kind} value={kind}>{markLabel(kind)}, difficulty {markDifficulty(kind)}</option>)}
-        </select>
-      </label>
+      <div className="mb-2 flex items-end gap-2">
+        <label className="min-w-0 flex-1"><span className="label-line">Shape of the next mark</span>
+          <select className="select" value={kind} onChange={(event) => setKind(event.target.value as MarkKind)}>
+            {MARK_KINDS.filter((key) => key !== "path").map((key) => <option key={key} value={key}>{markLabel(key)}, difficulty {markDifficulty(key)}</option>)}
+          </select>
+        </label>
+        <button type="button" className="btn" onClick={() => add(newMark(kind, { x: 34, y: -38 }, layer.marks.length * 7 + 3))}>Add it</button>
+      </div>
       <div className="flex flex-wrap gap-1.5">
         <button type="button" className="btn btn-sm" onClick={() => add(browsByThreePoints(face))}>Brows by three points</button>
         <button type="button" className="btn btn-sm" aria-pressed={drawing} onClick={() => onDrawing(!drawing)}>{drawing ? "Draw on the face now" : "Draw a line by hand"}</button>

@@ -1,6 +1,7 @@
 "use client";
 
 import Link from "next/link";
+import { useEffect, useState } from "react";
 import { toast } from "sonner";
 import type { Finding } from "@/core/look";
 import { useWorking } from "./WorkspaceContext";
@@ -9,13 +10,17 @@ const WORDS = { stop: "Stop", caution: "Mind", tip: "Tip" } as const;
 
 /** What a colleague would point out, worst first, with the button that mends it. */
 export function FindingsList({ onShow, only }: { onShow?: (finding: Finding) => void; /** Rules to show; all by default. */ only?: RegExp }) {
-  // What stands here is of the look as last judged: until the next answer its buttons wait, so that no mend is made twice.
+  // What stands here is of the look as last judged. A mend asked for meanwhile waits for the next answer, and is made if it is still called for: none is lost, none is made twice.
   const { findings: all, plan, fresh, apply, undo } = useWorking();
   const waiting = plan !== null && !fresh;
   const findings = only ? all.filter(({ rule }) => only.test(rule)) : all;
-  const mend = (finding: Finding) => {
-    if (finding.fix && apply(finding.fix)) toast(finding.fixLabel ?? "Mended", { action: { label: "Undo", onClick: undo } });
-  };
+  const [wanted, setWanted] = useState<string | null>(null);
+  useEffect(() => {
+    if (waiting || wanted === null) return;
+    setWanted(null); // eslint-disable-line react-hooks/set-state-in-effect
+    const finding = all.find(({ key }) => key === wanted);
+    if (finding?.fix && apply(finding.fix)) toast(finding.fixLabel ?? "Mended", { action: { label: "Undo", onClick: undo } });
+  }, [waiting, wanted, all, apply, undo]);
   if (!findings.length) return <p className="muted text-sm">Nothing to point out.</p>;
   return (
     <ol className="flex flex-col" aria-busy={waiting}>
@@ -26,7 +31,7 @@ export function FindingsList({ onShow, only }: { onShow?: (finding: Finding) => 
             <div className="min-w-0 text-sm">
               <p><strong>{WORDS[finding.severity]}.</strong> {finding.message} <Link className="link" href={`/rules#${finding.rule}`}>{finding.rule}</Link></p>
               <div className="mt-2 flex flex-wrap gap-2">
-                {finding.fix && <button type="button" disabled={waiting} className={`btn btn-sm h-auto py-1.5 ${finding.severity === "stop" ? "btn-primary" : ""}`} onClick={() => mend(finding)}>{finding.fixLabel}</button>}
+                {finding.fix && <button type="button" aria-busy={wanted === finding.key} className={`btn btn-sm h-auto py-1.5 ${finding.severity === "stop" ? "btn-primary" : ""}`} onClick={() => setWanted(finding.key)}>{finding.fixLabel}</button>}
                 {finding.where.layerId && onShow && <button type="button" className="btn btn-ghost btn-sm" onClick={() => onShow(finding)}>Show</button>}
                 {finding.severity !== "stop" && <button type="button" className="btn btn-ghost btn-sm" onClick={() => { apply({ op: "accept", finding: finding.key, accepted: true }); toast("Left as it is", { action: { label: "Undo", onClick: undo } }); }}>Leave it</button>}
               </div>

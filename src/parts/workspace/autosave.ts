@@ -49,7 +49,7 @@ export function createSaver(store: DesignStore, lookId: string, firstVersion: nu
     if (busy || halted) return;
     if (look === saved) {
       // Changed and undone again: what was kept here is what the server has. A draft nobody has looked at yet stays.
-      if (state.getState().kind !== "saving") return;
+      if (state.getState().kind === "saved") return;
       dropDraft(lookId);
       return say({ kind: "saved", at: timeNow() });
     }
@@ -60,7 +60,7 @@ export function createSaver(store: DesignStore, lookId: string, firstVersion: nu
     busy = false;
     if (!answer.ok) {
       halted = answer.refusal.status === 409;
-      if (answer.refusal.status === 0) later(RETRY_MS);
+      if (answer.refusal.status === 0 || answer.refusal.status >= 500) later(RETRY_MS);
       return say(stateOf(answer.refusal));
     }
     version = answer.value.version;

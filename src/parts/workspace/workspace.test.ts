@@ -104,6 +104,12 @@ describe("saving", () => {
     await pass(1000);
     expect(kind()).toBe("stopped");
     expect(sent).toHaveLength(0);
+    store.temporal.getState().undo();
+    await pass(1000);
+    expect(kind()).toBe("saved");
+    store.temporal.getState().redo();
+    await pass(1000);
+    expect(kind()).toBe("stopped");
     store.getState().apply({ op: "removeLayer", id: "a" });
     add("b");
     saver.block(null);
