@@ -1,7 +1,7 @@
 import type { PersonFields } from "@/core/people";
 import { slug } from "./products";
 
-const usual = { guardianConsent: false, allergyNotes: "", beard: "none", lenses: false, measures: null, notes: "", build: "average" } as const;
+const usual = { guardianConsent: false, allergyNotes: "", beard: "none", lenses: false, measures: null, landmarks: null, heightCm: null, weightKg: null, notes: "", build: "average" } as const;
 
 /** Invented people of the Weather Court; `day` shifts a date from the day the demo is loaded. */
 export function demoPeople(day: (offset: number) => string): { id: string; fields: PersonFields }[] {

@@ -1,4 +1,4 @@
-import { ZONES, type ZoneId } from "../anatomy";
+import { FACE_ZONES, type ZoneId } from "../anatomy";
 import { allowedZones, type Layer, type Look, type LookPatch, type PaintChoice, type System } from "../look";
 import { allergensOf, material, TOOLS, toolsFor, type HelperKey, type Product } from "../paint";
 import type { Person } from "../people";
@@ -11,7 +11,7 @@ function choice(key: HelperKey, shelf: readonly Product[], person: Person): Pain
 /** Where prep and seal may go: the face, ears and neck, off eyes, lips and mouth where the product keeps out. */
 function zonesFor(key: HelperKey, paint: PaintChoice, shelf: readonly Product[]): ZoneId[] {
   const product = paint.kind === "product" ? (shelf.find((entry) => entry.id === paint.productId) ?? null) : null;
-  return allowedZones(ZONES.filter((zone) => zone.group !== "scalp" && zone.kind !== "brow" && zone.kind !== "collar").map((zone) => zone.id), key, product);
+  return allowedZones(FACE_ZONES.filter((zone) => zone.group !== "scalp" && zone.kind !== "brow" && zone.kind !== "collar").map((zone) => zone.id), key, product);
 }
 
 /** Takes up a system: notes it on the look and brings the stack's own prep and seal layers into line with it. */

@@ -72,7 +72,8 @@ describe("figure", () => {
   });
 
   it("knows what each zone is", () => {
-    expect(ZONES).toHaveLength(figure.zones.length);
+    expect(ZONES).toHaveLength(figure.allZones.length);
+    expect(new Set(figure.allZones.map(({ id }) => id)).size).toBe(ZONES.length);
     expect(zoneInfo("upperLidLeft").flags).toContain("eye");
     expect(zoneInfo("upperLip").flags).toContain("mouth");
     expect(otherSide("cheekAppleLeft")).toBe("cheekAppleRight");

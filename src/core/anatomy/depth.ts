@@ -1,7 +1,7 @@
 import type { Landmarks } from "./landmarks";
 import type { Point } from "./point";
 import { boundingBox, type Polygon } from "./polygon";
-import type { ZoneGroup } from "./zones";
+import type { ZoneGroup } from "./zone";
 
 /**
  * The head behind the front view: half an ellipsoid through the outline, so that the sloping sides of a zone count with the skin
@@ -30,8 +30,8 @@ export function slopeFactor(face: Landmarks, p: Point): number {
   return Math.min(STEEPEST, Math.sqrt(1 + slopeX * slopeX + slopeY * slopeY));
 }
 
-/** Neck and shoulders are a half cylinder seen from the front; an ear has a front and a back. */
-const PLAIN_FACTOR: Partial<Record<ZoneGroup, number>> = { neck: Math.PI / 2, ears: 2 };
+/** An ear stands off the head: it is counted as seen, its back is a zone of its own. */
+const PLAIN_FACTOR: Partial<Record<ZoneGroup, number>> = { ears: 1 };
 
 /** Where a horizontal line crosses a polygon, from left to right. */
 function crossings(polygon: Polygon, y: number): number[] {

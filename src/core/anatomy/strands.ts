@@ -45,6 +45,8 @@ export const STRANDS = {
   chinSide: [[33, -88, "foldFoot"], [29.6, -95], [28.6, -103], [30, -111, "chinSide"]],
   neckSide: [[57.2, -80, "neckTop"], [55, -100], [54, -130], [57.6, -146, "neckFoot"]],
   neckFoot: [[57.6, -146, "neckFoot"], [42, -158], [22, -166], [0, -168, "jugulare"]],
+  napeTop: [[57.2, -80, "neckTop"], [32, -72], [0, -68, "napeTop"]],
+  napeFoot: [[57.6, -146, "neckFoot"], [30, -152], [0, -154, "napeFoot"]],
   shoulder: [[57.6, -146, "neckFoot"], [70, -157], [92, -165], [120, -172, "acromial"]],
   figureEdge: [[120, -172, "acromial"], [124, -190, "edge"], [0, -190, "edgeMiddle"]],
 } as const satisfies Record<string, readonly StrandPoint[]>;

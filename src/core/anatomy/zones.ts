@@ -1,38 +1,12 @@
+import { BODY_ZONE_TABLE } from "./bodyZones";
+import type { BodyRegion } from "./body";
+import type { BodyStrandName } from "./bodyStrands";
 import type { StrandName } from "./strands";
+import { traits, type Frame, type ZoneDefinition, type ZoneFlag } from "./zone";
 
-/** Parts of the body as the wear, the stock and the Lund-Browder shares count them. */
-export type ZoneGroup = "face" | "eyes" | "lips" | "scalp" | "ears" | "neck";
+type FaceZone = Omit<ZoneDefinition<StrandName>, "part" | "frame" | "region"> & { readonly region?: BodyRegion };
 
-export interface Traits {
-  /** 0-1: how deep a crease the skin makes here. */
-  readonly crease: number;
-  /** 0-1: how far the skin moves when the face acts. */
-  readonly movement: number;
-  readonly sweat: number;
-  readonly sebum: number;
-  /** 0-1: how much the costume and the wearer's hands rub here. */
-  readonly rubbing: number;
-  readonly hair: number;
-}
-
-export type ZoneFlag = "eye" | "mouth" | "mucosa";
-
-type Arc = readonly [strand: StrandName, from: string, to: string];
-
-interface ZoneDefinition {
-  readonly label: string;
-  readonly group: ZoneGroup;
-  /** "midline": the ring runs down the left half and closes by its mirror image. "paired": one zone each side. */
-  readonly place: "midline" | "paired";
-  readonly ring: readonly Arc[] | "ear";
-  readonly traits: Traits;
-  readonly flags?: readonly ZoneFlag[];
-}
-
-/** Traits in the order crease, movement, sweat, sebum, rubbing, hair. Common practice, no published source. */
-const traits = (crease: number, movement: number, sweat: number, sebum: number, rubbing: number, hair = 0): Traits => ({ crease, movement, sweat, sebum, rubbing, hair });
-
-/** Zones of the front view, top down: the order they are painted in (ORDER-1). A new zone is one entry here. */
+/** Zones of the front of the head, top down: the order they are painted in (ORDER-1). A new zone is one entry here. */
 export const ZONE_TABLE = {
   scalp: { label: "scalp and hair", group: "scalp", place: "midline", ring: [["hairline", "trichion", "sideburn"], ["outline", "sideburn", "vertex"]], traits: traits(0, 0.1, 0.7, 0.5, 0.5, 1) },
   forehead: { label: "forehead", group: "face", place: "midline", ring: [["hairline", "trichion", "temporal"], ["temporal", "temporal", "browTail"], ["browTop", "browTail", "browHeadTop"], ["glabellaTop", "browHeadTop", "glabellaTop"]], traits: traits(0.5, 0.5, 0.9, 0.9, 0.3) },
@@ -57,30 +31,31 @@ export const ZONE_TABLE = {
   chin: { label: "chin", group: "face", place: "midline", ring: [["lipBottom", "labraleInferius", "cheilion"], ["mouthCorner", "cheilion", "foldMouth"], ["smileInner", "foldMouth", "foldFootInner"], ["foldFoot", "foldFootInner", "foldFoot"], ["chinSide", "foldFoot", "chinSide"], ["outline", "chinSide", "menton"]], traits: traits(0.5, 0.8, 0.7, 0.7, 0.6, 0.7) },
   jawline: { label: "jawline", group: "face", place: "paired", ring: [["outline", "jawBack", "chinSide"], ["chinSide", "chinSide", "foldFoot"], ["jawTop", "foldFoot", "jawBack"]], traits: traits(0.2, 0.5, 0.5, 0.4, 0.6, 0.6) },
   ear: { label: "ear", group: "ears", place: "paired", ring: "ear", traits: traits(0.3, 0, 0.3, 0.5, 0.5) },
-  neckFront: { label: "neck, front", group: "neck", place: "midline", ring: [["outline", "menton", "neckTop"], ["neckSide", "neckTop", "neckFoot"], ["neckFoot", "neckFoot", "jugulare"]], traits: traits(0.6, 0.6, 0.8, 0.3, 0.9, 0.3) },
-  collar: { label: "collar and shoulders", group: "neck", place: "midline", ring: [["neckFoot", "jugulare", "neckFoot"], ["shoulder", "neckFoot", "acromial"], ["figureEdge", "acromial", "edgeMiddle"]], traits: traits(0.1, 0.4, 0.7, 0.4, 0.9) },
-} as const satisfies Record<string, ZoneDefinition>;
+  neckFront: { label: "neck, front", group: "neck", region: "neck", place: "midline", ring: [["outline", "menton", "neckTop"], ["neckSide", "neckTop", "neckFoot"], ["neckFoot", "neckFoot", "jugulare"]], traits: traits(0.6, 0.6, 0.8, 0.3, 0.9, 0.3) },
+  collar: { label: "collar and shoulders", group: "neck", region: "trunkFront", place: "midline", ring: [["neckFoot", "jugulare", "neckFoot"], ["shoulder", "neckFoot", "acromial"], ["figureEdge", "acromial", "edgeMiddle"]], traits: traits(0.1, 0.4, 0.7, 0.4, 0.9) },
+} as const satisfies Record<string, FaceZone>;
 
-type Table = typeof ZONE_TABLE;
+type Table = typeof ZONE_TABLE & typeof BODY_ZONE_TABLE;
 export type ZoneKind = keyof Table;
 export type MidlineZone = { [K in ZoneKind]: Table[K]["place"] extends "midline" ? K : never }[ZoneKind];
 export type PairedZone = Exclude<ZoneKind, MidlineZone>;
-/** A zone of this person's face: a midline zone, or one side of a pair. */
+/** A zone of this person's skin: a midline zone, or one side of a pair. */
 export type ZoneId = MidlineZone | `${PairedZone}Left` | `${PairedZone}Right`;
 
-export const ZONE_KINDS = Object.keys(ZONE_TABLE) as ZoneKind[];
+export interface ZoneInfo extends Pick<ZoneDefinition<StrandName | BodyStrandName>, "group" | "traits" | "ring" | "region" | "part"> { readonly id: ZoneId; readonly kind: ZoneKind; readonly side: "left" | "right" | null; readonly frame: Frame; readonly label: string; readonly flags: readonly ZoneFlag[] }
 
-export interface ZoneInfo extends Pick<ZoneDefinition, "group" | "traits" | "ring"> { readonly id: ZoneId; readonly kind: ZoneKind; readonly side: "left" | "right" | null; readonly label: string; readonly flags: readonly ZoneFlag[] }
-
-const describe = (kind: ZoneKind): ZoneInfo[] => {
-  const definition: ZoneDefinition = ZONE_TABLE[kind];
-  const base = { kind, group: definition.group, traits: definition.traits, ring: definition.ring, flags: definition.flags ?? [] };
-  if (definition.place === "midline") return [{ ...base, id: kind as MidlineZone, side: null, label: definition.label }];
-  return (["left", "right"] as const).map((side) => ({ ...base, id: `${kind as PairedZone}${side === "left" ? "Left" : "Right"}` as const, side, label: `${side} ${definition.label}` }));
+const FACE_PLACE = { part: "head", frame: "front", region: "head" } as const;
+const describe = ([kind, definition]: readonly [string, ZoneDefinition<StrandName | BodyStrandName>]): ZoneInfo[] => {
+  const { place, label, flags = [], ...rest } = definition;
+  const base = { ...rest, kind: kind as ZoneKind, flags };
+  if (place === "midline") return [{ ...base, id: kind as MidlineZone, side: null, label }];
+  return (["left", "right"] as const).map((side) => ({ ...base, id: `${kind as PairedZone}${side === "left" ? "Left" : "Right"}` as const, side, label: `${side} ${label}` }));
 };
 
-/** Every zone of the front view in painting order. */
-export const ZONES: readonly ZoneInfo[] = ZONE_KINDS.flatMap(describe);
+/** Zones of the front of the head in painting order: what a face is made up of. */
+export const FACE_ZONES: readonly ZoneInfo[] = Object.entries(ZONE_TABLE).flatMap(([kind, zone]) => describe([kind, { ...FACE_PLACE, ...zone }]));
+/** Every zone, face first, in painting order. */
+export const ZONES: readonly ZoneInfo[] = [...FACE_ZONES, ...Object.entries(BODY_ZONE_TABLE).flatMap(describe)];
 export const ZONE_IDS: readonly ZoneId[] = ZONES.map((zone) => zone.id);
 
 const BY_ID = new Map(ZONES.map((zone) => [zone.id, zone]));

@@ -39,6 +39,10 @@ describe("person", () => {
     expect(wrong({ skin: "brown" })).toEqual(["skin"]);
     expect(wrong({ allergies: ["moonlight"] })).toEqual(["allergies.0"]);
     expect(wrong({ measures: { ...AVERAGE, jawWidth: 10 } })).toEqual(["measures.jawWidth"]);
+    expect(wrong({ heightCm: 500 })).toEqual(["heightCm"]);
+    expect(wrong({ landmarks: { menton: [0, -125] } })).toEqual([]);
+    expect(wrong({ landmarks: { menton: [0, 60] } })).toEqual(["landmarks"]);
+    expect(wrong({ landmarks: { pupilLeft: [20, -4], exocanthionLeft: [20, -4] } })).toEqual(["landmarks"]);
     expect(wrong({ patchTests: [{ productId: "x", on: "soon", result: "clear" }] })).toEqual(["patchTests.0.on"]);
   });
 });

@@ -15,6 +15,10 @@ export type Air = keyof typeof AIR;
 export const SKILLS = { beginner: { label: "new to it", factor: 1.8 }, practised: { label: "practised", factor: 1 }, expert: { label: "expert", factor: 0.75 } } as const;
 export type Skill = keyof typeof SKILLS;
 
+/** Parts of the body a costume may leave bare. */
+export const BARES = { shoulders: "neck opening and shoulders", chest: "chest", belly: "belly", back: "back", upperArms: "upper arms", forearms: "forearms", hands: "hands", thighs: "thighs", lowerLegs: "lower legs", feet: "feet" } as const;
+export type Bared = keyof typeof BARES;
+
 const keys = <T extends Record<string, unknown>>(table: T) => Object.keys(table) as [keyof T & string, ...(keyof T & string)[]];
 const minutes = (most: number) => z.number().int("whole minutes").min(0, "0 or more").max(most, `at most ${most}`);
 
@@ -33,6 +37,8 @@ export const BriefSchema = z.object({
   hatLineMm: z.number().min(10, "at least 10 mm above the bridge").max(90, "at most 90 mm above the bridge").nullable().default(null),
   hood: z.boolean().default(false),
   highCollar: z.boolean().default(false),
+  /** Parts of the body that the costume leaves bare, so that the audience sees them. */
+  bares: z.array(z.enum(keys(BARES))).max(10).default([]),
   skill: z.enum(keys(SKILLS)),
   /** ISO 8601 with its offset; null when there is no date yet. */
   curtainAt: z.iso.datetime({ offset: true, error: "a date and a time" }).nullable().default(null),
@@ -54,6 +60,6 @@ export const paintingAirSpeed = (brief: Pick<Brief, "air" | "dryer">): number =>
 
 /** An indoor evening: what a brief starts from. */
 export const USUAL_BRIEF: Brief = {
-  character: "", place: "", airDegC: 21, rh: 50, air: "still", sun: false, hoursWorn: 3, activity: "acting", nearestM: 1, farthestM: 12, hatLineMm: null, hood: false, highCollar: false,
+  character: "", place: "", airDegC: 21, rh: 50, air: "still", sun: false, hoursWorn: 3, activity: "acting", nearestM: 1, farthestM: 12, hatLineMm: null, hood: false, highCollar: false, bares: [],
   skill: "practised", curtainAt: null, travelMinutes: 0, costumeMinutes: 15, bufferMinutes: 10, dryer: false,
 };

@@ -1,7 +1,7 @@
-import { buildFigure, faceFromMeasures, type Figure } from "../anatomy";
+import { buildFigure, type Figure } from "../anatomy";
 import type { Brief } from "../brief";
 import { material, type MaterialKey, type Product } from "../paint";
-import { faceMeasuresOf, type Person } from "../people";
+import { landmarksOf, physiqueOf, type Person } from "../people";
 import type { Layer } from "./schema";
 
 /** All that a look is judged and planned against. */
@@ -16,7 +16,7 @@ export interface LookContext {
 
 /** Builds a context; the figure is drawn from the person's measures. */
 export function lookContext(o: { person: Person; brief: Brief; products: readonly Product[]; today: string }): LookContext {
-  return { person: o.person, brief: o.brief, today: o.today, figure: buildFigure(faceFromMeasures(faceMeasuresOf(o.person))), products: new Map(o.products.map((product) => [product.id, product])) };
+  return { person: o.person, brief: o.brief, today: o.today, figure: buildFigure(landmarksOf(o.person), physiqueOf(o.person)), products: new Map(o.products.map((product) => [product.id, product])) };
 }
 
 /** The products a layer uses with their parts; one that has left the shelf is left out. */

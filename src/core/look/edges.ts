@@ -1,4 +1,4 @@
-import { borders, boundingBox, contains, joinPieces, otherSide, toSegment, type Box, type Point, type ZoneId } from "../anatomy";
+import { borders, boundingBox, contains, joinPieces, otherSide, toSegment, zoneInfo, type Box, type Point, type ZoneId } from "../anatomy";
 import { deltaE00, labFromReflectance, type Lab, type LampKey, type Spectrum } from "../colour";
 import { edgeVisibility, verdictOf, type Verdict } from "../vision";
 import { type LookContext } from "./context";
@@ -105,7 +105,7 @@ function borderEdges(look: Look, context: LookContext, prediction: Prediction): 
 }
 
 /** Where a mark has its middle, by zone; its first zone where it lies on none. */
-const zoneOfMark = (mark: Mark, layer: Layer, context: LookContext): ZoneId | undefined => layer.zones.find((zone) => contains(context.figure.zone(zone).polygon, mark)) ?? layer.zones[0];
+const zoneOfMark = (mark: Mark, layer: Layer, context: LookContext): ZoneId | undefined => layer.zones.find((zone) => zoneInfo(zone).frame === mark.frame && contains(context.figure.zone(zone).polygon, mark)) ?? layer.zones[0];
 
 /** Marks on what lies beside them, one edge for each layer and each ground it meets. */
 function markEdges(look: Look, context: LookContext, prediction: Prediction): Edge[] {

@@ -1,4 +1,4 @@
-import { boundingBox, contains, ZONES, type Box, type Figure, type Polygon, type ZoneId } from "../anatomy";
+import { boundingBox, contains, ZONES, type Box, type Figure, type Frame, type Polygon, type ZoneId } from "../anatomy";
 import { deltaE00, hexToLab, labFromReflectance, type Lab } from "../colour";
 import { isPaintType, TOOLS, toolsFor, type MaterialKey, type Product, type ToolKey } from "../paint";
 import { exposedZones } from "./checks/covering";
@@ -68,12 +68,14 @@ function boxOf(polygon: Polygon): Box {
   return known;
 }
 
+const pointsOf = (marks: readonly Mark[], frame: Frame) => marks.filter((mark) => mark.frame === frame).flatMap(placedStrokes).flatMap((stroke) => stroke.points);
+
 /** The zones that marks touch, so that checks and schedule know where they lie. */
 export function zonesOfMarks(marks: readonly Mark[], figure: Figure): ZoneId[] {
-  const points = marks.flatMap(placedStrokes).flatMap((stroke) => stroke.points);
-  return figure.zones.filter((zone) => {
+  const points = { front: pointsOf(marks, "front"), back: pointsOf(marks, "back") };
+  return figure.allZones.filter((zone) => {
     const box = boxOf(zone.polygon);
-    return points.some((p) => p.x >= box.left && p.x <= box.right && p.y >= box.bottom && p.y <= box.top && contains(zone.polygon, p));
+    return points[zone.frame].some((p) => p.x >= box.left && p.x <= box.right && p.y >= box.bottom && p.y <= box.top && contains(zone.polygon, p));
   }).map((zone) => zone.id);
 }
 

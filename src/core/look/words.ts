@@ -1,4 +1,4 @@
-import { ZONES, zoneInfo, type ZoneId } from "../anatomy";
+import { FACE_ZONES, ZONES, zoneInfo, type ZoneId } from "../anatomy";
 
 /** Up to so many kinds of zone are named as left out of the face. */
 const MOST_LEFT_OUT = 4;
@@ -7,7 +7,7 @@ const MOST_LEFT_OUT = 4;
 export function zoneWords(zones: readonly ZoneId[], most = 4): string {
   const named: string[] = [];
   const present = new Set(zones);
-  const face = ZONES.filter((zone) => zone.group === "face");
+  const face = FACE_ZONES.filter((zone) => zone.group === "face");
   const missing = face.filter((zone) => !present.has(zone.id)).map((zone) => zone.id);
   if (new Set(missing.map((id) => zoneInfo(id).kind)).size <= MOST_LEFT_OUT) {
     named.push(missing.length ? `the whole face but ${zoneWords(missing)}` : "the whole face");

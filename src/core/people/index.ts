@@ -1,5 +1,5 @@
 import { z } from "zod";
-import { MEASURE_LIMITS, measuresOf, type FaceMeasures } from "../anatomy";
+import { distance, MEASURE_LIMITS, measuresOf, faceFromMeasures, PHOTO_LANDMARKS, PHYSIQUE_LIMITS, point, usualPhysique, type FaceMeasures, type LandmarkName, type Landmarks, type Physique } from "../anatomy";
 import { ALLERGEN_KEYS, DateSchema, HexSchema, type Allergen } from "../paint";
 
 const mm = (name: keyof FaceMeasures) => z.number().min(MEASURE_LIMITS[name][0], `at least ${MEASURE_LIMITS[name][0]} mm`).max(MEASURE_LIMITS[name][1], `at most ${MEASURE_LIMITS[name][1]} mm`);
@@ -8,6 +8,13 @@ export const MeasuresSchema = z.object({
   faceLength: mm("faceLength"), faceWidth: mm("faceWidth"), jawWidth: mm("jawWidth"),
   hairlineHeight: mm("hairlineHeight"), pupilDistance: mm("pupilDistance"), mouthWidth: mm("mouthWidth"),
 }).strict();
+
+const within = ([least, most]: readonly [number, number], unit: string) => z.number().min(least, `at least ${least} ${unit}`).max(most, `at most ${most} ${unit}`).nullable().default(null);
+
+/** Farther out no face has a landmark, mm. */
+const FACE_REACH_MM = 170;
+const mmOfFace = z.number().min(-FACE_REACH_MM).max(FACE_REACH_MM);
+const LandmarksSchema = z.partialRecord(z.enum(PHOTO_LANDMARKS), z.tuple([mmOfFace, mmOfFace]));
 
 export const PatchTestSchema = z.object({
   productId: z.string().min(1).max(64),
@@ -34,9 +41,16 @@ export const PersonSchema = z.object({
   lenses: z.boolean().default(false),
   build: z.enum(BUILDS),
   measures: MeasuresSchema.nullable().default(null),
+  /** Landmarks dragged over a photograph, mm from the bridge of the nose: they go before what the measures say. */
+  landmarks: LandmarksSchema.nullable().default(null),
+  heightCm: within(PHYSIQUE_LIMITS.heightCm, "cm"),
+  weightKg: within(PHYSIQUE_LIMITS.weightKg, "kg"),
   patchTests: z.array(PatchTestSchema).max(500).default([]),
   notes: z.string().max(2000).default(""),
-}).strict();
+}).strict().superRefine((person, context) => {
+  const strayed = strayedLandmark(person);
+  if (strayed) context.addIssue({ code: "custom", path: ["landmarks"], message: `${strayed} is not where a face of these measures has it` });
+});
 
 export type PersonFields = z.infer<typeof PersonSchema>;
 export interface Person extends PersonFields { readonly id: string; readonly version: number }
@@ -44,8 +58,32 @@ export interface Person extends PersonFields { readonly id: string; readonly ver
 /** The tape's measures, or the build's where nobody has measured. */
 export const faceMeasuresOf = (person: Pick<PersonFields, "build" | "measures">): FaceMeasures => person.measures ?? measuresOf(person.build);
 
+/** Landmarks of this person's face: from the measures, and where they were dragged on a photograph from that. */
+export function landmarksOf(person: Pick<PersonFields, "build" | "measures"> & Partial<Pick<PersonFields, "landmarks">>): Landmarks {
+  const dragged = Object.entries(person.landmarks ?? {}).map(([name, [x, y]]): [LandmarkName, ReturnType<typeof point>] => [name as LandmarkName, point(x, y)]);
+  return { ...faceFromMeasures(faceMeasuresOf(person)), ...Object.fromEntries(dragged) };
+}
+
+/** Faces of the same measures have a landmark no farther apart than this, and no two closer than that, mm. Common practice, no published source. */
+const [STRAYED_MM, TOGETHER_MM] = [30, 2];
+
+/** A dragged landmark farther from where the measures put it than faces differ, or on top of another one: the face would fold over. */
+function strayedLandmark({ landmarks, ...person }: Pick<PersonFields, "build" | "measures" | "landmarks">): string | undefined {
+  if (!landmarks || !MeasuresSchema.nullable().safeParse(person.measures).success) return undefined;
+  const usual = faceFromMeasures(faceMeasuresOf(person));
+  const face = landmarksOf({ ...person, landmarks });
+  return (Object.keys(landmarks) as LandmarkName[]).find((name) =>
+    distance(face[name], usual[name]) > STRAYED_MM || (Object.keys(face) as LandmarkName[]).some((other) => other !== name && distance(usual[name], usual[other]) > TOGETHER_MM && distance(face[name], face[other]) < TOGETHER_MM));
+}
+
+/** The body as measured, or as usual at that age. */
+export function physiqueOf({ ageYears, heightCm, weightKg }: Pick<PersonFields, "ageYears"> & Partial<Pick<PersonFields, "heightCm" | "weightKg">>): Physique {
+  const usual = usualPhysique(ageYears);
+  return { ageYears, heightCm: heightCm ?? usual.heightCm, weightKg: weightKg ?? usual.weightKg };
+}
+
 /** Somebody to design on while nobody is chosen: an average face of middle skin tone. */
 export const STAND_IN: Person = {
   id: "stand-in", version: 0, name: "a stand-in", ageYears: 30, guardianConsent: false, skin: "#c99a7a", skinKind: "normal", sweat: "average", allergies: [], allergyNotes: "",
-  beard: "none", brow: "#4a3628", lenses: false, build: "average", measures: null, patchTests: [], notes: "",
+  beard: "none", brow: "#4a3628", lenses: false, build: "average", measures: null, landmarks: null, heightCm: null, weightKg: null, patchTests: [], notes: "",
 };

@@ -1,6 +1,6 @@
 import { createElement } from "react";
 import { renderToStaticMarkup } from "react-dom/server";
-import { ZONE_IDS } from "@/core/anatomy";
+import { FACE_ZONES } from "@/core/anatomy";
 import { hexOf, newMark, predict, type Look } from "@/core/look";
 import { aContext, aLayer, aLook, product } from "@/core/testing";
 import { makePlan } from "@/core/plan";
@@ -18,7 +18,7 @@ describe("the figure", () => {
     const svg = draw(aLook());
     expect(svg).toContain('aria-label="trial on Tester"');
     expect(svg).toContain(`fill="${context.person.skin}"`);
-    for (const zone of ZONE_IDS) expect(svg).toContain(`id="f-${zone}"`);
+    for (const { id } of FACE_ZONES) expect(svg).toContain(`id="f-${id}"`);
   });
 
   it("draws the predicted colour of each layer, never the raw swatch where the skin shows through", () => {
@@ -52,7 +52,7 @@ describe("the figure", () => {
     expect(draw(look, { guides: { hat: false } })).not.toContain("hat line");
     expect(count(draw(look, { guides: { creases: true } }), "<path")).toBeGreaterThan(count(draw(look), "<path"));
     expect(draw(look)).not.toContain("data-zone");
-    expect(count(draw(look, { onZone: () => undefined }), "data-zone=")).toBe(ZONE_IDS.length);
+    expect(count(draw(look, { onZone: () => undefined }), "data-zone=")).toBe(FACE_ZONES.length);
     expect(draw(look, { selected: ["chin"] })).toContain('filter="url(#f-edge)"');
   });
 

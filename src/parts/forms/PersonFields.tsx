@@ -56,5 +56,5 @@ export function PersonFields({ at }: { at: "" | "person." }) {
 /** What a new person starts from in a form. */
 export const NEW_PERSON = {
   name: "", ageYears: 30, guardianConsent: false, skin: "#c99a7a", skinKind: "normal" as const, sweat: "average" as const, allergies: [], allergyNotes: "", beard: "none" as const, brow: "#4a3628",
-  lenses: false, build: "average" as const, measures: null, patchTests: [], notes: "",
+  lenses: false, build: "average" as const, measures: null, landmarks: null, heightCm: null, weightKg: null, patchTests: [], notes: "",
 };

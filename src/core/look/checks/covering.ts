@@ -1,6 +1,6 @@
 import { zoneInfo, ZONES, type ZoneId } from "../../anatomy";
 import { deltaE00, hexToLab, labFromReflectance } from "../../colour";
-import type { Brief } from "../../brief";
+import type { Bared, Brief } from "../../brief";
 import { isPaintType, mediumOf, TOOLS, type Product } from "../../paint";
 import { browCover, browCoverWords, SHOWS } from "../browCover";
 import type { Remark } from "../finding";
@@ -31,14 +31,22 @@ export function thinCover(stack: Stack): Remark[] {
   });
 }
 
-/** What the audience can see of the front view: all but hair, and what hood and collar hide. */
-export function exposedZones(brief: Pick<Brief, "hood" | "highCollar">): ZoneId[] {
+/** What the audience can see: the face without hair, and what neither hood, collar nor costume hides. */
+export function exposedZones(brief: Pick<Brief, "hood" | "highCollar" | "bares">): ZoneId[] {
+  const bared = new Set(brief.bares.flatMap((part) => BARED[part]));
   return ZONES.filter((zone) => {
-    if (zone.group === "scalp" || zone.kind === "brow" || zone.kind === "collar") return false;
+    if (zone.part === "body" || zone.kind === "collar") return bared.has(zone.kind);
+    if (zone.group === "scalp" || zone.kind === "brow") return false;
     if (zone.group === "ears") return !brief.hood;
-    return zone.kind === "neckFront" ? !brief.highCollar : true;
+    return zone.group === "neck" ? !brief.highCollar && (zone.frame === "front" || !brief.hood) : true;
   }).map((zone) => zone.id);
 }
+
+/** Zones that each part of a costume leaves bare. */
+const BARED: Readonly<Record<Bared, readonly string[]>> = {
+  shoulders: ["collar", "shoulderFront", "shoulderBack"], chest: ["chest"], belly: ["belly"], back: ["upperBack", "lowerBack"], upperArms: ["upperArmFront", "upperArmBack"],
+  forearms: ["elbowInner", "elbowBack", "forearmFront", "forearmBack"], hands: ["handBack", "palm", "fingersBack", "fingersFront"], thighs: ["thighFront", "thighBack"], lowerLegs: ["kneeFront", "kneeBack", "shin", "calf"], feet: ["footTop", "heel"],
+};
 
 /** Exposed zones that no colour covers and that are not meant to stay bare (BASE-5). */
 export function paintedCoverage(look: Look, exposed: readonly ZoneId[]): { painted: ZoneId[]; gaps: ZoneId[] } {

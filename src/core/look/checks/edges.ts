@@ -1,4 +1,4 @@
-import { boundingBox, contains, creaseLines, creaseWords, distance, point, toSegment, type Figure, type Point, type Polygon, type ZoneId } from "../../anatomy";
+import { boundingBox, contains, creaseLines, creaseWords, zoneInfo, distance, point, toSegment, type Figure, type Point, type Polygon, type ZoneId } from "../../anatomy";
 import type { Remark } from "../finding";
 import { moveMark } from "../arrange";
 import { placedStrokes, type Mark } from "../motifs";
@@ -42,7 +42,7 @@ export function underTheHat(stack: Stack): Remark[] {
         fix: { op: "changeLayer", id: layer.id, change: { marks: high } }, fixLabel: `Lower by ${lowerBy} mm`,
       }];
     }
-    const hidden: ZoneId[] = layer.zones.filter((zone) => shareAbove(stack.context.figure.zone(zone).polygon, line) > 0.5);
+    const hidden: ZoneId[] = layer.zones.filter((zone) => zoneInfo(zone).frame === "front" && shareAbove(stack.context.figure.zone(zone).polygon, line) > 0.5);
     if (!hidden.length) return [];
     const rest = layer.zones.filter((zone) => !hidden.includes(zone));
     return [{

@@ -23,7 +23,9 @@ export interface Motif<Shape> {
 
 /** What every motif has: where its centre lies on the face, its turn, whether the other side mirrors it, and its seed. */
 export const PLACED = {
-  x: z.number().min(-130).max(130), y: z.number().min(-190).max(115),
+  x: z.number().min(-700).max(700), y: z.number().min(-2150).max(150),
+  /** The side of the person it is on; both are measured from the bridge of the nose, x to the person's left. */
+  frame: z.enum(["front", "back"]).default("front"),
   turnDeg: z.number().min(-360).max(360).default(0),
   mirrored: z.boolean().default(false),
   /** A border of this width all round, mm: an edging under a mark is the mark itself with an outset. */

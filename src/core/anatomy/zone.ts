@@ -1,0 +1,39 @@
+import type { BodyRegion } from "./body";
+
+/** Parts of the body as wear, stock and words count them. */
+export type ZoneGroup = "face" | "eyes" | "lips" | "scalp" | "ears" | "neck" | "torso" | "back" | "arms" | "hands" | "legs" | "feet";
+
+export interface Traits {
+  /** 0-1: how deep a crease the skin makes here. */
+  readonly crease: number;
+  /** 0-1: how far the skin moves when the face acts. */
+  readonly movement: number;
+  readonly sweat: number;
+  readonly sebum: number;
+  /** 0-1: how much the costume and the wearer's hands rub here. */
+  readonly rubbing: number;
+  readonly hair: number;
+}
+
+export type ZoneFlag = "eye" | "mouth" | "mucosa";
+
+/** Which side of the person a zone or a mark is on: both are drawn in mm from the bridge of the nose, x to the person's left. */
+export type Frame = "front" | "back";
+
+export type Arc<Name extends string> = readonly [strand: Name, from: string, to: string];
+
+export interface ZoneDefinition<Name extends string> {
+  readonly label: string;
+  readonly group: ZoneGroup;
+  readonly region: BodyRegion;
+  readonly part: "head" | "body";
+  readonly frame: Frame;
+  /** "midline": the ring runs down the left half and closes by its mirror image. "paired": one zone each side. */
+  readonly place: "midline" | "paired";
+  readonly ring: readonly Arc<Name>[] | "ear";
+  readonly traits: Traits;
+  readonly flags?: readonly ZoneFlag[];
+}
+
+/** Traits in the order crease, movement, sweat, sebum, rubbing, hair. Common practice, no published source. */
+export const traits = (crease: number, movement: number, sweat: number, sebum: number, rubbing: number, hair = 0): Traits => ({ crease, movement, sweat, sebum, rubbing, hair });
