@@ -1,9 +1,9 @@
-import { buildFigure, defaultFace, FACE_ZONES, ZONES, type ZoneId, type ZoneGroup } from "@/core/anatomy";
+import { buildFigure, defaultFace, ZONES, type ZoneId, type ZoneGroup } from "@/core/anatomy";
 import { newMark, zonesOfMarks, type Layer, type Look, type Mark, type MarkKind, type System } from "@/core/look";
 import type { HelperKey, PaintTypeKey } from "@/core/paint";
 import { slug } from "./products";
 
-const groups = (...wanted: ZoneGroup[]): ZoneId[] => FACE_ZONES.filter((zone) => wanted.includes(zone.group) && zone.kind !== "collar").map((zone) => zone.id);
+const groups = (...wanted: ZoneGroup[]): ZoneId[] => ZONES.filter((zone) => zone.part === "head" && wanted.includes(zone.group) && zone.kind !== "collar").map((zone) => zone.id);
 const kinds = (...wanted: string[]): ZoneId[] => ZONES.filter((zone) => wanted.includes(zone.kind)).map((zone) => zone.id);
 const without = (zones: readonly ZoneId[], out: readonly ZoneId[]) => zones.filter((zone) => !out.includes(zone));
 

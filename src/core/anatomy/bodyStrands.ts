@@ -1,4 +1,5 @@
 import type { StrandPoint } from "./strands";
+import type { Frame } from "./zone";
 
 /**
  * The drawing of the body as strands, like those of the face: the left half of an adult of 1700 mm standing with the arms a little
@@ -32,3 +33,18 @@ export const BODY_STRANDS = {
   foot: [[116, -1505, "ankleOuter"], [130, -1553], [145, -1580], [128, -1590], [95, -1591], [74, -1587], [68, -1560], [78, -1505, "ankleInner"]],
 } as const satisfies Record<string, readonly StrandPoint[]>;
 export type BodyStrandName = keyof typeof BODY_STRANDS;
+
+const BOTH: readonly Frame[] = ["front", "back"];
+/** Heights of the drawn body that can be found by hand or eye, mm. */
+export const BODY_HEIGHTS = {
+  neckBone: { y: -154, words: "the bone at the foot of the neck", on: ["back"] },
+  armpits: { y: -300, words: "the armpits", on: BOTH },
+  elbows: { y: -545, words: "the elbows", on: BOTH },
+  navel: { y: -575, words: "the navel", on: ["front"] },
+  hipBones: { y: -625, words: "the top of the hip bones", on: BOTH },
+  wrists: { y: -790, words: "the wrists", on: BOTH },
+  crotch: { y: -824, words: "the crotch", on: BOTH },
+  knees: { y: -1115, words: "the middle of the knees", on: BOTH },
+  ankles: { y: -1505, words: "the ankles", on: BOTH },
+} as const satisfies Record<string, { y: number; words: string; on: readonly Frame[] }>;
+export type BodyHeight = keyof typeof BODY_HEIGHTS;

@@ -21,7 +21,7 @@ const leg = {
 /** Zones beyond the front of the head: its back, and the body front and back down to fingers and feet, in painting order. A new zone is one entry here. */
 export const BODY_ZONE_TABLE = {
   backOfHead: { label: "back of the head", group: "scalp", region: "head", part: "head", frame: "back", place: "midline", ring: [["outline", "vertex", "neckTop"], ["napeTop", "neckTop", "napeTop"]], traits: traits(0, 0, 0.7, 0.5, 0.5, 1) },
-  behindEar: { label: "back of the ear", group: "ears", region: "head", part: "head", frame: "back", place: "paired", ring: "ear", traits: traits(0.4, 0, 0.3, 0.5, 0.5) },
+  behindEar: { label: "ear back", group: "ears", region: "head", part: "head", frame: "back", place: "paired", ring: "ear", traits: traits(0.4, 0, 0.3, 0.5, 0.5) },
   nape: { label: "nape", group: "neck", region: "neck", part: "head", frame: "back", place: "midline", ring: [["napeTop", "napeTop", "neckTop"], ["neckSide", "neckTop", "neckFoot"], ["napeFoot", "neckFoot", "napeFoot"]], traits: traits(0.5, 0.5, 0.8, 0.4, 0.9, 0.4) },
 
   shoulderFront: { label: "shoulder", group: "arms", region: "upperArms", part: "body", frame: "front", place: "paired", ring: arm.shoulder, traits: traits(0.2, 0.5, 0.6, 0.4, 0.7) },

@@ -1,5 +1,5 @@
 import { regionShare } from "./body";
-import { BODY_STRANDS, type BodyStrandName } from "./bodyStrands";
+import { BODY_HEIGHTS, BODY_STRANDS, type BodyHeight, type BodyStrandName } from "./bodyStrands";
 import { joinRuns, smoothClosed, smoothOpen, smoothSpans } from "./curve";
 import { skinAreaCm2 } from "./depth";
 import { DRAWN, type LandmarkName, type Landmarks } from "./landmarks";
@@ -20,6 +20,8 @@ export interface FigureZone extends Omit<ZoneInfo, "ring"> { readonly polygon: P
 export interface Figure {
   readonly landmarks: Landmarks;
   readonly physique: Physique;
+  /** Heights of the body that a ruler is laid on, mm from the bridge of the nose. */
+  readonly heights: Readonly<Record<BodyHeight, number>>;
   /** Zones of the front of the head: the face a look is mostly painted on. */
   readonly zones: readonly FigureZone[];
   /** Every zone, face first. */
@@ -128,6 +130,7 @@ export function buildFigure(face: Landmarks, physique: Physique = usualPhysique(
   return {
     landmarks: face,
     physique,
+    heights: Object.fromEntries((Object.keys(BODY_HEIGHTS) as BodyHeight[]).map((name) => [name, body(point(0, BODY_HEIGHTS[name].y)).y])) as Record<BodyHeight, number>,
     zones: on.front.filter(({ part }) => part === "head"),
     allZones,
     zonesOn: (frame) => on[frame],

@@ -4,6 +4,7 @@ export { boundingBox, centroid, contains, signedArea, type Box, type Polygon } f
 export { DRAWN, paired, type LandmarkName, type Landmarks } from "./landmarks";
 export { AVERAGE, defaultFace, faceFromMeasures, MEASURE_LIMITS, MEASURE_NAMES, measuresOf, type Build, type FaceMeasures } from "./measures";
 export { faceFromPhoto, PHOTO_LANDMARKS, type PhotoFace, type PhotoLandmark } from "./photo";
+export { profileOf, type Profile, type ProfileZone } from "./profile";
 export { buildFigure, type Figure, type FigureZone, type Stroke } from "./figure";
 export type { Frame, Traits, ZoneFlag, ZoneGroup } from "./zone";
 export { FACE_ZONES, ZONES, ZONE_IDS, zoneInfo, otherSide, type ZoneId, type ZoneInfo } from "./zones";

@@ -89,7 +89,7 @@ function textsOf({ kind, look, context }: { kind: SheetKind; look: Look; context
   ];
   if (kind === "blank") return head;
   // Down the right edge of the head's foot, where the sheet is empty: the neck is not drawn.
-  const marks = look.layers.flatMap((layer) => layer.marks.map((mark) => `${layer.name}, ${markLabel(mark.kind)}: ${placement(mark, context.figure.landmarks).words}`));
+  const marks = look.layers.flatMap((layer) => layer.marks.map((mark) => `${layer.name}, ${markLabel(mark.kind)}: ${placement(mark, context.figure, mark.frame).words}`));
   const foot = TOP_MM + context.figure.landmarks.vertex.y - context.figure.landmarks.menton.y + 6;
   const lines = Math.max(0, Math.floor((heightMm - 18 - foot) / LINE_STEP));
   return [...head, ...marks.slice(0, lines).map((text, i) => ({ x: 12, y: foot + i * LINE_STEP, sizeMm: 2.4, text: text.slice(0, 120) }))];

@@ -1,21 +1,30 @@
 import fc from "fast-check";
-import { browPoints, defaultFace, distance, placed, placement, snap } from "../anatomy";
+import { browPoints, buildFigure, defaultFace, distance, placed, placement, snap } from "../anatomy";
 import { alignMarks, browsByThreePoints, distributeMarks, duplicateAlong, MARK_KINDS, MarkSchema, moveMark, newMark, placedStrokes, scaleMark, turnMark, type Mark } from ".";
 
 const face = defaultFace();
+const figure = buildFigure(face);
 const anyMark = fc.record({ kind: fc.constantFrom(...MARK_KINDS), x: fc.integer({ min: -60, max: 60 }), y: fc.integer({ min: -100, max: 60 }), seed: fc.nat(999) }).map(({ kind, x, y, seed }) => newMark(kind, { x, y }, seed));
 
 describe("finding a point with a ruler", () => {
   it("says it as a painter would", () => {
-    expect(placement({ x: 0, y: face.endocanthionLeft.y + 38 }, face).words).toMatch(/^on the midline, \d+ mm above/);
-    expect(placement({ x: face.pupilLeft.x, y: face.stomion.y }, face).words).toBe(`${Math.round(face.pupilLeft.x)} mm to the person's left of the midline, in line with the pupil, level with the line of the mouth`);
-    expect(placement({ x: -20, y: face.menton.y - 12 }, face).words).toBe("20 mm to the person's right of the midline, 12 mm below the lower edge of the chin");
+    expect(placement({ x: 0, y: face.endocanthionLeft.y + 38 }, figure).words).toMatch(/^on the midline, \d+ mm above/);
+    expect(placement({ x: face.pupilLeft.x, y: face.stomion.y }, figure).words).toBe(`${Math.round(face.pupilLeft.x)} mm to the person's left of the midline, in line with the pupil, level with the line of the mouth`);
+    expect(placement({ x: -20, y: face.menton.y - 12 }, figure).words).toBe("20 mm to the person's right of the midline, 12 mm below the lower edge of the chin");
   });
+  const own = { average: figure, narrow: buildFigure(defaultFace("narrow")), broad: buildFigure(defaultFace("broad")) };
   it("leads back to the point within 1 mm, on every build of face", () => {
     fc.assert(fc.property(fc.double({ min: -70, max: 70, noNaN: true }), fc.double({ min: -125, max: 100, noNaN: true }), fc.constantFrom("average", "narrow", "broad" as const), (x, y, build) => {
-      const own = defaultFace(build);
-      expect(distance(placed(placement({ x, y }, own), own), { x, y })).toBeLessThanOrEqual(1);
+      expect(distance(placed(placement({ x, y }, own[build]), own[build]), { x, y })).toBeLessThanOrEqual(1);
     }), { numRuns: 500 });
+  });
+  it("leads back on the body too, front and back, and names what is near there", () => {
+    fc.assert(fc.property(fc.double({ min: -400, max: 400, noNaN: true }), fc.double({ min: -1600, max: 100, noNaN: true }), fc.constantFrom("front", "back" as const), (x, y, frame) => {
+      expect(distance(placed(placement({ x, y }, figure, frame), figure, frame), { x, y })).toBeLessThanOrEqual(1);
+    }), { numRuns: 300 });
+    expect(placement({ x: 0, y: figure.heights.navel - 20 }, figure).words).toBe("on the midline, 20 mm below the navel");
+    expect(placement({ x: -97, y: figure.heights.knees }, figure, "back").words).toBe("97 mm to the person's right of the midline, level with the middle of the knees");
+    expect(() => placed({ level: "the navel", upMm: 0, acrossMm: 0 }, figure, "back")).toThrow(RangeError);
   });
   it("snaps to landmarks, the midline and other marks within reach, and leaves the rest alone", () => {
     expect(snap({ x: 0.9, y: face.sellion.y + 1 }, face)).toEqual({ at: face.sellion, to: "the bridge" });

@@ -105,7 +105,7 @@ function borderEdges(look: Look, context: LookContext, prediction: Prediction): 
 }
 
 /** Where a mark has its middle, by zone; its first zone where it lies on none. */
-const zoneOfMark = (mark: Mark, layer: Layer, context: LookContext): ZoneId | undefined => layer.zones.find((zone) => zoneInfo(zone).frame === mark.frame && contains(context.figure.zone(zone).polygon, mark)) ?? layer.zones[0];
+export const zoneOfMark = (mark: Mark, layer: Layer, context: LookContext): ZoneId | undefined => layer.zones.find((zone) => zoneInfo(zone).frame === mark.frame && contains(context.figure.zone(zone).polygon, mark)) ?? layer.zones[0];
 
 /** Marks on what lies beside them, one edge for each layer and each ground it meets. */
 function markEdges(look: Look, context: LookContext, prediction: Prediction): Edge[] {

@@ -3,7 +3,7 @@ export { ROLES, ROLE_KEYS, filmShare, isColour, isVeil, type Role } from "./role
 export { applyPatch, freeLayerId, PatchSchema, type LookPatch } from "./patch";
 export { lookContext, materialOf, paintWords, recipeOf, type LookContext } from "./context";
 export { browCover, browCoverWords, type BrowCover } from "./browCover";
-export { MEANT_APART, readEdges, seeEdge, type Edge, type EdgeSide, type SeenEdge } from "./edges";
+export { zoneOfMark, MEANT_APART, readEdges, seeEdge, type Edge, type EdgeSide, type SeenEdge } from "./edges";
 export { separationFix } from "./checks/distance";
 export { isWearable } from "./wearable";
 export { coatFilm, groundUnder, hexOf, judgedGrounds, layerOptics, liesUnder, predict, resolveCoats, type Prediction, type ZoneFilm } from "./predict";

@@ -5,9 +5,11 @@ import { useMemo, useRef, useState } from "react";
 import { EXPRESSION_KEYS, EXPRESSIONS, placement, type ExpressionKey, type ZoneId } from "@/core/anatomy";
 import { LAMP_KEYS, LAMPS, type LampKey } from "@/core/colour";
 import { hexOf, markLabel, marksOn, MEANT_APART, readEdges, seeEdge, type Layer, type Mark, type SeenEdge } from "@/core/look";
-import { FaceFigure } from "@/parts/figure/FaceFigure";
+import { FACE_BOX } from "@/parts/figure/FaceFigure";
 import { LostMarks } from "@/parts/figure/LostMarks";
 import { useSeen } from "@/parts/figure/useSeen";
+import { ViewFigure } from "@/parts/figure/ViewFigure";
+import { sceneOf, VIEW_KEYS, VIEWS, type ViewKey } from "@/parts/figure/views";
 import { useWorking } from "@/parts/workspace/WorkspaceContext";
 import { metresAt, metresWords, placeOf, STEPS } from "./distances";
 import { MarkHandles } from "./MarkHandles";
@@ -16,10 +18,10 @@ const GUIDES = [["midline", "Midline"], ["creases", "Creases"], ["eyeBand", "Eye
 /** The grey around the figure, the same in both themes. */
 const SURROUND = "#8a8a89";
 
-interface FigureViewProps { layer: Layer | null; onZone: (zone: ZoneId) => void; chosenMark: number | null; onMark: (i: number | null) => void; drawing: boolean; onDrawing: (on: boolean) => void }
+interface FigureViewProps { layer: Layer | null; view: ViewKey; onView: (view: ViewKey) => void; onZone: (zone: ZoneId) => void; chosenMark: number | null; onMark: (i: number | null) => void; drawing: boolean; onDrawing: (on: boolean) => void }
 
 /** The figure with its switches: how far it is built, from where it is seen, in what light; and what that seat loses. */
-export function FigureView({ layer, onZone, chosenMark, onMark, drawing, onDrawing }: FigureViewProps) {
+export function FigureView({ layer, view, onView, onZone, chosenMark, onMark, drawing, onDrawing }: FigureViewProps) {
   const { look, context, prediction, apply } = useWorking();
   const { farthestM } = context.brief;
   const [guides, setGuides] = useState<Record<string, boolean>>({ midline: true });
@@ -33,7 +35,9 @@ export function FigureView({ layer, onZone, chosenMark, onMark, drawing, onDrawi
   const upTo = Math.min(build ?? look.layers.length, look.layers.length);
   const metres = metresAt(from, Math.max(farthestM, 12));
   const away = from > 0;
-  const what = useMemo(() => ({ look, context, upTo, lamp, expression }), [look, context, upTo, lamp, expression]);
+  const { frame } = VIEWS[view];
+  const box = useMemo(() => (view === "face" ? FACE_BOX : sceneOf(context.figure, view).box), [context.figure, view]);
+  const what = useMemo(() => ({ look, context, upTo, lamp, expression, view }), [look, context, upTo, lamp, expression, view]);
   const settled = useSeen(plain, canvas, { distanceM: metres, what, on: away, surround: SURROUND });
   const lost = useMemo((): SeenEdge[] => (away || lamp !== "D65" ? readEdges(look, context, prediction).map((edge) => seeEdge(edge, { distanceM: metres, lamp })).filter((edge) => edge.verdict === "lost" && seeEdge(edge, { distanceM: 0.6 }).deltaE >= MEANT_APART) : []), [look, context, prediction, away, metres, lamp]);
   const putMarks = (marks: Mark[]) => { if (layer) apply({ op: "changeLayer", id: layer.id, change: marksOn(marks, context.figure) }); };
@@ -41,15 +45,16 @@ export function FigureView({ layer, onZone, chosenMark, onMark, drawing, onDrawi
   const film = layer && layer.zones.map((zone) => prediction.films.get(zone)?.find((entry) => entry.layer.id === layer.id)).find((entry) => entry);
   const hexOfMarks = film ? hexOf(film.colour, lamp) : "#111111";
   const mark = chosenMark === null ? undefined : layer?.marks[chosenMark];
-  const title = `${look.name} on ${context.person.name}, front of the face, predicted colours`;
-  const common = { look, context, prediction, upTo, expression };
+  const title = `${look.name} on ${context.person.name}, ${VIEWS[view].words}, predicted colours`;
+  const common = { view, look, context, prediction, upTo, expression };
   const seenFrom = `${metresWords(metres)}${lamp === "D65" ? "" : `, ${LAMPS[lamp].label}`}`;
   return (
     <section aria-label="Figure" className="order-first flex min-h-[28rem] flex-col bg-surround text-[#111] lg:order-none">
       <div className="flex flex-wrap items-center gap-1.5 p-2">
-        <div role="group" aria-label="Guides" className="flex flex-wrap gap-1.5">
+        <label className="flex items-center gap-1.5 text-sm font-bold">View<select className="min-h-9 w-40 rounded-md border border-[#111] bg-[#f4f4f3] px-2 font-normal" value={view} onChange={(event) => onView(event.target.value as ViewKey)}>{VIEW_KEYS.map((key) => <option key={key} value={key}>{VIEWS[key].label}</option>)}</select></label>
+        {view === "face" && <div role="group" aria-label="Guides" className="flex flex-wrap gap-1.5">
           {GUIDES.map(([key, label]) => <button key={key} type="button" aria-pressed={Boolean(guides[key])} onClick={() => setGuides({ ...guides, [key]: !guides[key] })} className={`min-h-9 rounded-md border border-[#111] px-2 text-sm ${guides[key] ? "bg-[#111] font-bold text-white" : "bg-[#f4f4f3]"}`}>{label}</button>)}
-        </div>
+        </div>}
         <div className="flex-1" />
         <label className="flex items-center gap-1.5 text-sm font-bold">Light<select className="w-28 min-h-9 rounded-md border border-[#111] bg-[#f4f4f3] px-2 font-normal" value={lamp} title={LAMPS[lamp].source} onChange={(event) => setLamp(event.target.value as LampKey)}>{LAMP_KEYS.map((key) => <option key={key} value={key}>{LAMPS[key].label}</option>)}</select></label>
         <button type="button" aria-pressed={beside} onClick={() => { setBeside(!beside); if (!beside && !away) setFrom(STEPS); }} className={`flex min-h-9 items-center gap-2 rounded-md border border-[#111] px-2 text-sm ${beside ? "bg-[#111] font-bold text-white" : "bg-[#f4f4f3]"}`}><Columns2 size={16} aria-hidden />Side by side</button>
@@ -57,25 +62,25 @@ export function FigureView({ layer, onZone, chosenMark, onMark, drawing, onDrawi
       <div className={`grid min-h-0 flex-1 ${beside ? "grid-cols-2" : "grid-cols-1"}`}>
         {beside && (
           <figure className="relative min-h-0 border-r border-[#111]/40">
-            <FaceFigure id="mirror" className="absolute inset-0 h-full w-full" {...common} title={`${title}, in the mirror by day`} guides={{ hat: false }} />
+            <ViewFigure id="mirror" className="absolute inset-0 h-full w-full" {...common} title={`${title}, in the mirror by day`} guides={{ hat: false }} />
             <figcaption className="absolute bottom-1 left-2 rounded bg-[#f4f4f3] px-2 text-sm">mirror, daylight</figcaption>
           </figure>
         )}
         <div className="relative min-h-0">
-          <label className="absolute top-1 right-2 z-10 flex items-center gap-1.5 text-sm font-bold">Face<select className="min-h-9 rounded-md border border-[#111] bg-[#f4f4f3] px-2 font-normal" value={expression} onChange={(event) => setExpression(event.target.value as ExpressionKey)}>{EXPRESSION_KEYS.map((key) => <option key={key} value={key}>{EXPRESSIONS[key].label}</option>)}</select></label>
+          {view === "face" && <label className="absolute top-1 right-2 z-10 flex items-center gap-1.5 text-sm font-bold">Face<select className="min-h-9 rounded-md border border-[#111] bg-[#f4f4f3] px-2 font-normal" value={expression} onChange={(event) => setExpression(event.target.value as ExpressionKey)}>{EXPRESSION_KEYS.map((key) => <option key={key} value={key}>{EXPRESSIONS[key].label}</option>)}</select></label>}
           {/* What is blurred is the drawing itself, without guides and chosen zones. */}
-          {away && <div ref={plain} aria-hidden className="invisible absolute inset-0"><FaceFigure id="seen" className="h-full w-full" {...common} lamp={lamp} title="" guides={{ hat: false }} /></div>}
-          <FaceFigure id="map" className={`absolute inset-0 h-full w-full ${away ? "opacity-0" : ""}`} {...common} lamp={lamp} guides={guides} selected={layer && !layer.marks.length && !away ? layer.zones : []} onZone={expression === "rest" ? onZone : undefined} lost={away ? [] : lost} title={title} overlay={layer && (layer.marks.length > 0 || drawing) && !away && expression === "rest" ? <MarkHandles layer={layer} hex={hexOfMarks} chosen={chosenMark} onChoose={onMark} onChange={changeMark} drawing={drawing} onDrawn={(mark) => { putMarks([...layer.marks, mark]); onDrawing(false); }} /> : undefined} />
+          {away && <div ref={plain} aria-hidden className="invisible absolute inset-0"><ViewFigure id="seen" className="h-full w-full" {...common} lamp={lamp} title="" guides={{ hat: false }} /></div>}
+          <ViewFigure id="map" className={`absolute inset-0 h-full w-full ${away ? "opacity-0" : ""}`} {...common} lamp={lamp} guides={guides} selected={layer && !layer.marks.length && !away ? layer.zones : []} onZone={expression === "rest" ? onZone : undefined} lost={away ? [] : lost} title={title} overlay={layer && frame && (layer.marks.length > 0 || drawing) && !away && expression === "rest" ? <MarkHandles layer={layer} frame={frame} box={box} hex={hexOfMarks} chosen={chosenMark} onChoose={onMark} onChange={changeMark} drawing={drawing} onDrawn={(mark) => { putMarks([...layer.marks, mark]); onDrawing(false); }} /> : undefined} />
           {away && (
             <>
               <canvas ref={canvas} role="img" aria-label={`${look.name} as seen from ${seenFrom}`} aria-busy={!settled} data-settled={settled} className="pointer-events-none absolute inset-0 h-full w-full object-contain" />
-              <svg viewBox="-106 -114 212 270" className="pointer-events-none absolute inset-0 h-full w-full" preserveAspectRatio="xMidYMid meet" aria-hidden><LostOverlay edges={lost} /></svg>
+              {view === "face" && <svg viewBox={`${FACE_BOX.left} ${FACE_BOX.top} ${FACE_BOX.width} ${FACE_BOX.height}`} className="pointer-events-none absolute inset-0 h-full w-full" preserveAspectRatio="xMidYMid meet" aria-hidden><LostOverlay edges={lost} /></svg>}
             </>
           )}
         </div>
       </div>
       {/* Over the figure, so that choosing a mark does not shift what one is about to drag. */}
-      <div className="relative">{mark && !away && <p role="status" className="absolute inset-x-0 bottom-0 bg-[#f4f4f3]/95 px-3 py-1 text-sm"><strong>{markLabel(mark.kind)}:</strong> {placement(mark, context.figure.landmarks).words}{mark.mirrored ? ", and its mirror image" : ""}</p>}</div>
+      <div className="relative">{mark && !away && frame === mark.frame && <p role="status" className="absolute inset-x-0 bottom-0 bg-[#f4f4f3]/95 px-3 py-1 text-sm"><strong>{markLabel(mark.kind)}:</strong> {placement(mark, context.figure, mark.frame).words}{mark.mirrored ? ", and its mirror image" : ""}</p>}</div>
       <LostList edges={lost} seenFrom={seenFrom} />
       <div className="grid grid-cols-[auto_minmax(0,1fr)_auto] items-center gap-x-3 gap-y-1 bg-base-300 px-4 py-2 text-base-content">
         <label htmlFor="build" className="font-bold">Build</label>

@@ -8,7 +8,7 @@ import { Field } from "@/ui/Field";
 import { MarksEditor, type MarkTools } from "./MarksEditor";
 import { PaintPicker } from "./PaintPicker";
 
-const GROUPS: readonly (readonly [ZoneGroup, string])[] = [["face", "Face"], ["eyes", "Eyes"], ["lips", "Lips"], ["ears", "Ears"], ["neck", "Neck"], ["scalp", "Scalp"]];
+const GROUPS: readonly (readonly [ZoneGroup, string])[] = [["face", "Face"], ["eyes", "Eyes"], ["lips", "Lips"], ["ears", "Ears"], ["neck", "Neck"], ["scalp", "Scalp"], ["torso", "Torso"], ["back", "Back"], ["arms", "Arms"], ["hands", "Hands"], ["legs", "Legs"], ["feet", "Feet"]];
 
 interface LayerPanelProps extends MarkTools { layer: Layer; onMove: (by: number) => void; onDuplicate: () => void; onRemove: () => void }
 

@@ -1,17 +1,28 @@
 "use client";
 
-import { useState } from "react";
+import { useMemo, useState } from "react";
 import { useHotkeys } from "react-hotkeys-hook";
 import { toast } from "sonner";
-import type { ZoneId } from "@/core/anatomy";
+import { mirror, point, type Figure, type ZoneId } from "@/core/anatomy";
 import { freeLayerId, ROLES, ROLE_KEYS, suggestLayer, type Layer, type Role } from "@/core/look";
 import { FindingsList } from "@/parts/workspace/FindingsList";
 import { useWorking } from "@/parts/workspace/WorkspaceContext";
 import { Dialog } from "@/ui/Dialog";
+import { sceneOf, VIEWS, type ViewKey } from "@/parts/figure/views";
 import { FigureView } from "./FigureView";
 import { LayerPanel } from "./LayerPanel";
+import type { MarkTools } from "./MarksEditor";
 import { ROLE_ICONS } from "./roleIcon";
 import { StackPanel } from "./StackPanel";
+
+/** Where a new mark goes in a view: beside the nose on a face, in the middle of anything else. From the side, it goes on the front. */
+function placeIn(figure: Figure, view: ViewKey): MarkTools["place"] {
+  const { frame } = VIEWS[view];
+  if (view === "face" || frame === null) return { frame: "front", at: point(34, -38) };
+  const { box } = sceneOf(figure, view);
+  const at = point(Math.round(box.left + box.width / 2), -Math.round(box.top + box.height / 2));
+  return { frame, at: frame === "back" ? mirror(at) : at };
+}
 
 /** The figure in the middle, the stack on one side, the chosen layer and the findings on the other. */
 export function MapChapter() {
@@ -20,6 +31,8 @@ export function MapChapter() {
   const [adding, setAdding] = useState(false);
   const [chosenMark, setChosenMark] = useState<number | null>(null);
   const [drawing, setDrawing] = useState(false);
+  const [view, setView] = useState<ViewKey>("face");
+  const place = useMemo(() => placeIn(context.figure, view), [context.figure, view]);
   const layer = look.layers.find(({ id }) => id === chosen) ?? null;
   const choose = (id: string | null) => { setChosen(id); setChosenMark(null); setDrawing(false); };
   useHotkeys("a", () => setAdding(true));
@@ -50,10 +63,10 @@ export function MapChapter() {
   return (
     <div className="grid h-full min-h-0 lg:grid-cols-[19rem_minmax(0,1fr)_21rem]">
       <StackPanel selected={chosen} onSelect={choose} onAdd={() => setAdding(true)} onMove={move} onRemove={remove} />
-      <FigureView layer={layer} onZone={toggle} chosenMark={chosenMark} onMark={setChosenMark} drawing={drawing} onDrawing={setDrawing} />
+      <FigureView layer={layer} view={view} onView={setView} onZone={toggle} chosenMark={chosenMark} onMark={setChosenMark} drawing={drawing} onDrawing={setDrawing} />
       <div className="flex min-h-0 flex-col border-l rule">
         <div className="min-h-0 flex-1 lg:overflow-auto" tabIndex={0} role="group" aria-label="Properties">
-          {layer ? <LayerPanel layer={layer} chosenMark={chosenMark} onMark={setChosenMark} drawing={drawing} onDrawing={setDrawing} onMove={(by) => move(layer.id, by)} onDuplicate={() => duplicate(layer)} onRemove={() => remove(layer)} /> : <p className="p-4">Choose a layer in the stack, or <button type="button" className="link" onClick={() => setAdding(true)}>add one</button>.</p>}
+          {layer ? <LayerPanel layer={layer} place={place} chosenMark={chosenMark} onMark={setChosenMark} drawing={drawing} onDrawing={setDrawing} onMove={(by) => move(layer.id, by)} onDuplicate={() => duplicate(layer)} onRemove={() => remove(layer)} /> : <p className="p-4">Choose a layer in the stack, or <button type="button" className="link" onClick={() => setAdding(true)}>add one</button>.</p>}
         </div>
         <section aria-label="Findings" className="border-t-2 border-base-content p-4 lg:max-h-[38%] lg:overflow-auto" tabIndex={0}>
           <h2 className="mb-2 text-lg">Findings <span className="muted font-sans text-sm font-normal">{findings.length || ""}</span></h2>

@@ -1,7 +1,7 @@
 "use client";
 
 import { useState } from "react";
-import { placement } from "@/core/anatomy";
+import { placement, type Frame, type Point } from "@/core/anatomy";
 import { alignMarks, browsByThreePoints, distributeMarks, MARK_KINDS, MarkSchema, markDifficulty, markLabel, marksOn, newMark, type Layer, type LookPatch, type Mark, type MarkKind } from "@/core/look";
 import { useWorking } from "@/parts/workspace/WorkspaceContext";
 
@@ -14,10 +14,10 @@ const LABELS: Readonly<Record<string, string>> = {
 };
 const isShare = (key: string) => ["curl", "falloff", "roundness", "uneven", "pointed", "shrink", "sag", "archAt"].includes(key) || key.endsWith("Share");
 
-export interface MarkTools { chosenMark: number | null; onMark: (i: number | null) => void; drawing: boolean; onDrawing: (on: boolean) => void }
+export interface MarkTools { /** Where a new mark goes in the view that is open. */ place: { readonly frame: Frame; readonly at: Point }; chosenMark: number | null; onMark: (i: number | null) => void; drawing: boolean; onDrawing: (on: boolean) => void }
 
 /** Marks of a layer: each at its place in millimetres, drawn the same way every time by its seed. */
-export function MarksEditor({ layer, apply, chosenMark, onMark, drawing, onDrawing }: MarkTools & { layer: Layer; apply: (patch: LookPatch) => boolean }) {
+export function MarksEditor({ layer, apply, place, chosenMark, onMark, drawing, onDrawing }: MarkTools & { layer: Layer; apply: (patch: LookPatch) => boolean }) {
   const { context } = useWorking();
   const [problem, setProblem] = useState<string | null>(null);
   const [kind, setKind] = useState<MarkKind>("star");
@@ -38,7 +38,7 @@ export function MarksEditor({ layer, apply, chosenMark, onMark, drawing, onDrawi
       {layer.marks.map((mark, i) => (
         <details key={i} className={`mb-2 rounded border p-2 ${chosenMark === i ? "border-base-content" : "rule"}`} open={chosenMark === null ? i === layer.marks.length - 1 : chosenMark === i}>
           <summary className="cursor-pointer font-semibold" onClick={() => onMark(i)}>{markLabel(mark.kind)} {i + 1}</summary>
-          <p className="muted mt-1 text-xs">With a ruler: {placement(mark, face).words}.</p>
+          <p className="muted mt-1 text-xs">With a ruler: {placement(mark, context.figure, mark.frame).words}.</p>
           <div className="mt-2 grid grid-cols-2 gap-2">
             {Object.entries(mark).filter(([key, value]) => key in LABELS && typeof value === "number").map(([key, value]) => (
               <label key={key} className="text-xs">{LABELS[key]}<input type="number" step={isShare(key) || key === "widthMm" ? 0.1 : 1} className="input input-sm" value={Number(value)} onChange={(event) => { if (event.target.value !== "") change(i, key, Number(event.target.value)); }} /></label>
@@ -65,7 +65,7 @@ export function MarksEditor({ layer, apply, chosenMark, onMark, drawing, onDrawi
             {MARK_KINDS.filter((key) => key !== "path").map((key) => <option key={key} value={key}>{markLabel(key)}, difficulty {markDifficulty(key)}</option>)}
           </select>
         </label>
-        <button type="button" className="btn" onClick={() => add(newMark(kind, { x: 34, y: -38 }, layer.marks.length * 7 + 3))}>Add it</button>
+        <button type="button" className="btn" onClick={() => add({ ...newMark(kind, place.at, layer.marks.length * 7 + 3), frame: place.frame })}>Add it</button>
       </div>
       <div className="flex flex-wrap gap-1.5">
         <button type="button" className="btn btn-sm" onClick={() => add(browsByThreePoints(face))}>Brows by three points</button>

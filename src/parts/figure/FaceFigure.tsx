@@ -1,7 +1,7 @@
 import { useMemo, type ReactNode } from "react";
-import { buildFigure, carriedBy, centroid, contains, express, zoneInfo, type ExpressionKey, type Point, type ZoneId } from "@/core/anatomy";
+import { buildFigure, carriedBy, centroid, express, zoneInfo, type ExpressionKey, type Point, type ZoneId } from "@/core/anatomy";
 import { hexToLab, labToHex, reflectanceFromLab, type LampKey, type Spectrum } from "@/core/colour";
-import { hexOf, visibleLayers, type Look, type LookContext, type Prediction, type SeenEdge, type VisibleLayer } from "@/core/look";
+import { hexOf, visibleLayers, zoneOfMark, type Look, type LookContext, type Prediction, type SeenEdge, type VisibleLayer } from "@/core/look";
 import { Features, Form } from "./BareHead";
 import { MarkDrawing } from "./MarkDrawing";
 import { LostMarks } from "./LostMarks";
@@ -32,12 +32,12 @@ export interface FaceFigureProps {
 }
 
 /** Head, ears, neck and the start of the shoulders, mm. */
-const VIEW = { left: -106, top: -114, width: 212, height: 270 } as const;
+export const FACE_BOX = { left: -106, top: -114, width: 212, height: 270 } as const;
 const BEHIND = new Set(["ears", "neck"]);
 const isBehind = (zone: ZoneId) => BEHIND.has(zoneInfo(zone).group);
 
 /** Lines of the drawing: darker than the skin they lie on, whatever the skin. */
-function lineColour(skin: string): string {
+export function lineColour(skin: string): string {
   const [L, a, b] = hexToLab(skin);
   return labToHex([Math.max(4, L * 0.3), a * 0.6, b * 0.5]);
 }
@@ -71,7 +71,8 @@ function MarkShapes({ visible: { layer, colours }, context, hexOfFilm, carry }: 
   return (
     <g fill="none" strokeLinecap="round" strokeLinejoin="round">
       {layer.marks.map((mark, i) => {
-        const zone = [...colours.keys()].find((key) => contains(context.figure.zone(key).polygon, mark));
+        if (mark.frame !== "front") return null;
+        const zone = zoneOfMark(mark, layer, context);
         const colour = (zone && colours.get(zone)) ?? fallback;
         const hex = colour ? hexOfFilm(colour) : "#000000";
         return <MarkDrawing key={i} mark={mark} hex={hex} faded={layer.edge === "faded"} carry={carry} />;
@@ -113,7 +114,7 @@ export function FaceFigure({ id, look, context: still, prediction, title, upTo, 
   const behind = figure.zones.filter((zone) => isBehind(zone.id));
   const sides = ["left", "right"] as const;
   return (
-    <svg viewBox={`${VIEW.left} ${VIEW.top} ${VIEW.width} ${VIEW.height}`} className={className} role="img" aria-label={title} preserveAspectRatio="xMidYMid meet" style={{ printColorAdjust: "exact" }}>
+    <svg viewBox={`${FACE_BOX.left} ${FACE_BOX.top} ${FACE_BOX.width} ${FACE_BOX.height}`} className={className} role="img" aria-label={title} preserveAspectRatio="xMidYMid meet" style={{ printColorAdjust: "exact" }}>
       <defs>
         {figure.zones.map((zone) => <path key={zone.id} id={`${id}-${zone.id}`} d={pathOf(zone.polygon, true)} />)}
         <clipPath id={`${id}-skin`}><path d={pathOf(figure.outline, true)} />{behind.map((zone) => <use key={zone.id} href={`#${id}-${zone.id}`} />)}</clipPath>

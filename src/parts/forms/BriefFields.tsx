@@ -1,9 +1,9 @@
 "use client";
 
 import { Controller, useFormContext } from "react-hook-form";
-import { ACTIVITIES, AIR, SKILLS } from "@/core/brief";
+import { ACTIVITIES, AIR, BARES, SKILLS } from "@/core/brief";
 import { Field } from "@/ui/Field";
-import { CheckField, NumberField, Section, SelectField, TextField } from "./controls";
+import { CheckField, ChecksField, NumberField, Section, SelectField, TextField } from "./controls";
 
 const labels = (table: Readonly<Record<string, { label: string }>>) => Object.entries(table).map(([key, { label }]) => [key, label] as const);
 
@@ -52,6 +52,7 @@ export function BriefFields({ at }: { at: "" | "brief." }) {
         <NumberField name={`${at}hatLineMm`} label="Hat or fringe line, mm above the bridge of the nose" hint="Empty when the forehead is free." />
         <CheckField name={`${at}hood`} label="Hood over the ears" className="self-center" />
         <CheckField name={`${at}highCollar`} label="High collar over the neck" className="self-center" />
+        <div className="sm:col-span-2 lg:col-span-3"><ChecksField name={`${at}bares`} label="Skin the costume leaves bare, besides the face" options={Object.entries(BARES)} /></div>
       </Section>
       <Section title="Time" lead="Everything counts back from the curtain.">
         <CurtainField name={`${at}curtainAt`} />

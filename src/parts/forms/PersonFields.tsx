@@ -6,6 +6,7 @@ import { ALLERGENS } from "@/core/paint";
 import { BEARDS, BUILDS, SKIN_KINDS, SWEAT_LEVELS } from "@/core/people";
 import { measuresOf } from "@/core/anatomy";
 import { Meter } from "@/parts/mixing/Meter";
+import { FacePhoto } from "./FacePhoto";
 import { CheckField, ChecksField, ColourField, NumberField, Section, SelectField, TextField } from "./controls";
 
 const asOptions = (keys: readonly string[]) => keys.map((key) => [key, key] as const);
@@ -44,10 +45,15 @@ export function PersonFields({ at }: { at: "" | "person." }) {
         <ChecksField name={`${at}allergies`} label="Known allergies" options={Object.entries(ALLERGENS)} />
         <TextField name={`${at}allergyNotes`} label="Other sensitivities, in words" />
       </section>
+      <Section title="Body" lead="For how large body zones are and how much paint they take; empty counts as usual for the age.">
+        <NumberField name={`${at}heightCm`} label="Height, cm" />
+        <NumberField name={`${at}weightKg`} label="Weight, kg" />
+      </Section>
       <Section title="Face" lead="Six measures by tape or calliper draw this face; without them the build's averages do.">
         <SelectField name={`${at}build`} label="Build" options={asOptions(BUILDS)} />
         <label className="flex min-h-10 items-center gap-3 self-end"><input type="checkbox" className="checkbox" checked={measured !== null && measured !== undefined} onChange={(event) => setValue(`${at}measures`, event.target.checked ? measuresOf((BUILDS as readonly string[]).includes(build) ? (build as (typeof BUILDS)[number]) : "average") : null, { shouldDirty: true })} />Measured by tape</label>
         {measured && Object.entries(MEASURE_LABELS).map(([key, label]) => <NumberField key={key} name={`${at}measures.${key}`} label={label} step={0.5} />)}
+        <div className="sm:col-span-2 lg:col-span-3"><FacePhoto at={at} /></div>
       </Section>
     </>
   );

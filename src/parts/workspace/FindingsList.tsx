@@ -31,7 +31,7 @@ export function FindingsList({ onShow, only }: { onShow?: (finding: Finding) => 
             <div className="min-w-0 text-sm">
               <p><strong>{WORDS[finding.severity]}.</strong> {finding.message} <Link className="link" href={`/rules#${finding.rule}`}>{finding.rule}</Link></p>
               <div className="mt-2 flex flex-wrap gap-2">
-                {finding.fix && <button type="button" aria-busy={wanted === finding.key} className={`btn btn-sm h-auto py-1.5 ${finding.severity === "stop" ? "btn-primary" : ""}`} onClick={() => setWanted(finding.key)}>{finding.fixLabel}</button>}
+                {finding.fix && <button type="button" aria-busy={wanted === finding.key} className={`btn btn-sm h-auto py-1.5 text-left whitespace-normal ${finding.severity === "stop" ? "btn-primary" : ""}`} onClick={() => setWanted(finding.key)}>{finding.fixLabel}</button>}
                 {finding.where.layerId && onShow && <button type="button" className="btn btn-ghost btn-sm" onClick={() => onShow(finding)}>Show</button>}
                 {finding.severity !== "stop" && <button type="button" className="btn btn-ghost btn-sm" onClick={() => { apply({ op: "accept", finding: finding.key, accepted: true }); toast("Left as it is", { action: { label: "Undo", onClick: undo } }); }}>Leave it</button>}
               </div>
