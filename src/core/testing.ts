@@ -1,5 +1,5 @@
 import { USUAL_BRIEF, type Brief } from "./brief";
-import { lookContext, type Layer, type Look, type LookContext } from "./look";
+import { lookContext, PLAIN_LAYER, USUAL_SCHOOLS, type Layer, type Look, type LookContext } from "./look";
 import type { Product } from "./paint";
 import { STAND_IN, type Person } from "./people";
 
@@ -21,12 +21,12 @@ export const SHELF: readonly Product[] = [
 ];
 
 export const aLayer = (values: Partial<Layer> & Pick<Layer, "id">): Layer => ({
-  role: "base", name: values.id, zones: ["forehead"], paint: { kind: "product", productId: "grey" }, tool: "dampSponge", technique: "stipple", coats: "auto", edge: "hard", share: 1, marks: [], target: null, notes: "", ...values,
+  role: "base", name: values.id, zones: ["forehead"], paint: { kind: "product", productId: "grey" }, tool: "dampSponge", technique: "stipple", ...PLAIN_LAYER, ...values,
 });
 
 export const product = (productId: string): Layer["paint"] => ({ kind: "product", productId });
 
-export const aLook = (...layers: Layer[]): Look => ({ schema: 1, name: "trial", system: null, layers, bare: [], accepted: [], notes: "" });
+export const aLook = (...layers: Layer[]): Look => ({ schema: 1, name: "trial", system: null, schools: USUAL_SCHOOLS, layers, bare: [], accepted: [], notes: "" });
 
 /** Everybody has had clear patch tests of the whole shelf, so that a test speaks of one thing only. */
 export function aContext(o: { person?: Partial<Person>; brief?: Partial<Brief>; products?: readonly Product[] } = {}): LookContext {

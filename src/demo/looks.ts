@@ -1,5 +1,5 @@
 import { buildFigure, defaultFace, ZONES, type ZoneId, type ZoneGroup } from "@/core/anatomy";
-import { newMark, zonesOfMarks, type Layer, type Look, type Mark, type MarkKind, type System } from "@/core/look";
+import { newMark, PLAIN_LAYER, USUAL_SCHOOLS, zonesOfMarks, type Layer, type Look, type Mark, type MarkKind, type System } from "@/core/look";
 import type { HelperKey, PaintTypeKey } from "@/core/paint";
 import { slug } from "./products";
 
@@ -14,7 +14,7 @@ const product = (name: string): Layer["paint"] => ({ kind: "product", productId:
 const mix = (...parts: [number, string][]): Layer["paint"] => ({ kind: "mix", parts: parts.map(([amount, name]) => ({ productId: slug(name), parts: amount })) });
 
 type Given = Pick<Layer, "role" | "name" | "zones" | "paint" | "tool" | "technique"> & Partial<Layer>;
-const layer = (given: Given): Layer => ({ id: slug(given.name), coats: "auto", edge: "hard", share: 1, marks: [], target: null, notes: "", ...given });
+const layer = (given: Given): Layer => ({ id: slug(given.name), ...PLAIN_LAYER, ...given });
 const prep = layer({ id: "system-prep", role: "prep", name: "Skin prep", zones: without(PROTECTED, []), paint: product("Prep dab"), tool: "dampSponge", technique: "pat", coats: 1 });
 const seal = layer({ id: "system-seal", role: "seal", name: "Barrier spray", zones: PROTECTED, paint: product("Last coat"), tool: "spray", technique: "spray", coats: 1 });
 const powderOver = (name: string, zones: readonly ZoneId[], with_: string, id = slug(name)): Layer => layer({ id, role: "set", name, zones: [...zones], paint: product(with_), tool: "puff", technique: "press", coats: 1 });
@@ -25,7 +25,7 @@ const mark = <Kind extends MarkKind>(kind: Kind, x: number, y: number, more: Par
 const USUAL: Readonly<Partial<Record<MarkKind, { widthMm: number }>>> = { crack: { widthMm: 1.8 }, fork: { widthMm: 2.6 }, fern: { widthMm: 1.3 }, spots: { widthMm: 3 } };
 
 const thunderhead: Look = {
-  schema: 1, name: "Thunderhead", system: system("waterGlycerine", "waterWax", "sealingMedium"), bare: [], accepted: [], notes: "Under a hood; the forks must read from the path, ten metres off.",
+  schema: 1, name: "Thunderhead", system: system("waterGlycerine", "waterWax", "sealingMedium"), schools: USUAL_SCHOOLS, bare: [], accepted: [], notes: "Under a hood; the forks must read from the path, ten metres off.",
   layers: [
     prep,
     layer({ role: "base", name: "Cloud base", zones: FACE, paint: mix([3, "Slate grey"], [1, "Chalk white"]), tool: "dampSponge", technique: "stipple" }),
@@ -41,7 +41,7 @@ const thunderhead: Look = {
 };
 
 const drought: Look = {
-  schema: 1, name: "Drought", system: system("waterGlycerine", "waterWax", "sealingMedium"), bare: [], accepted: [], notes: "Ground that has not seen rain since spring.",
+  schema: 1, name: "Drought", system: system("waterGlycerine", "waterWax", "sealingMedium"), schools: USUAL_SCHOOLS, bare: [], accepted: [], notes: "Ground that has not seen rain since spring.",
   layers: [
     prep,
     layer({ role: "base", name: "Ochre ground", zones: FACE, paint: mix([3, "Ochre ground"], [1, "Sand"]), tool: "dampSponge", technique: "stipple", notes: "Activate with sealing medium instead of water." }),
@@ -57,7 +57,7 @@ const drought: Look = {
 };
 
 const firstFrost: Look = {
-  schema: 1, name: "First Frost", system: system("waterGlycerine", "waterWax", null), bare: [], accepted: [], notes: "Pale over deep skin: the ground decides the coats.",
+  schema: 1, name: "First Frost", system: system("waterGlycerine", "waterWax", null), schools: USUAL_SCHOOLS, bare: [], accepted: [], notes: "Pale over deep skin: the ground decides the coats.",
   layers: [
     prep,
     layer({ role: "cover", name: "Brows flat", zones: ["browLeft", "browRight"], paint: product("Brow stick"), tool: "stick", technique: "stroke" }),
@@ -78,7 +78,7 @@ const firstFrost: Look = {
 
 const RING = { x: 0, y: -30 } as const;
 const sundog: Look = {
-  schema: 1, name: "Sundog", system: system("waterGlycerine", "waterWax", "sealingMedium"), bare: [], accepted: [], notes: "Two false suns beside the true one; must carry to the hillside.",
+  schema: 1, name: "Sundog", system: system("waterGlycerine", "waterWax", "sealingMedium"), schools: USUAL_SCHOOLS, bare: [], accepted: [], notes: "Two false suns beside the true one; must carry to the hillside.",
   layers: [
     prep,
     layer({ role: "base", name: "Pale haze", zones: FACE, paint: mix([3, "Chalk white"], [1, "Sand"]), tool: "foundationBrush", technique: "buff" }),

@@ -1,10 +1,10 @@
 import "server-only";
 import { z } from "zod";
 import { BriefSchema } from "@/core/brief";
-import { emptyLook, LookSchema, type Look } from "@/core/look";
+import { applyPatch, emptyLook, freeLayerId, LayerSchema, LookSchema, MOST_LAYERS, type Look } from "@/core/look";
 import { PersonSchema } from "@/core/people";
-import { addJob, addLook, addPerson, findJob, findLook, findPerson, keepVersion, listJobs, saveJob, saveLook, setArchived } from "@/store";
-import { notFound } from "./problem";
+import { addJob, addLook, addPerson, findJob, findLook, findPerson, keepVersion, listJobs, listLooks, saveJob, saveLook, setArchived } from "@/store";
+import { invalid, notFound } from "./problem";
 import { refuseStops } from "./safety";
 import { newId, studio } from "./studio";
 
@@ -54,6 +54,26 @@ export async function copyLook(id: string, { name, design }: z.output<typeof Cop
     for (const job of jobs) await addJob(tx, { id: newId(), lookId, personId: job.personId, brief: { ...job.brief, curtainAt: null } });
   });
   return { lookId };
+}
+
+export const TakeLayerSchema = z.object({ layer: LayerSchema }).strict();
+
+/** A layer from elsewhere, laid on top of what this look has, under what seals it. */
+export async function takeLayer(id: string, { layer }: z.output<typeof TakeLayerSchema>): Promise<{ version: number; name: string }> {
+  const db = await studio();
+  const look = await findLook(db, id);
+  if (!look) throw notFound("look");
+  const { design } = look;
+  const seal = design.layers.findIndex(({ role }) => role === "seal");
+  if (design.layers.length >= MOST_LAYERS) throw invalid([{ field: "layer", message: `${design.name} has ${MOST_LAYERS} layers already` }]);
+  const next = applyPatch(design, { op: "addLayer", layer: { ...layer, id: freeLayerId(design, layer.id) }, at: seal < 0 ? design.layers.length : seal });
+  await refuseStops(db, next, { lookId: id });
+  return { version: await saveLook(db, id, look.version, next), name: design.name };
+}
+
+/** Looks that are not put away, by name. */
+export async function lookNames(): Promise<{ id: string; name: string }[]> {
+  return (await listLooks(await studio())).map(({ id, design }) => ({ id, name: design.name })).sort((a, b) => a.name.localeCompare(b.name));
 }
 
 export const KeepVersionSchema = z.object({ name: Name, design: LookSchema }).strict();

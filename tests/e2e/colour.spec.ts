@@ -124,7 +124,7 @@ test("the bench finds recipes while the page answers, can be stopped, and keeps 
   expect((await page.pdf()).subarray(0, 4).toString()).toBe("%PDF");
 
   await page.goto(`${demo.url}/looks/thunderhead/anyone/map`, { waitUntil: "networkidle" });
-  await page.getByRole("region", { name: "Stack" }).getByRole("button", { name: /Undersides/ }).click();
+  await page.getByRole("region", { name: "Stack" }).locator("[data-layer]", { hasText: /Undersides/ }).click();
   await page.getByLabel("Paint", { exact: true }).selectOption({ label: "Rime ground" });
   await expect(page.getByText("Rime ground, in parts")).toBeVisible();
   await page.getByRole("navigation", { name: "Chapters" }).getByRole("link", { name: /Plan/ }).click();
@@ -135,7 +135,7 @@ test("the bench finds recipes while the page answers, can be stopped, and keeps 
 test("coats change with the person's skin, from ITA class 1 to 6, read by the meter in three places", async ({ page, demo }) => {
   const coatsOf = async () => {
     await page.goto(`${demo.url}/looks/sundog/sundog-hillside/map`, { waitUntil: "networkidle" });
-    const text = await page.getByRole("region", { name: "Stack" }).getByRole("button", { name: /Pale haze/ }).innerText();
+    const text = await page.getByRole("region", { name: "Stack" }).locator("[data-layer]", { hasText: /Pale haze/ }).innerText();
     return Number(text.match(/(\d) coats?/)?.[1]);
   };
   const skinTo = async (hex: string, words: RegExp) => {

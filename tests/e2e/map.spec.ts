@@ -7,7 +7,7 @@ test.describe("the map", () => {
     const names = () => stack.getByRole("listitem").allInnerTexts().then((texts) => texts.map((text) => text.split("\n").find((line) => /[a-z]{4}/i.test(line))));
     const before = await names();
     expect(before).toHaveLength(10);
-    const item = (name: RegExp) => stack.getByRole("button", { name });
+    const item = (name: RegExp) => stack.locator("[data-layer]", { hasText: name });
 
     await item(/Cloud base/).focus();
     await page.keyboard.press("Enter");
@@ -31,7 +31,7 @@ test.describe("the map", () => {
 
   test("a click on the figure puts a zone into the layer and takes it out again", async ({ page, demo }) => {
     await page.goto(`${demo.url}/looks/thunderhead/anyone/map`, { waitUntil: "networkidle" });
-    await page.getByRole("region", { name: "Stack" }).getByRole("button", { name: /Undersides/ }).click();
+    await page.getByRole("region", { name: "Stack" }).locator("[data-layer]", { hasText: /Undersides/ }).click();
     const layer = page.getByRole("region", { name: "Layer", exact: true });
     await expect(layer.getByText(/both cheek hollows/)).toBeVisible();
     await page.locator('[data-zone="chin"]').click();
@@ -43,7 +43,7 @@ test.describe("the map", () => {
 
   test("marks are placed in typed millimetres, vary by their seed, and refuse nonsense", async ({ page, demo }) => {
     await page.goto(`${demo.url}/looks/drought/drought-quarry/map`, { waitUntil: "networkidle" });
-    await page.getByRole("region", { name: "Stack" }).getByRole("button", { name: /Cracks/ }).click();
+    await page.getByRole("region", { name: "Stack" }).locator("[data-layer]", { hasText: /Cracks/ }).click();
     const marks = page.getByRole("group", { name: "Marks" });
     await marks.getByLabel("Shape of the next mark").selectOption("spots");
     await marks.getByRole("button", { name: "Add it" }).click();
@@ -76,7 +76,7 @@ test.describe("the map", () => {
 
   test("a mix is chosen in parts and shown as such in the stack", async ({ page, demo }) => {
     await page.goto(`${demo.url}/looks/thunderhead/anyone/map`, { waitUntil: "networkidle" });
-    const base = page.getByRole("region", { name: "Stack" }).getByRole("button", { name: /Cloud base/ });
+    const base = page.getByRole("region", { name: "Stack" }).locator("[data-layer]", { hasText: /Cloud base/ });
     await base.click();
     await page.getByLabel("Parts of product 1").fill("5");
     await expect(base).toContainText("5 parts Slate grey : 1 Chalk white");

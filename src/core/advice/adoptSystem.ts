@@ -1,5 +1,5 @@
 import { FACE_ZONES, type ZoneId } from "../anatomy";
-import { allowedZones, type Layer, type Look, type LookPatch, type PaintChoice, type System } from "../look";
+import { allowedZones, PLAIN_LAYER, type Layer, type Look, type LookPatch, type PaintChoice, type System } from "../look";
 import { allergensOf, material, TOOLS, toolsFor, type HelperKey, type Product } from "../paint";
 import type { Person } from "../people";
 
@@ -20,7 +20,7 @@ export function adoptSystem(look: Look, system: System, shelf: readonly Product[
   const layer = (role: "prep" | "seal", key: HelperKey): Layer => {
     const paint = choice(key, shelf, person);
     const tool = toolsFor(key)[0] ?? "dampSponge";
-    return { id: `system-${role}`, role, name: material(key).label.replace(/^./, (c) => c.toUpperCase()), zones: zonesFor(key, paint, shelf), paint, tool, technique: TOOLS[tool].techniques[0], coats: 1, edge: "hard", share: 1, marks: [], target: null, notes: "" };
+    return { ...PLAIN_LAYER, id: `system-${role}`, role, name: material(key).label.replace(/^./, (c) => c.toUpperCase()), zones: zonesFor(key, paint, shelf), paint, tool, technique: TOOLS[tool].techniques[0], coats: 1 };
   };
   return {
     op: "several",

@@ -15,3 +15,4 @@ export { creaseLines, creaseWords, focusWidth } from "./creases";
 export { carriedBy, express, EXPRESSION_KEYS, EXPRESSIONS, movementMm, type ExpressionKey } from "./expressions";
 export { browPoints } from "./browPoints";
 export { BODY_REGIONS, bodySurfaceArea, regionShare, type BodyRegion } from "./body";
+export type { StrandName } from "./strands";

@@ -16,7 +16,7 @@ type Curve = readonly (readonly [y: number, z: number])[];
 const MIDLINE: Curve = [[110, -8], [108, 22], [102, 42], [92, 58], [78, 70], [62, 80], [40, 90], [22, 94], [9, 95], [1, 89], [-4, 89], [-20, 101], [-36, 113], [-43, 117], [-47, 115], [-51, 106], [-54.2, 98], [-60, 97.5], [-65, 100.5], [-70, 101], [-73, 96.5], [-76, 98], [-81, 100], [-86, 97], [-92, 91], [-99, 93], [-106, 94], [-113, 90], [-119, 80]];
 const CHEEKS: Curve = [[110, -8], [108, 22], [102, 42], [92, 58], [78, 70], [62, 80], [40, 90], [22, 94], [9, 93], [0, 86], [-20, 86], [-40, 88], [-54, 92], [-65, 94], [-74, 93], [-86, 90], [-106, 91], [-119, 80]];
 const FRONT_EDGE: Curve = [[110, -8], [60, -2], [5, 0], [-62, 2], [-71, 10], [-80, 22], [-88, 34], [-99, 55], [-111, 74], [-119, 80]];
-const BACK_EDGE: Curve = [[110, -8], [60, -2], [5, 0], [-40, -4], [-80, -16], [-168, -20]];
+const BACK_EDGE: Curve = [[110, -8], [60, -2], [5, 0], [-62, 2], [-71, 10], [-80, 22], [-92, 2], [-110, -14], [-168, -20]];
 const BACK: Curve = [[110, -8], [106, -45], [96, -68], [80, -86], [60, -96], [35, -99], [10, -96], [-15, -88], [-40, -76], [-68, -68], [-90, -64], [-120, -66], [-146, -76], [-168, -88]];
 const THROAT: Curve = [[-80, 52], [-119, 42], [-130, 38], [-146, 36], [-168, 28]];
 /** The ear from the side, depth and height. */
@@ -99,7 +99,7 @@ export function profileOf(figure: Figure, side: Side): Profile {
   const isNeck = (p: Point) => p.y < jawHeight(p.x);
   const depth = (frame: Frame) => (p: Point) => (frame === "back" ? back(p) : isNeck(p) ? throat(p) : front(p));
   const ear = smoothClosed(EAR.map(([y, z]) => point(forward * z * deep, warp(point(70, y)).y)));
-  const zones = figure.allZones.filter((zone) => zone.part === "head" && (zone.side ?? side) === side).flatMap((zone): ProfileZone[] => {
+  const zones = figure.allZones.filter((zone) => zone.part === "head" && zone.kind !== "collar" && (zone.side ?? side) === side).flatMap((zone): ProfileZone[] => {
     const { id, label, group, frame } = zone;
     if (zone.group === "ears") return frame === "front" ? [{ id, label, group, frame, polygon: ear }] : [];
     const depthOf = frame === "back" ? back : group === "neck" ? throat : front;

@@ -1,4 +1,5 @@
 import { browPoints, point, type Landmarks, type Point } from "../anatomy";
+import type { Look } from "./schema";
 import { browThrough, MarkSchema, newMark, type Mark } from "./motifs";
 
 const near = (value: number) => Math.round(value * 100) / 100;
@@ -56,6 +57,9 @@ export function duplicateAlong(mark: Mark, line: readonly Point[], count: number
   };
   return Array.from({ length: count }, (_, i) => moveMark({ ...mark, seed: mark.seed + i }, at(count === 1 ? 0.5 : i / (count - 1))) ?? mark);
 }
+
+/** The look again with every mark grown from another seed: the same design by a freer hand (RECORD-2). */
+export const variedLook = (look: Look): Look => ({ ...look, layers: look.layers.map((layer) => ({ ...layer, marks: layer.marks.map((mark) => ({ ...mark, seed: (mark.seed + 211) % 1_000_000 })) })) });
 
 /** Both brows by the three points of this face (BROW-5), mirrored and equal. */
 export function browsByThreePoints(face: Landmarks): Mark {

@@ -4,7 +4,7 @@ import { filmsPerCoat, helper, productOptics, toolsFor, TOOLS, type MaterialKey 
 import { materialOf, type LookContext } from "./context";
 import { applyPatch, freeLayerId, type LookPatch } from "./patch";
 import { coatFilm, layerOptics, predict } from "./predict";
-import type { Layer, Look, PaintChoice } from "./schema";
+import { PLAIN_LAYER, type Layer, type Look, type PaintChoice } from "./schema";
 import { isWearable } from "./wearable";
 
 export interface BrowCover extends HiddenUnder {
@@ -60,8 +60,8 @@ function layingOf(look: Look, context: LookContext, at: number, hidden: HiddenUn
   if (!powder) return null;
   const patches: LookPatch[] = [];
   let now = look;
-  const put = (layer: Omit<Layer, "id" | "zones" | "edge" | "share" | "marks" | "target" | "notes">, stem: string) => {
-    const patch: LookPatch = { op: "addLayer", layer: { ...layer, id: freeLayerId(now, stem), zones: [...BROWS], edge: "hard", share: 1, marks: [], target: null, notes: "" }, at: at + patches.length };
+  const put = (layer: Pick<Layer, "role" | "name" | "paint" | "tool" | "technique" | "coats">, stem: string) => {
+    const patch: LookPatch = { op: "addLayer", layer: { ...PLAIN_LAYER, ...layer, id: freeLayerId(now, stem), zones: [...BROWS] }, at: at + patches.length };
     patches.push(patch);
     now = applyPatch(now, patch);
   };

@@ -1,10 +1,13 @@
 import { paintWords, type LookContext } from "./context";
 import { markLabel } from "./motifs";
-import type { Layer, Look } from "./schema";
+import type { FadeSide, Layer, Look } from "./schema";
+import { SCHOOLS } from "./schools";
 import { zoneWords } from "./words";
 
 /** How two designs differ, in the words of one who paints them. */
 export interface Difference { readonly kind: "added" | "gone" | "changed" | "moved" | "look"; readonly layer: string | null; readonly words: string }
+
+export const FADE_WORDS: Readonly<Record<FadeSide, string>> = { round: "all round", up: "upwards", down: "downwards", in: "towards the midline", out: "outwards" };
 
 function layerDifferences(before: Layer, after: Layer, products: LookContext["products"]): string[] {
   const words: string[] = [];
@@ -15,6 +18,9 @@ function layerDifferences(before: Layer, after: Layer, products: LookContext["pr
   say(before.coats !== after.coats, `has ${after.coats === "auto" ? "as many coats as needed" : `${after.coats} ${after.coats === 1 ? "coat" : "coats"}`}`);
   say(before.tool !== after.tool || before.technique !== after.technique, "is laid another way");
   say(before.edge !== after.edge, `has ${after.edge} edges`);
+  say(before.fades !== after.fades, `fades ${FADE_WORDS[after.fades]}`);
+  say(before.hidden !== after.hidden, after.hidden ? "is hidden on the figure" : "is shown on the figure again");
+  say(before.group !== after.group, after.group ? `is kept under ${after.group}` : "is under no heading");
   say(before.share !== after.share, `fills ${Math.round(after.share * 100)} % of its zones instead of ${Math.round(before.share * 100)} %`);
   if (!same(before.marks, after.marks)) {
     const [n, m] = [before.marks.length, after.marks.length];
@@ -33,6 +39,7 @@ export function differences(before: Look, after: Look, products: LookContext["pr
   const kept = after.layers.filter(({ id }) => old.has(id)).map(({ id }) => id);
   const keptBefore = before.layers.filter(({ id }) => now.has(id)).map(({ id }) => id);
   return [
+    ...(JSON.stringify(before.schools) === JSON.stringify(after.schools) ? [] : [{ kind: "look", layer: null, words: `The order of work is ${SCHOOLS.map[after.schools.map]}; ${SCHOOLS.base[after.schools.base]}` } as const]),
     ...(before.name === after.name ? [] : [{ kind: "look", layer: null, words: `The look is called ${after.name} instead of ${before.name}` } as const]),
     ...after.layers.flatMap((layer): Difference[] => {
       const was = old.get(layer.id);

@@ -1,6 +1,6 @@
 import { z } from "zod";
 import { ZONE_IDS, type ZoneId } from "../anatomy";
-import { LayerSchema, SystemSchema, type Layer, type Look, type System } from "./schema";
+import { LayerSchema, SchoolsSchema, SystemSchema, type Layer, type Look, type Schools, type System } from "./schema";
 
 /** A named change to a look: what an edit, a fix and an undo are made of. */
 export type LookPatch =
@@ -10,6 +10,8 @@ export type LookPatch =
   | { readonly op: "removeLayer"; readonly id: string }
   | { readonly op: "rename"; readonly name: string }
   | { readonly op: "chooseSystem"; readonly system: System | null }
+  | { readonly op: "schools"; readonly schools: Schools }
+  | { readonly op: "order"; readonly ids: readonly string[] }
   | { readonly op: "leaveBare"; readonly zones: readonly ZoneId[]; readonly bare: boolean }
   | { readonly op: "accept"; readonly finding: string; readonly accepted: boolean }
   | { readonly op: "several"; readonly patches: readonly LookPatch[] };
@@ -45,6 +47,12 @@ export function applyPatch(look: Look, patch: LookPatch): Look {
     case "removeLayer": return { ...look, layers: look.layers.toSpliced(indexOf(look, patch.id), 1) };
     case "rename": return { ...look, name: patch.name };
     case "chooseSystem": return { ...look, system: patch.system };
+    case "schools": return { ...look, schools: patch.schools };
+    case "order": {
+      const layers = patch.ids.map((id) => look.layers[indexOf(look, id)] as Layer);
+      if (new Set(patch.ids).size !== look.layers.length) throw new RangeError("an order names every layer once");
+      return { ...look, layers };
+    }
     case "leaveBare": {
       const rest = look.bare.filter((zone) => !patch.zones.includes(zone));
       return { ...look, bare: patch.bare ? [...rest, ...patch.zones] : rest };
@@ -67,9 +75,9 @@ export function freeLayerId(look: Look, stem: string): string {
   return `${short}-${n}`;
 }
 
-const { share, marks, notes, target } = LayerSchema.shape;
+const { share, marks, notes, target, fades, group, hidden, locked } = LayerSchema.shape;
 /** Some fields of a layer. Defaults are taken off: what a change does not name it must not touch. */
-const ChangeSchema = LayerSchema.omit({ id: true }).extend({ share: share.unwrap(), marks: marks.unwrap(), notes: notes.unwrap(), target: target.unwrap() }).partial();
+const ChangeSchema = LayerSchema.omit({ id: true }).extend({ share: share.unwrap(), marks: marks.unwrap(), notes: notes.unwrap(), target: target.unwrap(), fades: fades.unwrap(), group: group.unwrap(), hidden: hidden.unwrap(), locked: locked.unwrap() }).partial();
 
 /** Checks a patch that comes from outside. */
 export const PatchSchema: z.ZodType<LookPatch> = z.lazy(() => z.discriminatedUnion("op", [
@@ -79,6 +87,8 @@ export const PatchSchema: z.ZodType<LookPatch> = z.lazy(() => z.discriminatedUni
   z.object({ op: z.literal("removeLayer"), id: z.string() }).strict(),
   z.object({ op: z.literal("rename"), name: z.string().trim().min(1).max(80) }).strict(),
   z.object({ op: z.literal("chooseSystem"), system: SystemSchema.nullable() }).strict(),
+  z.object({ op: z.literal("schools"), schools: SchoolsSchema }).strict(),
+  z.object({ op: z.literal("order"), ids: z.array(z.string()).max(80) }).strict(),
   z.object({ op: z.literal("leaveBare"), zones: z.array(z.enum(ZONE_IDS as [ZoneId, ...ZoneId[]])), bare: z.boolean() }).strict(),
   z.object({ op: z.literal("accept"), finding: z.string(), accepted: z.boolean() }).strict(),
   z.object({ op: z.literal("several"), patches: z.array(PatchSchema).max(50) }).strict(),

@@ -7,6 +7,9 @@ import { ROLE_KEYS, type Role } from "./roles";
 const IdSchema = z.string().regex(/^[A-Za-z0-9_-]{1,64}$/, "an id of letters, digits, - and _");
 const oneOf = <T extends string>(keys: readonly T[]) => z.enum(keys as unknown as [T, ...T[]]);
 
+export const FADE_SIDES = ["round", "up", "down", "in", "out"] as const;
+export type FadeSide = (typeof FADE_SIDES)[number];
+
 /** What a layer is painted with. The kind of paint follows from the product, so the two can't disagree. */
 export const PaintChoiceSchema = z.discriminatedUnion("kind", [
   z.object({ kind: z.literal("product"), productId: IdSchema }).strict(),
@@ -26,14 +29,25 @@ export const LayerSchema = z.object({
   /** "auto": as many as it takes to cover what lies below. */
   coats: z.union([z.literal("auto"), z.number().int("whole coats").min(1, "1 coat or more").max(8, "at most 8 coats")]),
   edge: z.enum(["hard", "faded"]),
+  /** Where a faded edge fades: all round, or to one side with the others kept clean (FORM-2). */
+  fades: oneOf<FadeSide>(FADE_SIDES).default("round"),
   /** Share of each zone that is painted, 0-1: a contour fills part of the hollow. Marks ignore it. */
   share: z.number().min(0.02, "at least 2 %").max(1, "at most 100 %").default(1),
   marks: z.array(MarkSchema).max(60).default([]),
   /** The colour wanted, dry; null where the paint itself is what is wanted. What the mixing bench is asked to match. */
   target: HexSchema.nullable().default(null),
+  /** A heading that layers next to each other are kept under; empty for none. */
+  group: z.string().trim().max(40, "at most 40 letters").default(""),
+  /** Not drawn on the figure; planned all the same. */
+  hidden: z.boolean().default(false),
+  /** Kept from changes by hand until it is unlocked. */
+  locked: z.boolean().default(false),
   notes: z.string().max(1000).default(""),
 }).strict();
 export type Layer = z.infer<typeof LayerSchema>;
+
+/** What a new layer starts from where nothing else is said. */
+export const PLAIN_LAYER: Omit<Layer, "id" | "role" | "name" | "zones" | "paint" | "tool" | "technique"> = { coats: "auto", edge: "hard", fades: "round", share: 1, marks: [], target: null, group: "", hidden: false, locked: false, notes: "" };
 
 /** The paint system chosen for the face; see core/advice. */
 export const SystemSchema = z.object({
@@ -42,13 +56,21 @@ export const SystemSchema = z.object({
 }).strict();
 export type System = z.infer<typeof SystemSchema>;
 
+/** How the painter goes about it where the trade disagrees; see schools.ts. */
+export const SchoolsSchema = z.object({ map: z.enum(["mapFirst", "baseFirst"]), base: z.enum(["allOver", "zones"]) }).strict();
+export type Schools = z.infer<typeof SchoolsSchema>;
+export const USUAL_SCHOOLS: Schools = { map: "baseFirst", base: "allOver" };
+
+export const MOST_LAYERS = 80;
+
 const distinct = <T>(values: readonly T[]) => new Set(values).size === values.length;
 
 export const LookSchema = z.object({
   schema: z.literal(1),
   name: z.string().trim().min(1, "give the look a name").max(80),
   system: SystemSchema.nullable().default(null),
-  layers: z.array(LayerSchema).max(80, "at most 80 layers"),
+  schools: SchoolsSchema.default(USUAL_SCHOOLS),
+  layers: z.array(LayerSchema).max(MOST_LAYERS, `at most ${MOST_LAYERS} layers`),
   /** Zones left unpainted on purpose: a mask that stops at the jaw. */
   bare: z.array(oneOf<ZoneId>(ZONE_IDS)).default([]),
   /** Keys of findings the painter has read and leaves as they are; a stop can't be left. */
@@ -57,4 +79,4 @@ export const LookSchema = z.object({
 }).strict().refine((look) => distinct(look.layers.map((layer) => layer.id)), { path: ["layers"], message: "two layers have the same id" });
 export type Look = z.infer<typeof LookSchema>;
 
-export const emptyLook = (name: string): Look => ({ schema: 1, name, system: null, layers: [], bare: [], accepted: [], notes: "" });
+export const emptyLook = (name: string): Look => ({ schema: 1, name, system: null, schools: USUAL_SCHOOLS, layers: [], bare: [], accepted: [], notes: "" });

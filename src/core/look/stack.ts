@@ -38,6 +38,22 @@ const isSealing = (key: MaterialKey): boolean => !isPaintType(key) && helper(key
 /** Prep stays under everything and takes no part in what colours do to each other. */
 const isGround = (layer: Layer, key: MaterialKey): boolean => layer.role === "prep" || (!isPaintType(key) && (helper(key).use === "prep" || helper(key).use === "activate" || helper(key).use === "remove"));
 
+/** What sets a layer where it stands in its look, in words. */
+export function setBy(look: Look, context: LookContext, layer: Layer): string {
+  const key = materialOf(layer, context.products);
+  if (!key) return "nobody knows: its product has left the shelf";
+  const kind = material(key).setting;
+  if (kind !== "powder") return kind === "clears" ? "drying until it is clear" : "drying by itself";
+  const open = new Set(layer.zones);
+  for (const later of look.layers.slice(look.layers.indexOf(layer) + 1)) {
+    const over = materialOf(later, context.products);
+    if (!over || !isSetting(later, over)) continue;
+    for (const zone of later.zones) open.delete(zone);
+    if (!open.size) return later.name;
+  }
+  return open.size < layer.zones.length ? "powder on a part of its zones only" : "nothing yet: it stays tacky until it is powdered";
+}
+
 export function readStack(look: Look, context: LookContext): Stack {
   const materials = new Map<string, MaterialKey>();
   const surfaces = new Map<ZoneId, Surface>();

@@ -8,7 +8,7 @@ import { placedStrokes, type Mark } from "./motifs";
 import { freeLayerId } from "./patch";
 import { predict } from "./predict";
 import { ROLES, type Role } from "./roles";
-import type { Layer, Look, PaintChoice } from "./schema";
+import { PLAIN_LAYER, type Layer, type Look, type PaintChoice } from "./schema";
 import { isWearable } from "./wearable";
 
 const ofKinds = (...kinds: string[]): ZoneId[] => ZONES.filter((zone) => kinds.includes(zone.kind)).map((zone) => zone.id);
@@ -55,8 +55,8 @@ export function suggestLayer(role: Role, look: Look, context: LookContext): Laye
   const veil = role === "contour" || role === "shade" || role === "highlight";
   const technique = veil && (TOOLS[tool].techniques as readonly string[]).includes("pat") ? "pat" : role === "detail" && (TOOLS[tool].techniques as readonly string[]).includes("draw") ? "draw" : TOOLS[tool].techniques[0];
   return {
-    id: freeLayerId(look, role), role, name: ROLES[role].label.replace(/^./, (c) => c.toUpperCase()), zones: allowedZones(zones, product?.material ?? wanted, product), paint, tool, technique,
-    coats: "auto", edge: veil ? "faded" : "hard", share: veil ? 0.5 : 1, marks: [], target: null, notes: "",
+    ...PLAIN_LAYER, id: freeLayerId(look, role), role, name: ROLES[role].label.replace(/^./, (c) => c.toUpperCase()), zones: allowedZones(zones, product?.material ?? wanted, product), paint, tool, technique,
+    edge: veil ? "faded" : "hard", share: veil ? 0.5 : 1,
   };
 }
 

@@ -44,7 +44,7 @@ export function visibleLayers(look: Look, context: LookContext, prediction: Pred
   const shown = underPowder(look, context, prediction, upTo);
   return look.layers.slice(0, upTo).flatMap((layer, at): VisibleLayer[] => {
     const key = materialOf(layer, context.products);
-    if (!key || isSetting(layer, key) || !layerOptics(layer, context.products) || (!isPaintType(key) && layer.role === "seal")) return [];
+    if (layer.hidden || !key || isSetting(layer, key) || !layerOptics(layer, context.products) || (!isPaintType(key) && layer.role === "seal")) return [];
     const colours = new Map(layer.zones.flatMap((zone): [ZoneId, Spectrum][] => {
       const film = prediction.films.get(zone)?.find((entry) => entry.layer.id === layer.id);
       return film ? [[zone, shown(film.colour, at, zone)]] : [];

@@ -79,7 +79,7 @@ describe("makePlan", () => {
   });
 
   it("puts marks into the region they are drawn in", () => {
-    const look = aLook(aLayer({ id: "f", role: "detail", zones: ["forehead"], paint: product("line"), tool: "linerBrush", marks: [{ kind: "spots", frame: "front", x: 0, y: -104, turnDeg: 0, mirrored: false, outsetMm: 0, seed: 1, spreadMm: 10, widthMm: 2, count: 5, falloff: 0 }] }));
+    const look = aLook(aLayer({ id: "f", role: "detail", zones: ["forehead"], paint: product("line"), tool: "linerBrush", marks: [{ kind: "spots", frame: "front", x: 0, y: -104, turnDeg: 0, mirrored: false, varied: false, outsetMm: 0, seed: 1, spreadMm: 10, widthMm: 2, count: 5, falloff: 0 }] }));
     expect(layerTasks(look, context, predict(look, context)).map((task) => task.zone)).toContain("chin and jaw");
     expect(regionOf("upperLidLeft")).toBe("eyes");
   });

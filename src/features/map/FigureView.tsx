@@ -14,7 +14,7 @@ import { useWorking } from "@/parts/workspace/WorkspaceContext";
 import { metresAt, metresWords, placeOf, STEPS } from "./distances";
 import { MarkHandles } from "./MarkHandles";
 
-const GUIDES = [["midline", "Midline"], ["creases", "Creases"], ["eyeBand", "Eye corners"]] as const;
+const GUIDES = [["midline", "Midline"], ["creases", "Creases"], ["eyeBand", "Eye corners"], ["costume", "Costume"]] as const;
 /** The grey around the figure, the same in both themes. */
 const SURROUND = "#8a8a89";
 
@@ -51,13 +51,13 @@ export function FigureView({ layer, view, onView, onZone, chosenMark, onMark, dr
   return (
     <section aria-label="Figure" className="order-first flex min-h-[28rem] flex-col bg-surround text-[#111] lg:order-none">
       <div className="flex flex-wrap items-center gap-1.5 p-2">
-        <label className="flex items-center gap-1.5 text-sm font-bold">View<select className="min-h-9 w-40 rounded-md border border-[#111] bg-[#f4f4f3] px-2 font-normal" value={view} onChange={(event) => onView(event.target.value as ViewKey)}>{VIEW_KEYS.map((key) => <option key={key} value={key}>{VIEWS[key].label}</option>)}</select></label>
-        {view === "face" && <div role="group" aria-label="Guides" className="flex flex-wrap gap-1.5">
-          {GUIDES.map(([key, label]) => <button key={key} type="button" aria-pressed={Boolean(guides[key])} onClick={() => setGuides({ ...guides, [key]: !guides[key] })} className={`min-h-9 rounded-md border border-[#111] px-2 text-sm ${guides[key] ? "bg-[#111] font-bold text-white" : "bg-[#f4f4f3]"}`}>{label}</button>)}
-        </div>}
-        <div className="flex-1" />
-        <label className="flex items-center gap-1.5 text-sm font-bold">Light<select className="w-28 min-h-9 rounded-md border border-[#111] bg-[#f4f4f3] px-2 font-normal" value={lamp} title={LAMPS[lamp].source} onChange={(event) => setLamp(event.target.value as LampKey)}>{LAMP_KEYS.map((key) => <option key={key} value={key}>{LAMPS[key].label}</option>)}</select></label>
-        <button type="button" aria-pressed={beside} onClick={() => { setBeside(!beside); if (!beside && !away) setFrom(STEPS); }} className={`flex min-h-9 items-center gap-2 rounded-md border border-[#111] px-2 text-sm ${beside ? "bg-[#111] font-bold text-white" : "bg-[#f4f4f3]"}`}><Columns2 size={16} aria-hidden />Side by side</button>
+        <Choice label="View" value={view} options={VIEW_KEYS.map((key) => [key, VIEWS[key].label])} onChange={(key) => onView(key as ViewKey)} />
+        <Choice label="Light" value={lamp} title={LAMPS[lamp].source} options={LAMP_KEYS.map((key) => [key, LAMPS[key].label])} onChange={(key) => setLamp(key as LampKey)} />
+        {view === "face" && <Choice label="Face" value={expression} options={EXPRESSION_KEYS.map((key) => [key, EXPRESSIONS[key].label])} onChange={(key) => setExpression(key as ExpressionKey)} />}
+        <div role="group" aria-label="Guides" className="flex flex-wrap gap-1.5">
+          {GUIDES.filter(([key]) => view === "face" || key === "costume").map(([key, label]) => <button key={key} type="button" aria-pressed={Boolean(guides[key])} onClick={() => setGuides({ ...guides, [key]: !guides[key] })} className={TOGGLE(Boolean(guides[key]))}>{label}</button>)}
+        </div>
+        <button type="button" aria-pressed={beside} onClick={() => { setBeside(!beside); if (!beside && !away) setFrom(STEPS); }} className={`flex items-center gap-2 ${TOGGLE(beside)}`}><Columns2 size={16} aria-hidden />Side by side</button>
       </div>
       <div className={`grid min-h-0 flex-1 ${beside ? "grid-cols-2" : "grid-cols-1"}`}>
         {beside && (
@@ -67,10 +67,9 @@ export function FigureView({ layer, view, onView, onZone, chosenMark, onMark, dr
           </figure>
         )}
         <div className="relative min-h-0">
-          {view === "face" && <label className="absolute top-1 right-2 z-10 flex items-center gap-1.5 text-sm font-bold">Face<select className="min-h-9 rounded-md border border-[#111] bg-[#f4f4f3] px-2 font-normal" value={expression} onChange={(event) => setExpression(event.target.value as ExpressionKey)}>{EXPRESSION_KEYS.map((key) => <option key={key} value={key}>{EXPRESSIONS[key].label}</option>)}</select></label>}
           {/* What is blurred is the drawing itself, without guides and chosen zones. */}
           {away && <div ref={plain} aria-hidden className="invisible absolute inset-0"><ViewFigure id="seen" className="h-full w-full" {...common} lamp={lamp} title="" guides={{ hat: false }} /></div>}
-          <ViewFigure id="map" className={`absolute inset-0 h-full w-full ${away ? "opacity-0" : ""}`} {...common} lamp={lamp} guides={guides} selected={layer && !layer.marks.length && !away ? layer.zones : []} onZone={expression === "rest" ? onZone : undefined} lost={away ? [] : lost} title={title} overlay={layer && frame && (layer.marks.length > 0 || drawing) && !away && expression === "rest" ? <MarkHandles layer={layer} frame={frame} box={box} hex={hexOfMarks} chosen={chosenMark} onChoose={onMark} onChange={changeMark} drawing={drawing} onDrawn={(mark) => { putMarks([...layer.marks, mark]); onDrawing(false); }} /> : undefined} />
+          <ViewFigure id="map" className={`absolute inset-0 h-full w-full ${away ? "opacity-0" : ""}`} {...common} lamp={lamp} guides={guides} selected={layer && !layer.marks.length && !away ? layer.zones : []} onZone={expression === "rest" ? onZone : undefined} lost={away ? [] : lost} title={title} overlay={layer && !layer.locked && frame && (layer.marks.length > 0 || drawing) && !away && expression === "rest" ? <MarkHandles layer={layer} frame={frame} box={box} hex={hexOfMarks} chosen={chosenMark} onChoose={onMark} onChange={changeMark} drawing={drawing} onDrawn={(mark) => { putMarks([...layer.marks, mark]); onDrawing(false); }} /> : undefined} />
           {away && (
             <>
               <canvas ref={canvas} role="img" aria-label={`${look.name} as seen from ${seenFrom}`} aria-busy={!settled} data-settled={settled} className="pointer-events-none absolute inset-0 h-full w-full object-contain" />
@@ -92,6 +91,12 @@ export function FigureView({ layer, view, onView, onZone, chosenMark, onMark, dr
       </div>
     </section>
   );
+}
+
+const TOGGLE = (on: boolean) => `min-h-9 rounded-md border border-[#111] px-2 text-sm ${on ? "bg-[#111] font-bold text-white" : "bg-[#f4f4f3]"}`;
+
+function Choice({ label, value, options, title, onChange }: { label: string; value: string; options: readonly (readonly [key: string, words: string])[]; title?: string; onChange: (key: string) => void }) {
+  return <label className="flex items-center gap-1.5 text-sm font-bold">{label}<select className="min-h-9 max-w-36 rounded-md border border-[#111] bg-[#f4f4f3] px-2 font-normal" value={value} title={title} onChange={(event) => onChange(event.target.value)}>{options.map(([key, words]) => <option key={key} value={key}>{words}</option>)}</select></label>;
 }
 
 function LostOverlay({ edges }: { edges: readonly SeenEdge[] }) {

@@ -46,27 +46,28 @@ export function MapChapter() {
     setAdding(false);
   };
   const remove = (gone: Layer) => {
+    if (gone.locked) return void toast(`${gone.name} is locked`);
     apply({ op: "removeLayer", id: gone.id });
     toast(`${gone.name} taken out`, { action: { label: "Undo", onClick: undo } });
   };
   const duplicate = (layer: Layer) => {
-    const copy = { ...layer, id: freeLayerId(look, layer.id), name: `${layer.name.slice(0, 72)}, again` };
+    const copy = { ...layer, locked: false, id: freeLayerId(look, layer.id), name: `${layer.name.slice(0, 72)}, again` };
     apply({ op: "addLayer", layer: copy, at: look.layers.indexOf(layer) + 1 });
     choose(copy.id);
   };
-  const move = (id: string, by: number) => apply({ op: "moveLayer", id, to: look.layers.findIndex((other) => other.id === id) + by });
+  const move = (id: string, by: number) => look.layers.some((other) => other.id === id && other.locked) ? void toast("This layer is locked") : apply({ op: "moveLayer", id, to: look.layers.findIndex((other) => other.id === id) + by });
   const toggle = (zone: ZoneId) => {
     if (!layer) return setChosen(look.layers.findLast(({ zones }) => zones.includes(zone))?.id ?? null);
-    if (layer.marks.length) return;
+    if (layer.marks.length || layer.locked) return;
     apply({ op: "changeLayer", id: layer.id, change: { zones: layer.zones.includes(zone) ? layer.zones.filter((id) => id !== zone) : [...layer.zones, zone] } });
   };
   return (
     <div className="grid h-full min-h-0 lg:grid-cols-[19rem_minmax(0,1fr)_21rem]">
-      <StackPanel selected={chosen} onSelect={choose} onAdd={() => setAdding(true)} onMove={move} onRemove={remove} />
+      <StackPanel selected={chosen} onSelect={choose} onAdd={() => setAdding(true)} onMove={(id, by) => void move(id, by)} onRemove={remove} />
       <FigureView layer={layer} view={view} onView={setView} onZone={toggle} chosenMark={chosenMark} onMark={setChosenMark} drawing={drawing} onDrawing={setDrawing} />
       <div className="flex min-h-0 flex-col border-l rule">
         <div className="min-h-0 flex-1 lg:overflow-auto" tabIndex={0} role="group" aria-label="Properties">
-          {layer ? <LayerPanel layer={layer} place={place} chosenMark={chosenMark} onMark={setChosenMark} drawing={drawing} onDrawing={setDrawing} onMove={(by) => move(layer.id, by)} onDuplicate={() => duplicate(layer)} onRemove={() => remove(layer)} /> : <p className="p-4">Choose a layer in the stack, or <button type="button" className="link" onClick={() => setAdding(true)}>add one</button>.</p>}
+          {layer ? <LayerPanel layer={layer} place={place} chosenMark={chosenMark} onMark={setChosenMark} drawing={drawing} onDrawing={setDrawing} onMove={(by) => void move(layer.id, by)} onDuplicate={() => duplicate(layer)} onRemove={() => remove(layer)} /> : <p className="p-4">Choose a layer in the stack, or <button type="button" className="link" onClick={() => setAdding(true)}>add one</button>.</p>}
         </div>
         <section aria-label="Findings" className="border-t-2 border-base-content p-4 lg:max-h-[38%] lg:overflow-auto" tabIndex={0}>
           <h2 className="mb-2 text-lg">Findings <span className="muted font-sans text-sm font-normal">{findings.length || ""}</span></h2>

@@ -2,7 +2,7 @@
 
 import { useRef, useState, type KeyboardEvent, type PointerEvent } from "react";
 import { boundingBox, mirror, placement, point, snap, type Frame, type Point } from "@/core/anatomy";
-import { markLabel, moveMark, pathAlong, placedStrokes, scaleMark, turnMark, MarkSchema, type Layer, type Mark } from "@/core/look";
+import { markLabel, moveMark, pathByHand, placedStrokes, scaleMark, turnMark, MarkSchema, type Layer, type Mark } from "@/core/look";
 import { MarkDrawing } from "@/parts/figure/MarkDrawing";
 import type { Scene } from "@/parts/figure/views";
 import { useWorking } from "@/parts/workspace/WorkspaceContext";
@@ -112,7 +112,7 @@ export function MarkHandles({ layer, frame, box: view, hex, chosen, onChoose, on
   const goOn = (event: PointerEvent<SVGElement>) => { const root = svg(); const drawn = held.current.line; if (!root || !drawn.length) return; const at = toMm(root, event, out); const last = drawn.at(-1); if (last && Math.hypot(at.x - last.x, at.y - last.y) > 0.8) setLine([...drawn, at]); };
   const finish = () => {
     const drawn = held.current.line;
-    if (drawn.length > 2) { const parsed = MarkSchema.safeParse({ ...pathAlong(drawn, 2), smooth: true, frame }); if (parsed.success) onDrawn(parsed.data); }
+    if (drawn.length > 2) { const parsed = MarkSchema.safeParse({ ...pathByHand(drawn, 2), frame }); if (parsed.success) onDrawn(parsed.data); }
     setLine([]);
   };
 

@@ -1,13 +1,14 @@
 import { useMemo, type ReactNode } from "react";
 import { buildFigure, carriedBy, centroid, express, zoneInfo, type ExpressionKey, type Point, type ZoneId } from "@/core/anatomy";
 import { hexToLab, labToHex, reflectanceFromLab, type LampKey, type Spectrum } from "@/core/colour";
-import { hexOf, visibleLayers, zoneOfMark, type Look, type LookContext, type Prediction, type SeenEdge, type VisibleLayer } from "@/core/look";
+import { exposedZones, hexOf, visibleLayers, zoneOfMark, type Look, type LookContext, type Prediction, type SeenEdge, type VisibleLayer } from "@/core/look";
 import { Features, Form } from "./BareHead";
+import { FadedZone, fadeLine } from "./fade";
 import { MarkDrawing } from "./MarkDrawing";
 import { LostMarks } from "./LostMarks";
 import { pathOf } from "./path";
 
-export interface Guides { readonly midline?: boolean; readonly creases?: boolean; readonly eyeBand?: boolean; readonly hat?: boolean }
+export interface Guides { readonly midline?: boolean; readonly creases?: boolean; readonly eyeBand?: boolean; readonly hat?: boolean; /** What the costume covers. */ readonly costume?: boolean }
 
 export interface FaceFigureProps {
   /** Unique on the page: names the parts inside the drawing. */
@@ -50,7 +51,7 @@ function LayerShapes({ visible, behind, id, context, hexOfFilm, carry }: ShapesP
   if (layer.marks.length) return behind ? null : <MarkShapes visible={visible} context={context} hexOfFilm={hexOfFilm} carry={carry} />;
   const byColour = new Map<string, ZoneId[]>();
   for (const [zone, colour] of colours) { const hex = hexOfFilm(colour); if (isBehind(zone) === behind) byColour.set(hex, [...(byColour.get(hex) ?? []), zone]); }
-  const faded = layer.edge === "faded";
+  const faded = layer.edge === "faded" && layer.fades === "round";
   const scale = layer.share < 1 ? Math.sqrt(layer.share) * (faded ? 1.08 : 1) : 1;
   return (
     <g filter={faded ? `url(#${id}-soft${layer.share < 1 ? 4 : 2})` : undefined}>
@@ -58,7 +59,9 @@ function LayerShapes({ visible, behind, id, context, hexOfFilm, carry }: ShapesP
         <g key={hex} fill={hex} stroke={hex} strokeWidth={scale === 1 ? 1 : 0}>
           {zones.map((zone) => {
             const centre = centroid(context.figure.zone(zone).polygon);
-            return <use key={zone} href={`#${id}-${zone}`} transform={scale === 1 ? undefined : `translate(${centre.x * (1 - scale)} ${-centre.y * (1 - scale)}) scale(${scale})`} />;
+            const transform = scale === 1 ? undefined : `translate(${centre.x * (1 - scale)} ${-centre.y * (1 - scale)}) scale(${scale})`;
+            const line = fadeLine(layer, centre);
+            return line ? <FadedZone key={zone} id={`${id}-${layer.id}-${zone}`} href={`#${id}-${zone}`} hex={hex} line={line} transform={transform} /> : <use key={zone} href={`#${id}-${zone}`} transform={transform} />;
           })}
         </g>
       ))}
@@ -155,6 +158,7 @@ export function FaceFigure({ id, look, context: still, prediction, title, upTo, 
       <g clipPath={`url(#${id}-skin)`}>{visible.filter(({ layer }) => layer.marks.length).map((entry) => <LayerShapes key={entry.layer.id} visible={entry} behind={false} id={id} context={context} hexOfFilm={hexOfFilm} carry={carry} />)}</g>
       <Form figure={figure} id={id} />
       <Features figure={figure} id={id} lines={lines} white={lit("#efeae4")} />
+      {guides.costume && <UnderCostume id={id} zones={figure.zones.map((zone) => zone.id)} brief={brief} />}
       <GuideLines figure={context.figure} guides={guides} hatLineMm={brief.hatLineMm} lines={lines} />
       {selected.length > 0 && (
         <g filter={`url(#${id}-edge)`} pointerEvents="none" stroke="#000" strokeWidth={0.5}>
@@ -165,6 +169,18 @@ export function FaceFigure({ id, look, context: still, prediction, title, upTo, 
       {onZone && <g fill="transparent">{figure.zones.map((zone) => <use key={zone.id} href={`#${id}-${zone.id}`} onClick={() => onZone(zone.id)} className="cursor-pointer hover:fill-black/10" data-zone={zone.id}><title>{zone.label}</title></use>)}</g>}
       {overlay}
     </svg>
+  );
+}
+
+/** Hatches what the costume, hood or collar hides: nothing need be painted there but the 2 to 3 cm past the edge (BASE-5). */
+export function UnderCostume({ id, zones, brief, mm = 1 }: { id: string; zones: readonly ZoneId[]; brief: LookContext["brief"]; mm?: number }) {
+  const seen = new Set(exposedZones(brief));
+  const hidden = zones.filter((zone) => !seen.has(zone) && zoneInfo(zone).group !== "scalp" && zoneInfo(zone).kind !== "brow" && zoneInfo(zone).kind !== "backOfHead");
+  return (
+    <g pointerEvents="none">
+      <pattern id={`${id}-costume`} width={5 * mm} height={5 * mm} patternUnits="userSpaceOnUse" patternTransform="rotate(45)"><rect width={5 * mm} height={5 * mm} fill="#fff" fillOpacity={0.35} /><path d={`M0 0V${5 * mm}`} stroke="#111" strokeWidth={1.4 * mm} /></pattern>
+      {hidden.map((zone) => <use key={zone} href={`#${id}-${zone}`} fill={`url(#${id}-costume)`} />)}
+    </g>
   );
 }
 

@@ -3,7 +3,8 @@ import { centroid, mirror, type Point, type Side, type ZoneId } from "@/core/ana
 import { hexToLab, reflectanceFromLab, type Spectrum } from "@/core/colour";
 import { hexOf, visibleLayers, zoneOfMark, type Layer, type VisibleLayer } from "@/core/look";
 import { Features } from "./BareHead";
-import { FaceFigure, lineColour, type FaceFigureProps } from "./FaceFigure";
+import { FaceFigure, lineColour, UnderCostume, type FaceFigureProps } from "./FaceFigure";
+import { FadedZone, fadeLine } from "./fade";
 import { MarkDrawing } from "./MarkDrawing";
 import { pathOf } from "./path";
 import { sceneOf, VIEWS, type Scene, type ViewKey, type ViewZone } from "./views";
@@ -18,7 +19,7 @@ export function ViewFigure({ view, ...props }: ViewFigureProps) {
 /** Blur of a faded edge, mm. */
 const SOFT_MM = 3;
 
-function OtherView({ view, id, look, context, prediction, title, upTo, lamp = "D65", selected = [], overlay, onZone, className }: ViewFigureProps) {
+function OtherView({ view, id, look, context, prediction, title, upTo, lamp = "D65", guides = {}, selected = [], overlay, onZone, className }: ViewFigureProps) {
   const { figure, person } = context;
   const scene = useMemo(() => sceneOf(figure, view), [figure, view]);
   const visible = visibleLayers(look, context, prediction, upTo);
@@ -48,6 +49,7 @@ function OtherView({ view, id, look, context, prediction, title, upTo, lamp = "D
         {visible.map((entry) => <MarkPaint key={entry.layer.id} visible={entry} scene={scene} context={context} hexOfFilm={hexOfFilm} only={isProfile ? side : null} />)}
       </g>
       <g fill="none" stroke={lines} strokeWidth={line * 0.5} opacity={0.22} pointerEvents="none">{scene.zones.map((zone) => <use key={zone.id} href={`#${id}-${zone.id}`} />)}</g>
+      {guides.costume && <UnderCostume id={id} zones={scene.zones.map((zone) => zone.id)} brief={context.brief} mm={box.height / 270} />}
       {scene.face && <Features figure={figure} id={id} lines={lines} white={lit("#efeae4")} />}
       {isProfile && <ProfileFeatures scene={scene} figure={figure} side={side} lines={lines} lit={lit} id={id} />}
       {selected.length > 0 && (
@@ -69,7 +71,7 @@ function Hair({ scene, id, colour }: { scene: Scene; id: string; colour: string 
 function ZonePaint({ visible: { layer, colours }, scene, id, hexOfFilm }: { visible: VisibleLayer; scene: Scene; id: string; hexOfFilm: (colour: Spectrum) => string }) {
   if (layer.marks.length) return null;
   const painted = scene.zones.flatMap((zone) => { const colour = colours.get(zone.id); return colour ? [{ zone, hex: hexOfFilm(colour) }] : []; });
-  return <g filter={layer.edge === "faded" ? `url(#${id}-soft)` : undefined}>{painted.map(({ zone, hex }) => <use key={zone.id} href={`#${id}-${zone.id}`} fill={hex} stroke={hex} strokeWidth={layer.share < 1 ? 0 : 0.8} transform={shrunk(zone, layer)} />)}</g>;
+  return <g filter={layer.edge === "faded" && layer.fades === "round" ? `url(#${id}-soft)` : undefined}>{painted.map(({ zone, hex }) => { const line = fadeLine(layer, centroid(zone.polygon)); return line ? <FadedZone key={zone.id} id={`${id}-${layer.id}-${zone.id}`} href={`#${id}-${zone.id}`} hex={hex} line={line} transform={shrunk(zone, layer)} /> : <use key={zone.id} href={`#${id}-${zone.id}`} fill={hex} stroke={hex} strokeWidth={layer.share < 1 ? 0 : 0.8} transform={shrunk(zone, layer)} />; })}</g>;
 }
 
 /** A layer on a part of a zone lies in its middle. */
@@ -85,7 +87,8 @@ interface MarkPaintProps { visible: VisibleLayer; scene: Scene; context: FaceFig
 function MarkPaint({ visible: { layer, colours }, scene, context, hexOfFilm, only }: MarkPaintProps) {
   const fallback = [...colours.values()][0];
   /** From the side one sees a mark, or its mirror image, that is on this side of the midline. */
-  const faces = (at: Point) => only === null || (only === "left" ? at.x > -1 : at.x < 1);
+  const foot = context.figure.landmarks.jugulare.y;
+  const faces = (at: Point) => only === null || (at.y > foot && (only === "left" ? at.x > -1 : at.x < 1));
   return layer.marks.map((mark, i) => {
     const carry = scene.carry[mark.frame];
     if (!carry || !(faces(mark) || (mark.mirrored && faces(mirror(mark))))) return null;

@@ -4,7 +4,7 @@ import { History } from "lucide-react";
 import { useRouter } from "next/navigation";
 import { useMemo, useState } from "react";
 import { toast } from "sonner";
-import { differences, predict, type Look } from "@/core/look";
+import { differences, predict, variedLook, type Look } from "@/core/look";
 import { FaceFigure } from "@/parts/figure/FaceFigure";
 import { Dialog } from "@/ui/Dialog";
 import { dayWords } from "@/ui/format";
@@ -27,6 +27,11 @@ export function Versions() {
     toast(`${name} is kept`);
     router.refresh();
   };
+  const duplicate = async (how: string, design: Look) => {
+    const answer = await send<{ lookId: string }>("POST", `/api/looks/${given.look.id}/copy`, { name: `${look.name.slice(0, 70)}, ${how}`, design });
+    if (!answer.ok) return setProblem(answer.refusal.detail ?? answer.refusal.title);
+    router.push(`/looks/${answer.value.lookId}`);
+  };
   const back = (design: Look, of: string) => {
     store.getState().replace({ ...design, name: look.name });
     setOpen(false);
@@ -41,6 +46,10 @@ export function Versions() {
           <label className="min-w-52 flex-1"><span className="label-line">Keep the look as it is now, as</span><input data-first type="text" className="input" maxLength={80} placeholder="before the dress rehearsal" value={name} onChange={(event) => setName(event.target.value)} /></label>
           <button type="submit" className="btn btn-primary">Keep it</button>
         </form>
+        <div className="mb-4 flex flex-wrap gap-2">
+          <button type="button" className="btn btn-sm" onClick={() => void duplicate("again", look)}>Duplicate the look</button>
+          <button type="button" className="btn btn-sm" onClick={() => void duplicate("varied", variedLook(look))}>Duplicate and vary its marks</button>
+        </div>
         {problem && <p role="alert" className="mb-3 border-l-4 border-current pl-2 text-sm font-semibold">{problem}</p>}
         {given.versions.length === 0 ? <p className="muted text-sm">None yet. Nothing is final in pencil: keep one before you change much (MAP-4).</p> : (
           <ul aria-label="Kept versions" className="flex flex-col">

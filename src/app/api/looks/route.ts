@@ -1,4 +1,6 @@
-import { startLook, StartLookSchema } from "@/server/looks";
-import { jsonRoute } from "@/server/problem";
+import { lookNames, startLook, StartLookSchema } from "@/server/looks";
+import { jsonRoute, readRoute } from "@/server/problem";
+
+export const GET = readRoute(async () => Response.json(await lookNames()));
 
 export const POST = jsonRoute(StartLookSchema, startLook);

@@ -1,12 +1,12 @@
 import { coatsToCover, deltaE00, filmReflectance, hexToLab, labFromReflectance, type Lab } from "../../colour";
 import { filmsPerCoat, mediumOf, productOptics, stateNeededUnder, TOOLS, toolsFor, type Product, type ToolKey } from "../../paint";
 import { leastWidthMm, separatingTone, separationLine } from "../../vision";
-import { halfWay, MEANT_APART, readEdges, seeEdge, type Edge, type SeenEdge } from "../edges";
+import { MEANT_APART, readEdges, seeEdge, type Edge, type SeenEdge } from "../edges";
 import type { Remark } from "../finding";
 import { markWidthMm, pathAlong, MarkSchema, type Mark } from "../motifs";
 import { freeLayerId, type LookPatch } from "../patch";
 import { isColour } from "../roles";
-import type { Layer } from "../schema";
+import { PLAIN_LAYER, type Layer } from "../schema";
 import type { Stack } from "../stack";
 import { zonesOfMarks } from "../suggestLayer";
 import { isWearable } from "../wearable";
@@ -64,8 +64,8 @@ export function separationFix(stack: Stack, edge: Edge, distanceM: number): { fi
   if (!zones.length || marks.length > 60) return null;
   const tool = lineTool(product);
   const layer: Layer = {
-    id: freeLayerId(look, `part-${upper.id}`), role: "detail", name: `${tone === "lighter" ? "Lighter" : "Darker"} line, ${edge.a.name}`.slice(0, 80), zones, paint: { kind: "product", productId: product.id }, tool,
-    technique: (TOOLS[tool].techniques as readonly string[]).includes("pat") ? "pat" : TOOLS[tool].techniques[0], coats: "auto", edge: "hard", share: 1, marks, target: null, notes: `Parts ${edge.a.name} from ${edge.b.name} for the seat at ${metres(distanceM)}.`,
+    ...PLAIN_LAYER, id: freeLayerId(look, `part-${upper.id}`), role: "detail", name: `${tone === "lighter" ? "Lighter" : "Darker"} line, ${edge.a.name}`.slice(0, 80), zones, paint: { kind: "product", productId: product.id }, tool,
+    technique: (TOOLS[tool].techniques as readonly string[]).includes("pat") ? "pat" : TOOLS[tool].techniques[0], marks, notes: `Parts ${edge.a.name} from ${edge.b.name} for the seat at ${metres(distanceM)}.`,
   };
   const at = edge.kind === "mark" ? look.layers.indexOf(upper) : look.layers.length - [...look.layers].reverse().findIndex(({ role }) => role !== "seal");
   const fix: LookPatch = { op: "addLayer", layer, at };
@@ -82,8 +82,11 @@ function widened(stack: Stack, edge: SeenEdge, distanceM: number): { fix: LookPa
   const layer = stack.look.layers.find(({ id }) => id === edge.a.layerId);
   const least = leastWidthMm(lab(edge.a), lab(edge.b), distanceM);
   if (!layer || least === null || least > WIDEST || least > edge.widthMm * MOST_WIDER) return null;
+  // Letters and solid shapes have no brush to choose: they read by their size.
+  if (layer.marks.some((mark) => !("widthMm" in mark) && markWidthMm(mark) < least)) return null;
   const marks = layer.marks.map((mark): Mark => ("widthMm" in mark ? { ...mark, widthMm: Math.max(mark.widthMm, least) } : mark));
-  const widthMm = halfWay(marks.map(markWidthMm));
+  // The narrowest decides: an edge may be of some of the marks only.
+  const widthMm = Math.min(...marks.map(markWidthMm));
   return seeEdge({ ...edge, widthMm }, { distanceM }).verdict === "lost" ? null : { fix: { op: "changeLayer", id: layer.id, change: { marks } }, fixLabel: `Draw it ${mm(least)} wide` };
 }
 

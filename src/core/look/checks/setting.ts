@@ -4,7 +4,7 @@ import { material, type MaterialKey } from "../../paint";
 import type { Remark } from "../finding";
 import { materialOf, paintWords } from "../context";
 import { freeLayerId, type LookPatch } from "../patch";
-import type { Layer, PaintChoice } from "../schema";
+import { PLAIN_LAYER, type Layer, type PaintChoice } from "../schema";
 import type { Stack } from "../stack";
 import { isWearable } from "../wearable";
 import { zoneWords } from "../words";
@@ -32,8 +32,8 @@ export function setAfter(stack: Stack, layer: Layer, zones: readonly ZoneId[], f
   const paint = powderFor(stack, layer, zones[0] ?? "forehead");
   if (!paint) return null;
   const powder: Layer = {
-    id: freeLayerId(look, `set-${layer.id}`), role: "set", name: `Powder over ${layer.name}`.slice(0, 80), zones: [...zones], paint,
-    tool: "puff", technique: "press", coats: 1, edge: "hard", share: 1, marks: [], target: null, notes: "",
+    ...PLAIN_LAYER, id: freeLayerId(look, `set-${layer.id}`), role: "set", name: `Powder over ${layer.name}`.slice(0, 80), zones: [...zones], paint,
+    tool: "puff", technique: "press", coats: 1,
   };
   return { fix: { op: "addLayer", layer: powder, at: look.layers.indexOf(layer) + 1 }, fixLabel };
 }

@@ -7,6 +7,7 @@ import { drip, DripSchema } from "./drip";
 import { fold, FoldSchema } from "./fold";
 import { fur, FurSchema } from "./fur";
 import { leaf, LeafSchema } from "./leaf";
+import { lettering, LetteringSchema } from "./lettering";
 import { mouth, MouthSchema } from "./mouth";
 import { scales, ScalesSchema } from "./scales";
 import { star, StarSchema } from "./star";
@@ -25,11 +26,11 @@ import { spots, SpotsSchema } from "./spots";
 
 export type { BrushStroke } from "./motif";
 export { browThrough } from "./brow";
-export { pathAlong } from "./path";
+export { pathAlong, pathByHand } from "./path";
 
 /** Every motif: its schema and its geometry. A new one is its folder and one line in each of these two tables. */
-export const MarkSchema = z.discriminatedUnion("kind", [CrackSchema, ForkSchema, FernSchema, SpotsSchema, RingSchema, RaysSchema, PathSchema, FoldSchema, StarSchema, TeethSchema, FurSchema, WhiskersSchema, LeafSchema, ScalesSchema, BrowSchema, DripSchema, WebSchema, WingSchema, BandSchema, MouthSchema]);
-const MOTIFS = { crack, fork, fern, spots, ring, rays, path, fold, star, teeth, fur, whiskers, leaf, scales, brow, drip, web, wing, band, mouth } as const;
+export const MarkSchema = z.discriminatedUnion("kind", [CrackSchema, ForkSchema, FernSchema, SpotsSchema, RingSchema, RaysSchema, PathSchema, FoldSchema, StarSchema, TeethSchema, FurSchema, WhiskersSchema, LeafSchema, ScalesSchema, BrowSchema, DripSchema, WebSchema, WingSchema, BandSchema, MouthSchema, LetteringSchema]);
+const MOTIFS = { crack, fork, fern, spots, ring, rays, path, fold, star, teeth, fur, whiskers, leaf, scales, brow, drip, web, wing, band, mouth, lettering } as const;
 
 export type Mark = z.infer<typeof MarkSchema>;
 export type MarkKind = Mark["kind"];
@@ -91,10 +92,17 @@ export function placedStrokes(mark: Mark): readonly BrushStroke[] {
 /** Marks are immutable values, and the same one is asked for by checks, plan and drawing. */
 const PLACED_STROKES = new WeakMap<Mark, readonly BrushStroke[]>();
 
+/** Far enough that no neighbour in a row of copies has the same seed. */
+const VARIED_BY = 5003;
+
 function place(mark: Mark): BrushStroke[] {
   const angle = (mark.turnDeg * Math.PI) / 180;
   const [cos, sin] = [Math.cos(angle), Math.sin(angle)];
   const onFace = (p: Point): Point => point(mark.x + p.x * cos - p.y * sin, mark.y + p.x * sin + p.y * cos);
-  const here = motifOf(mark.kind).strokes(mark).map((stroke) => ({ ...stroke, widthMm: stroke.widthMm + 2 * mark.outsetMm, points: stroke.points.map(onFace) }));
-  return mark.mirrored ? [...here, ...here.map((stroke) => ({ ...stroke, points: stroke.points.map(mirror) }))] : here;
+  const strokes = (shape: Mark) => motifOf(shape.kind).strokes(shape).map((stroke) => ({ ...stroke, widthMm: stroke.widthMm + 2 * shape.outsetMm, points: stroke.points.map(onFace) }));
+  const here = strokes(mark);
+  if (!mark.mirrored) return here;
+  // Planned asymmetry (FORM-6): the other side grows from a seed of its own.
+  const other = mark.varied ? strokes({ ...mark, seed: mark.seed + VARIED_BY }) : here;
+  return [...here, ...other.map((stroke) => ({ ...stroke, points: stroke.points.map(mirror) }))];
 }

@@ -28,6 +28,8 @@ export const PLACED = {
   frame: z.enum(["front", "back"]).default("front"),
   turnDeg: z.number().min(-360).max(360).default(0),
   mirrored: z.boolean().default(false),
+  /** The mirrored side is another one of its kind, not the exact image. */
+  varied: z.boolean().default(false),
   /** A border of this width all round, mm: an edging under a mark is the mark itself with an outset. */
   outsetMm: z.number().min(0).max(20, "at most 20 mm").default(0),
   seed: z.number().int().min(0).max(1_000_000).default(1),

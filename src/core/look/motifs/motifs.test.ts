@@ -1,7 +1,11 @@
+import { readFileSync } from "node:fs";
 import fc from "fast-check";
+import { create } from "fontkit";
+import { decompress } from "wawoff2";
 import { distance } from "../../anatomy";
-import { MARK_KINDS, markDifficulty, markLabel, MarkSchema, newMark, placedStrokes, strokeArea, strokeLength, type Mark } from ".";
+import { MARK_KINDS, markDifficulty, markWidthMm, pathByHand, markLabel, MarkSchema, newMark, placedStrokes, strokeArea, strokeLength, type Mark } from ".";
 import { seededRandom } from "../../random";
+import { CAP_HEIGHT, GLYPHS } from "./lettering/glyphs";
 
 const extent = (mark: Mark) => {
   const points = placedStrokes(mark).flatMap((stroke) => stroke.points);
@@ -34,7 +38,7 @@ describe("marks", () => {
     fc.assert(fc.property(fc.constantFrom(...MARK_KINDS), fc.nat(9999), (kind, seed) => {
       const mark = newMark(kind, { x: 0, y: 0 }, seed);
       const sizes = Object.entries(mark).filter(([key]) => key.endsWith("Mm")).map(([, value]) => Number(value));
-      const reach = sizes.reduce((sum, value) => sum + Math.abs(value), 0) + ("columns" in mark ? mark.columns * mark.sizeMm + mark.rows * mark.sizeMm : 0) + ("points" in mark ? 60 : 0);
+      const reach = sizes.reduce((sum, value) => sum + Math.abs(value), 0) + ("columns" in mark ? mark.columns * mark.sizeMm + mark.rows * mark.sizeMm : 0) + ("points" in mark ? 60 : 0) + ("text" in mark ? mark.text.length * mark.heightMm : 0);
       for (const stroke of placedStrokes(mark)) for (const p of stroke.points) expect(Math.hypot(p.x, p.y)).toBeLessThan(reach);
     }), { numRuns: 200 });
   });
@@ -80,10 +84,69 @@ describe("marks", () => {
     expect(mean(widths(0).slice(0, 10)) / mean(widths(0).slice(-10))).toBeCloseTo(1, 0);
   });
 
+  it("vary the other side when asked, and only that side", () => {
+    const whole = placedStrokes({ ...newMark("crack", { x: 30, y: 0 }, 4), mirrored: true });
+    const varied = placedStrokes({ ...newMark("crack", { x: 30, y: 0 }, 4), mirrored: true, varied: true });
+    const half = whole.length / 2;
+    expect(varied.slice(0, half)).toEqual(whole.slice(0, half));
+    expect(varied.slice(half)).not.toEqual(whole.slice(half));
+    expect(varied.slice(half).flatMap(({ points }) => points).every(({ x }) => x < 20)).toBe(true);
+  });
+
   it("are refused by their schema when they make no sense", () => {
     const mark = newMark("fern", { x: 0, y: 0 }, 1);
     for (const wrong of [{ lengthMm: 1 }, { widthMm: 0 }, { x: 900 }, { pairs: 2.5 }, { curl: 3 }, { kind: "spiral" }, { seed: -1 }, { extra: 1 }]) expect(MarkSchema.safeParse({ ...mark, ...wrong }).success).toBe(false);
     expect(MarkSchema.safeParse(mark).success).toBe(true);
+  });
+});
+
+describe("lettering", () => {
+  const word = (more: object) => placedStrokes({ ...newMark("lettering", { x: 0, y: 0 }, 1), text: "HIM", heightMm: 20, ...more } as Mark).flatMap(({ points }) => points);
+  const across = (points: readonly { x: number; y: number }[]) => [Math.min(...points.map(({ x }) => x)), Math.max(...points.map(({ x }) => x))] as const;
+
+  it("has capitals of the height asked for, centred, letters in reading order", () => {
+    const points = word({});
+    const ys = points.map(({ y }) => y);
+    expect(Math.max(...ys) - Math.min(...ys)).toBeCloseTo(20, 1);
+    const [left, right] = across(points);
+    expect(left + right).toBeCloseTo(0, 0);
+    expect(across(word({ spacingMm: 5 }))[1] - right).toBeCloseTo(5, 1);
+  });
+
+  // The foot of an arc of length w that rises r: (1 - cos a) / (2 a) = r / w (plane geometry).
+  it("arches by the rise asked for, and keeps its length along the arc", () => {
+    const text = "IIIIIIIIIIIIIIII";
+    const flat = across(word({ text }));
+    const arched = placedStrokes({ ...newMark("lettering", { x: 0, y: 0 }, 1), text, heightMm: 20, bendMm: 18 } as Mark).map(({ points }) => { const ys = points.map(({ y }) => y); return (Math.max(...ys) + Math.min(...ys)) / 2; });
+    expect(Math.max(...arched) - Math.min(...arched)).toBeGreaterThan(14);
+    expect(Math.max(...arched) - Math.min(...arched)).toBeLessThan(19);
+    const bent = across(word({ text, bendMm: 18 }));
+    expect(bent[1] - bent[0]).toBeLessThan(flat[1] - flat[0] + 5);
+  });
+
+  it("takes only letters it can draw", () => {
+    const mark = newMark("lettering", { x: 0, y: 0 }, 1);
+    for (const text of ["", "a<b", "snow\n", "x".repeat(25), "é"]) expect(MarkSchema.safeParse({ ...mark, text }).success).toBe(false);
+    for (const text of ["Frost", "No. 7 & Co!", "it's-a+b?"]) expect(MarkSchema.safeParse({ ...mark, text }).success).toBe(true);
+  });
+
+  // The file that ships with the application, read by fontkit: the table is what the font says.
+  it("is drawn from the shipped font, weight 700", async () => {
+    const file = require.resolve("@fontsource-variable/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-wght-normal.woff2");
+    const font = create(Buffer.from(await decompress(readFileSync(file)))).getVariation({ wght: 700 });
+    expect(CAP_HEIGHT).toBe(Math.round(font.capHeight));
+    for (const letter of "AQgm8&") expect(GLYPHS[letter]?.[0]).toBe(Math.round(font.glyphForCodePoint(letter.codePointAt(0) ?? 0).advanceWidth));
+  });
+});
+
+describe("a line drawn by hand", () => {
+  it("is pointed at its ends, no wider than asked, and as long as it was drawn", () => {
+    const line = Array.from({ length: 40 }, (_, i) => ({ x: i, y: 6 * Math.sin(i / 6) }));
+    const [stroke] = placedStrokes(MarkSchema.parse(pathByHand(line, 3)));
+    expect(stroke?.fill).toBe(true);
+    expect(stroke && strokeLength(stroke)).toBeGreaterThan(39);
+    expect(stroke && strokeArea({ ...stroke, widthMm: 0 })).toBeLessThan(3 * 1.1 * (stroke ? strokeLength(stroke) : 0));
+    expect(markWidthMm(MarkSchema.parse(pathByHand(line, 3)))).toBeLessThan(3.4);
   });
 });
 
