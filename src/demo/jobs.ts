@@ -13,7 +13,11 @@ export function demoJobs(at: (days: number, clock: string) => string): { id: str
     },
     {
       id: "drought-quarry", lookId: "drought", personId: "bram-oskell",
-      brief: { ...USUAL_BRIEF, character: "ground that cracks; slow anger", place: "quarry, afternoon show", airDegC: 33, rh: 28, air: "light", sun: true, hoursWorn: 5, activity: "dancing", nearestM: 1, farthestM: 40, skill: "practised", curtainAt: at(2, "15:00"), travelMinutes: 30, costumeMinutes: 20, bufferMinutes: 15 },
+      brief: { ...USUAL_BRIEF, character: "ground that cracks; slow anger", place: "quarry, afternoon show", airDegC: 33, rh: 28, air: "light", sun: true, hoursWorn: 5, activity: "dancing", nearestM: 1, farthestM: 40, bares: ["shoulders", "chest", "upperArms"], skill: "practised", curtainAt: at(2, "15:00"), travelMinutes: 30, costumeMinutes: 20, bufferMinutes: 15 },
+    },
+    {
+      id: "leaf-booth", lookId: "gate-leaf", personId: "wren-hallam",
+      brief: { ...USUAL_BRIEF, character: "a leaf from the gate", place: "booth at the gate", airDegC: 24, rh: 55, air: "light", hoursWorn: 3, activity: "walking", nearestM: 0.5, farthestM: 3, skill: "practised" },
     },
   ];
 }

@@ -48,7 +48,7 @@ describe("templates", () => {
     const look = given.look.design;
     for (const paper of ["a4", "letter"] as const) {
       const sheet = faceSheet({ kind: "stencil", paper, look, context, prediction: predict(look, context) });
-      const read = readPdf(await sheetPdf(sheet, "Sundog"));
+      const read = readPdf(await sheetPdf([sheet], "Sundog"));
       expect(read.width).toBeCloseTo(PAPERS[paper].widthMm, 1);
       expect(read.height).toBeCloseTo(PAPERS[paper].heightMm, 1);
       const far = (a: { x: number; y: number }, b: { x: number; y: number }) => Math.hypot(a.x - b.x, a.y - b.y);

@@ -1,7 +1,7 @@
 import "server-only";
-import { PDFDocument, rgb, StandardFonts } from "pdf-lib";
+import { PDFDocument, rgb, StandardFonts, type PDFFont, type PDFPage } from "pdf-lib";
 import { z } from "zod";
-import { faceSheet, LOOK_FILE_VERSION, PAPER_KEYS, pathOfShape, readLookFile, sheetSvg, type LookFile, type PaperKey, type Sheet, type SheetKind } from "@/core/formats";
+import { bodySheets, faceSheet, LOOK_FILE_VERSION, PAPER_KEYS, pathOfShape, readLookFile, SHEET_KINDS, sheetSvg, type LookFile, type PaperKey, type Sheet, type SheetKind } from "@/core/formats";
 import { lookContext, predict, recipeOf } from "@/core/look";
 import { addLook, listLooks } from "@/store";
 import { fieldErrors, invalid, notFound } from "./problem";
@@ -9,24 +9,27 @@ import { refuseStops } from "./safety";
 import { newId, studio } from "./studio";
 import { loadWorkspace } from "./workspace";
 
-export const TemplateSchema = z.object({ kind: z.enum(["chart", "blank", "stencil"] satisfies SheetKind[]), format: z.enum(["svg", "pdf"]), paper: z.enum(PAPER_KEYS as [PaperKey, ...PaperKey[]]).default("a4"), job: z.string().max(64).optional() }).strict();
+export const TemplateSchema = z.object({ kind: z.enum(Object.keys(SHEET_KINDS) as [SheetKind, ...SheetKind[]]), format: z.enum(["svg", "pdf"]), paper: z.enum(PAPER_KEYS as [PaperKey, ...PaperKey[]]).default("a4"), job: z.string().max(64).optional() }).strict();
 
 const POINTS_PER_MM = 72 / 25.4;
 const colourOf = (hex: string) => rgb(parseInt(hex.slice(1, 3), 16) / 255, parseInt(hex.slice(3, 5), 16) / 255, parseInt(hex.slice(5, 7), 16) / 255);
 /** The standard PDF fonts know Latin 1 only. */
 const latin = (text: string) => text.replace(/[^\u0020-\u00ff]/g, "?");
 
-/** A sheet as PDF at 1:1. */
-export async function sheetPdf(sheet: Sheet, title: string): Promise<Uint8Array> {
+/** Sheets as PDF at 1:1, a page each. */
+export async function sheetPdf(sheets: readonly Sheet[], title: string): Promise<Uint8Array> {
   const document = await PDFDocument.create();
   document.setTitle(title);
   const [plain, bold] = [await document.embedFont(StandardFonts.Helvetica), await document.embedFont(StandardFonts.HelveticaBold)];
-  const page = document.addPage([sheet.widthMm * POINTS_PER_MM, sheet.heightMm * POINTS_PER_MM]);
+  for (const sheet of sheets) putSheet(document.addPage([sheet.widthMm * POINTS_PER_MM, sheet.heightMm * POINTS_PER_MM]), sheet, { plain, bold });
+  return document.save();
+}
+
+function putSheet(page: PDFPage, sheet: Sheet, { plain, bold }: { plain: PDFFont; bold: PDFFont }): void {
   for (const shape of sheet.shapes) {
     page.drawSvgPath(pathOfShape(shape), { x: 0, y: sheet.heightMm * POINTS_PER_MM, scale: POINTS_PER_MM, ...(shape.fill && { color: colourOf(shape.fill) }), ...(shape.opacity !== undefined && { opacity: shape.opacity }), ...(shape.line && { borderColor: colourOf(shape.line), borderWidth: shape.lineMm }) });
   }
   for (const { x, y, sizeMm, text, bold: heavy } of sheet.texts) page.drawText(latin(text), { x: x * POINTS_PER_MM, y: (sheet.heightMm - y) * POINTS_PER_MM, size: sizeMm * POINTS_PER_MM, font: heavy ? bold : plain, color: rgb(0.13, 0.13, 0.13) });
-  return document.save();
 }
 
 async function workOf(lookId: string, jobId?: string) {
@@ -42,9 +45,9 @@ export async function template(lookId: string, query: Record<string, string>): P
   if (!asked.success) throw invalid(fieldErrors(asked.error));
   const { kind, format, paper, job } = asked.data;
   const { context, look } = await workOf(lookId, job);
-  const sheet = faceSheet({ kind, paper, look, context, prediction: predict(look, context) });
+  const sheets = kind === "body" ? bodySheets({ paper, look, context }) : [faceSheet({ kind, paper, look, context, prediction: predict(look, context) })];
   const name = `${look.name.replace(/[^A-Za-z0-9]+/g, "-").toLowerCase()}-${kind}.${format}`;
-  return format === "svg" ? { body: sheetSvg(sheet), type: "image/svg+xml", name } : { body: await sheetPdf(sheet, `${look.name}, ${kind}`), type: "application/pdf", name };
+  return format === "svg" ? { body: sheetSvg(sheets), type: "image/svg+xml", name } : { body: await sheetPdf(sheets, `${look.name}, ${kind}`), type: "application/pdf", name };
 }
 
 /** A look as a file to hand on. @throws Problem */

@@ -67,7 +67,7 @@ test("keyboard alone: base, brows by three points, a star on the midline, teeth,
   await page.keyboard.type("5");
   await expect(page.getByText(/^saved \d\d:/)).toBeVisible();
   await page.reload({ waitUntil: "networkidle" });
-  await press(stackOf(page).getByRole("button", { name: /Lines/ }), page);
+  await press(stackOf(page).locator("[data-layer]", { hasText: /Lines/ }), page);
   const names = await figureOf(page).locator("[data-mark]").evaluateAll((nodes) => nodes.map((node) => node.getAttribute("aria-label")?.split(",")[0]));
   expect(names).toEqual(["brow 1", "star 2", "row of teeth 3", "fur strokes 4", "whiskers 5", "whiskers 6"]);
   await expect(marks.locator("details").nth(4).getByLabel("how many")).toHaveValue("3");
@@ -81,7 +81,7 @@ test("keyboard alone: base, brows by three points, a star on the midline, teeth,
 
 test("mouse: a mark is dragged, snaps to the midline, is turned and sized by its handles, and a line is drawn by hand; each is one undo", async ({ page, demo }) => {
   await page.goto(`${demo.url}/looks/sundog/sundog-hillside/map`, { waitUntil: "networkidle" });
-  await stackOf(page).getByRole("button", { name: /Rayed disc/ }).click();
+  await stackOf(page).locator("[data-layer]", { hasText: /Rayed disc/ }).click();
   const disc = figureOf(page).getByRole("button", { name: /^rayed disc 1/ });
   const centre = async (locator: Locator) => { const box = await locator.boundingBox(); return { x: (box?.x ?? 0) + (box?.width ?? 0) / 2, y: (box?.y ?? 0) + (box?.height ?? 0) / 2 }; };
   const at = await centre(disc);
@@ -126,10 +126,10 @@ test("versions are kept, compared in words and gone back to; templates and the l
   await expect(dialog.getByText("first sketch")).toBeVisible();
   await dialog.getByRole("button", { name: "Close" }).click();
 
-  await stackOf(page).getByRole("button", { name: /Cracks/ }).click();
+  await stackOf(page).locator("[data-layer]", { hasText: /Cracks/ }).click();
   await figureOf(page).getByRole("button", { name: /^crack 1/ }).focus();
   await page.keyboard.press("Shift+ArrowUp");
-  await stackOf(page).getByRole("button", { name: /Dust/ }).click();
+  await stackOf(page).locator("[data-layer]", { hasText: /Dust/ }).click();
   await page.getByRole("button", { name: "Take out", exact: true }).click();
   await page.getByRole("button", { name: /^Versions/ }).click();
   await dialog.getByRole("button", { name: "Compare" }).click();
@@ -137,9 +137,9 @@ test("versions are kept, compared in words and gone back to; templates and the l
   await expect(changed).toContainText("Cracks has moved crack 1 by 5 mm");
   await expect(changed).toContainText("Dust is gone");
   await dialog.getByRole("button", { name: "Go back to it" }).click();
-  await expect(stackOf(page).getByRole("button", { name: /Dust/ })).toBeVisible();
+  await expect(stackOf(page).locator("[data-layer]", { hasText: /Dust/ })).toBeVisible();
   await page.locator("body").press("ControlOrMeta+z");
-  await expect(stackOf(page).getByRole("button", { name: /Dust/ })).toHaveCount(0);
+  await expect(stackOf(page).locator("[data-layer]", { hasText: /Dust/ })).toHaveCount(0);
   await page.locator("body").press("ControlOrMeta+Shift+z");
   await expect(page.getByText(/^saved \d\d:/)).toBeVisible();
 

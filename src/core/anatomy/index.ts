@@ -16,3 +16,4 @@ export { carriedBy, express, EXPRESSION_KEYS, EXPRESSIONS, movementMm, type Expr
 export { browPoints } from "./browPoints";
 export { BODY_REGIONS, bodySurfaceArea, regionShare, type BodyRegion } from "./body";
 export type { StrandName } from "./strands";
+export { BODY_HEIGHTS, type BodyHeight } from "./bodyStrands";

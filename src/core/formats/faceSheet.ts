@@ -8,9 +8,10 @@ export interface SheetText { readonly x: number; readonly y: number; readonly si
 /** A printed sheet at 1:1. */
 export interface Sheet { readonly widthMm: number; readonly heightMm: number; readonly shapes: readonly SheetShape[]; readonly texts: readonly SheetText[] }
 
-/** chart: the look in predicted colours. blank: the person's face to draw on. stencil: outlines to cut, with crosses to lay it on. */
-export const SHEET_KINDS = { chart: "face chart", blank: "blank chart", stencil: "stencil" } as const;
+/** chart: the look in predicted colours. blank: the person's face to draw on. stencil: outlines to cut, with crosses to lay it on. body: the same for body and back, on as many sheets as it takes. */
+export const SHEET_KINDS = { chart: "face chart", blank: "blank chart", stencil: "stencil", body: "body stencil" } as const;
 export type SheetKind = keyof typeof SHEET_KINDS;
+export type FaceSheetKind = Exclude<SheetKind, "body">;
 
 /** Landmarks a stencil is laid on by: they can be felt or seen on a face. */
 const REGISTRATION: readonly LandmarkName[] = ["pupilLeft", "pupilRight", "sellion", "subnasale", "cheilionLeft", "cheilionRight", "menton"];
@@ -27,7 +28,7 @@ const PALE = "#9a9a9a";
  * A template at 1:1 of a look on a person's face, to take to the chair or to cut. Where a point of the face lies on the sheet:
  * x = width / 2 + its x, y = 22 + the height of the crown - its y.
  */
-export function faceSheet(o: { kind: SheetKind; paper: PaperKey; look: Look; context: LookContext; prediction: Prediction }): Sheet {
+export function faceSheet(o: { kind: FaceSheetKind; paper: PaperKey; look: Look; context: LookContext; prediction: Prediction }): Sheet {
   const { kind, look, context, prediction } = o;
   const { widthMm, heightMm } = PAPERS[o.paper];
   const { figure } = context;
@@ -46,7 +47,7 @@ export function faceSheet(o: { kind: SheetKind; paper: PaperKey; look: Look; con
   shapes.push(...faceLines(figure).map(({ points, closed }) => shape(points, closed, kind === "stencil" ? { line: PALE, lineMm: 0.15 } : {})));
   for (const { layer, colours } of visibleLayers(look, context, prediction)) {
     const hex = [...colours.values()].map((colour) => hexOf(colour))[0] ?? LINE;
-    if (kind !== "blank") for (const mark of layer.marks) for (const stroke of placedStrokes(mark)) shapes.push(shape(strokeOutline(stroke), true, { name: mark.kind, ...(kind === "chart" ? { fill: hex, line: null } : { lineMm: 0.3 }) }));
+    if (kind !== "blank") for (const mark of layer.marks.filter(({ frame, y }) => frame === "front" && y >= figure.landmarks.jugulare.y)) for (const stroke of placedStrokes(mark)) shapes.push(shape(strokeOutline(stroke), true, { name: mark.kind, ...(kind === "chart" ? { fill: hex, line: null } : { lineMm: 0.3 }) }));
   }
   if (kind === "stencil") for (const name of REGISTRATION) {
     const at = figure.landmarks[name];
@@ -74,14 +75,14 @@ function faceLines(figure: Figure): { points: readonly Point[]; closed: boolean 
 const circle = (at: Point, radius: number): Point[] => Array.from({ length: 32 }, (_, i) => ({ x: at.x + radius * Math.cos((i * Math.PI) / 16), y: at.y + radius * Math.sin((i * Math.PI) / 16) }));
 
 /** Ten centimetres with a tick each, at the foot of the sheet. */
-function ruler(widthMm: number, heightMm: number): SheetShape[] {
+export function ruler(widthMm: number, heightMm: number): SheetShape[] {
   const [left, y] = [(widthMm - RULER_MM) / 2, heightMm - 10];
   const line = (x1: number, y1: number, x2: number, y2: number, name?: string): SheetShape => ({ points: [{ x: x1, y: y1 }, { x: x2, y: y2 }], closed: false, lineMm: 0.3, fill: null, line: LINE, ...(name && { name }) });
   return [line(left, y, left + RULER_MM, y, "ruler"), ...Array.from({ length: 11 }, (_, i) => line(left + i * 10, y, left + i * 10, y - (i % 5 ? 2 : 4)))];
 }
 
 /** What stands above and below the face: title, the marks by ruler, and the check of the scale. */
-function textsOf({ kind, look, context }: { kind: SheetKind; look: Look; context: LookContext }, widthMm: number, heightMm: number): SheetText[] {
+function textsOf({ kind, look, context }: { kind: FaceSheetKind; look: Look; context: LookContext }, widthMm: number, heightMm: number): SheetText[] {
   const head: SheetText[] = [
     { x: 12, y: 11, sizeMm: 5.5, text: kind === "blank" ? `${context.person.name}, 1:1` : look.name, bold: true },
     { x: 12, y: 16.5, sizeMm: 3.2, text: kind === "blank" ? "blank chart, measured on this face" : `${SHEET_KINDS[kind]} for ${context.person.name}, 1:1` },

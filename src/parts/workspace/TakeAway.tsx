@@ -6,7 +6,7 @@ import { PAPER_KEYS, PAPERS, SHEET_KINDS, type PaperKey, type SheetKind } from "
 import { Dialog } from "@/ui/Dialog";
 import { useWorking } from "./WorkspaceContext";
 
-const DOES: Readonly<Record<SheetKind, string>> = { chart: "the look in its predicted colours", blank: "this person's face to draw on", stencil: "outlines to cut, with crosses at the landmarks" };
+const DOES: Readonly<Record<SheetKind, string>> = { chart: "the look in its predicted colours", blank: "this person's face to draw on", stencil: "outlines to cut, with crosses at the landmarks", body: "marks on body and back, tiled, sheets laid cross on cross" };
 
 /** What of a look can be taken to the chair or handed on: templates at 1:1, and the look as a file. */
 export function TakeAway() {

@@ -1,30 +1,7 @@
-import { buildFigure, defaultFace, ZONES, type ZoneId, type ZoneGroup } from "@/core/anatomy";
-import { newMark, PLAIN_LAYER, USUAL_SCHOOLS, zonesOfMarks, type Layer, type Look, type Mark, type MarkKind, type System } from "@/core/look";
-import type { HelperKey, PaintTypeKey } from "@/core/paint";
-import { slug } from "./products";
+import { USUAL_SCHOOLS, type Look } from "@/core/look";
+import { FACE, groups, kinds, layer, mark, mix, powderOver, prep, product, seal, system } from "./kit";
 
-const groups = (...wanted: ZoneGroup[]): ZoneId[] => ZONES.filter((zone) => zone.part === "head" && wanted.includes(zone.group) && zone.kind !== "collar").map((zone) => zone.id);
-const kinds = (...wanted: string[]): ZoneId[] => ZONES.filter((zone) => wanted.includes(zone.kind)).map((zone) => zone.id);
-const without = (zones: readonly ZoneId[], out: readonly ZoneId[]) => zones.filter((zone) => !out.includes(zone));
-
-const FACE = groups("face", "eyes", "ears", "neck");
-const PROTECTED = groups("face", "ears", "neck").filter((zone) => !zone.startsWith("brow") && !zone.startsWith("lipSide") && zone !== "philtrum");
-
-const product = (name: string): Layer["paint"] => ({ kind: "product", productId: slug(name) });
-const mix = (...parts: [number, string][]): Layer["paint"] => ({ kind: "mix", parts: parts.map(([amount, name]) => ({ productId: slug(name), parts: amount })) });
-
-type Given = Pick<Layer, "role" | "name" | "zones" | "paint" | "tool" | "technique"> & Partial<Layer>;
-const layer = (given: Given): Layer => ({ id: slug(given.name), ...PLAIN_LAYER, ...given });
-const prep = layer({ id: "system-prep", role: "prep", name: "Skin prep", zones: without(PROTECTED, []), paint: product("Prep dab"), tool: "dampSponge", technique: "pat", coats: 1 });
-const seal = layer({ id: "system-seal", role: "seal", name: "Barrier spray", zones: PROTECTED, paint: product("Last coat"), tool: "spray", technique: "spray", coats: 1 });
-const powderOver = (name: string, zones: readonly ZoneId[], with_: string, id = slug(name)): Layer => layer({ id, role: "set", name, zones: [...zones], paint: product(with_), tool: "puff", technique: "press", coats: 1 });
-const system = (base: PaintTypeKey, detail: PaintTypeKey, activate: HelperKey | null): System => ({ base, detail, eyes: base, lips: "lipLong", prep: "skinPrep", activate, set: "settingPowder", seal: "barrierSpray" });
-const mark = <Kind extends MarkKind>(kind: Kind, x: number, y: number, more: Partial<Extract<Mark, { kind: Kind }>>): Mark => ({ ...newMark(kind, { x, y }, 1), ...USUAL[kind], ...more }) as Mark;
-
-/** Widths the demo's marks are drawn in where a look does not say. */
-const USUAL: Readonly<Partial<Record<MarkKind, { widthMm: number }>>> = { crack: { widthMm: 1.8 }, fork: { widthMm: 2.6 }, fern: { widthMm: 1.3 }, spots: { widthMm: 3 } };
-
-const thunderhead: Look = {
+export const thunderhead: Look = {
   schema: 1, name: "Thunderhead", system: system("waterGlycerine", "waterWax", "sealingMedium"), schools: USUAL_SCHOOLS, bare: [], accepted: [], notes: "Under a hood; the forks must read from the path, ten metres off.",
   layers: [
     prep,
@@ -40,11 +17,11 @@ const thunderhead: Look = {
   ],
 };
 
-const drought: Look = {
+export const drought: Look = {
   schema: 1, name: "Drought", system: system("waterGlycerine", "waterWax", "sealingMedium"), schools: USUAL_SCHOOLS, bare: [], accepted: [], notes: "Ground that has not seen rain since spring.",
   layers: [
     prep,
-    layer({ role: "base", name: "Ochre ground", zones: FACE, paint: mix([3, "Ochre ground"], [1, "Sand"]), tool: "dampSponge", technique: "stipple", notes: "Activate with sealing medium instead of water." }),
+    layer({ role: "base", name: "Ochre ground", zones: [...FACE, ...kinds("collar", "shoulderFront", "chest", "upperArmFront", "upperArmBack", "shoulderBack")], paint: mix([3, "Ochre ground"], [1, "Sand"]), tool: "dampSponge", technique: "stipple", notes: "Activate with sealing medium instead of water." }),
     powderOver("Powder over the ground", FACE, "Ochre powder"),
     layer({ role: "contour", name: "Dry hollows", zones: kinds("cheekHollow", "temple", "noseSide"), paint: product("Clay brown"), tool: "foundationBrush", technique: "buff", edge: "faded", share: 0.5 }),
     layer({ role: "shade", name: "Sockets", zones: kinds("browBone", "underEye"), paint: product("Peat"), tool: "roundBrush", technique: "pat", edge: "faded", share: 0.55 }),
@@ -56,7 +33,7 @@ const drought: Look = {
   ],
 };
 
-const firstFrost: Look = {
+export const firstFrost: Look = {
   schema: 1, name: "First Frost", system: system("waterGlycerine", "waterWax", null), schools: USUAL_SCHOOLS, bare: [], accepted: [], notes: "Pale over deep skin: the ground decides the coats.",
   layers: [
     prep,
@@ -77,7 +54,7 @@ const firstFrost: Look = {
 };
 
 const RING = { x: 0, y: -30 } as const;
-const sundog: Look = {
+export const sundog: Look = {
   schema: 1, name: "Sundog", system: system("waterGlycerine", "waterWax", "sealingMedium"), schools: USUAL_SCHOOLS, bare: [], accepted: [], notes: "Two false suns beside the true one; must carry to the hillside.",
   layers: [
     prep,
@@ -93,8 +70,3 @@ const sundog: Look = {
     seal,
   ],
 };
-
-/** Marks know the zones they lie on only on a figure: filled in here on the average one. */
-const onFigure = (design: Look): Look => ({ ...design, layers: design.layers.map((entry) => (entry.marks.length ? { ...entry, zones: zonesOfMarks(entry.marks, buildFigure(defaultFace())) } : entry)) });
-
-export const DEMO_LOOKS: readonly { readonly id: string; readonly design: Look }[] = [thunderhead, drought, firstFrost, onFigure(sundog)].map((design) => ({ id: slug(design.name), design }));
