@@ -1,5 +1,6 @@
 // Writes the outlines of the shipped text font, bold, as the table that lettering is drawn from: node scripts/glyphs.mjs
 // Atkinson Hyperlegible Next, SIL Open Font License 1.1, from the package @fontsource-variable/atkinson-hyperlegible-next.
+import { Buffer } from "node:buffer";
 import { readFileSync, writeFileSync } from "node:fs";
 import { createRequire } from "node:module";
 import { join } from "node:path";

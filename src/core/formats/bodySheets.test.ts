@@ -24,7 +24,7 @@ describe("body stencils", () => {
   });
 
   it("lays neighbours cross on cross: a cross two sheets share is as far from the midline on both, within 0.2 mm", () => {
-    const sheets = bodySheets({ paper: "a4", look: lookOf(ring), context });
+    const sheets = bodySheets({ paper: "a4", look: lookOf(ring, { ...ring, y: -660 }), context });
     const crosses = sheets.flatMap((sheet) => sheet.shapes.filter(({ name }) => name?.startsWith("cross ")).map((shape) => ({ sheet, name: shape.name ?? "", y: shape.points[0]?.y ?? 0, x: ((shape.points[0]?.x ?? 0) + (shape.points[1]?.x ?? 0)) / 2 })));
     expect(crosses.length).toBeGreaterThan(3);
     // The midline drawn through both sheets is the common measure.
