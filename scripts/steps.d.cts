@@ -4,3 +4,4 @@ export declare const CHROMIUM: { executablePath: string; headless: boolean; args
 export declare function freePort(wish?: number): Promise<number>;
 export declare function startServer(port: number, extra?: Record<string, string>, stdio?: StdioOptions): ChildProcess;
 export declare function answers(url: string, seconds: number): Promise<boolean>;
+export function build(): boolean;

@@ -121,7 +121,12 @@ export function buildFigure(face: Landmarks, physique: Physique = usualPhysique(
   const allZones = drawn.map((zone): FigureZone => ({ ...zone, areaCm2: areas.get(zone.id) ?? 0 }));
   const on = { front: allZones.filter(({ frame }) => frame === "front"), back: allZones.filter(({ frame }) => frame === "back") };
   const byId = new Map(allZones.map((zone) => [zone.id, zone]));
-  const strand = (name: StrandName, side: Side) => joinRuns(faceStrands[side][name].runs);
+  const joined = new Map<string, readonly Point[]>();
+  const strand = (name: StrandName, side: Side) => {
+    const known = joined.get(`${side} ${name}`) ?? joinRuns(faceStrands[side][name].runs);
+    joined.set(`${side} ${name}`, known);
+    return known;
+  };
   const eye = (side: Side) => ({
     opening: [...strand("upperLid", side), ...[...strand("lowerLid", side)].reverse().slice(1, -1)],
     iris: face[`pupil${side === "left" ? "Left" : "Right"}` as LandmarkName],

@@ -1,8 +1,9 @@
-import { coatsToCover, filmReflectance, hexToLab, labFromReflectance, labToHex, paintOptics, reflectanceFromLab, type Lab, type LampKey, type PaintOptics, type Spectrum } from "../colour";
+import { hexToLab, labFromReflectance, labToHex, paintOptics, reflectanceFromLab, type Lab, type LampKey, type PaintOptics, type Spectrum } from "../colour";
 import { zoneInfo, type ZoneId } from "../anatomy";
 import { filmsPerCoat, helper, isPaintType, productOptics, recipeOptics, type MaterialKey } from "../paint";
 import { materialOf, recipeOf, type LookContext } from "./context";
 import { sameShape } from "./motifs";
+import { coatsOver, filmOver } from "./remembered";
 import { filmShare, isVeil } from "./roles";
 import type { Layer, Look } from "./schema";
 
@@ -41,6 +42,20 @@ const USUAL_HIDING = 0.85;
 
 /** Optics of what a layer is painted with; null where it brings no colour. */
 export function layerOptics(layer: Layer, products: LookContext["products"], film: "dry" | "wet" = "dry"): PaintOptics | null {
+  if (film === "wet") return opticsOf(layer, products, film);
+  const onShelf = OPTICS.get(products) ?? new WeakMap<object, PaintOptics | null>();
+  OPTICS.set(products, onShelf);
+  // A colour still to be matched belongs to the layer, any other to the paint it was given.
+  const key = layer.paint.kind === "material" ? layer : layer.paint;
+  const known = onShelf.get(key);
+  if (known !== undefined) return known;
+  const optics = opticsOf(layer, products, film);
+  onShelf.set(key, optics);
+  return optics;
+}
+const OPTICS = new WeakMap<LookContext["products"], WeakMap<object, PaintOptics | null>>();
+
+function opticsOf(layer: Layer, products: LookContext["products"], film: "dry" | "wet"): PaintOptics | null {
   if (layer.paint.kind === "material") {
     // A colour still to be matched is drawn as it is wanted.
     if (layer.target && isPaintType(layer.paint.material)) return paintOptics({ masstone: hexToLab(layer.target), hiding: USUAL_HIDING });
@@ -56,7 +71,14 @@ export function layerOptics(layer: Layer, products: LookContext["products"], fil
 const LIP_SHIFT: Lab = [-9, 13, -1];
 const BROW_HAIR_COVER = 0.75;
 
+const BARE = new WeakMap<LookContext, (zone: ZoneId) => Spectrum>();
 function bareSkin(context: LookContext): (zone: ZoneId) => Spectrum {
+  const known = BARE.get(context) ?? skinOf(context);
+  BARE.set(context, known);
+  return known;
+}
+
+function skinOf(context: LookContext): (zone: ZoneId) => Spectrum {
   const skinLab = hexToLab(context.person.skin);
   const skin = reflectanceFromLab(skinLab);
   const lips = reflectanceFromLab([Math.max(5, skinLab[0] + LIP_SHIFT[0]), skinLab[1] + LIP_SHIFT[1], skinLab[2] + LIP_SHIFT[2]]);
@@ -90,7 +112,7 @@ export function judgedGrounds(layer: Layer, under: (zone: ZoneId) => Spectrum): 
 /** Coats of a layer: as fixed, or as many as its grounds take; and whether they cover. */
 export function resolveCoats(layer: Layer, material: MaterialKey | null, optics: PaintOptics | null, grounds: readonly Spectrum[]): { coats: number; covers: boolean } {
   const films = coatFilm(layer, material);
-  const needed = (most: number) => grounds.map((ground) => (optics ? coatsToCover(optics, ground, { filmPerCoat: films, maxCoats: most }) : { coats: 1, reached: true }));
+  const needed = (most: number) => grounds.map((ground) => (optics ? coatsOver(optics, ground, films, most) : { coats: 1, reached: true }));
   if (layer.coats !== "auto") {
     const fixed = layer.coats;
     return { coats: fixed, covers: isVeil(layer.role) || !optics || needed(fixed).every((cover) => cover.reached) };
@@ -124,25 +146,23 @@ function work(look: Look, context: LookContext): Prediction {
   const fields = new Map<ZoneId, { layer: Layer; colour: Spectrum }>();
   const top = (zone: ZoneId) => films.get(zone)?.at(-1)?.after ?? bare(zone);
   // A mark over the same mark lies on that one, not on what is beside both.
-  const rightUnder = (layer: Layer, zone: ZoneId) => (fillsZone(layer) ? undefined : films.get(zone)?.findLast((film) => liesUnder(film.layer, layer))?.colour) ?? top(zone);
-  for (const layer of look.layers) {
+  const rightUnder = (shape: ReadonlySet<Layer>, zone: ZoneId) => (shape.size ? films.get(zone)?.findLast((film) => shape.has(film.layer))?.colour : undefined) ?? top(zone);
+  for (const [at, layer] of look.layers.entries()) {
+    const shape = new Set(fillsZone(layer) ? [] : look.layers.slice(0, at).filter((lower) => liesUnder(lower, layer)));
     const material = materialOf(layer, context.products);
     const optics = layerOptics(layer, context.products);
-    const grounds = judgedGrounds(layer, (zone) => rightUnder(layer, zone));
+    const grounds = judgedGrounds(layer, (zone) => rightUnder(shape, zone));
     const resolved = resolveCoats(layer, material, optics, grounds);
     coats.set(layer.id, resolved);
     const thickness = resolved.coats * coatFilm(layer, material);
-    const laid = new Map<Spectrum, Spectrum>();
-    const lay = (ground: Spectrum): Spectrum => {
-      const colour = laid.get(ground) ?? (optics ? filmReflectance(optics, thickness, ground) : ground);
-      laid.set(ground, colour);
-      return colour;
-    };
+    const lay = (ground: Spectrum): Spectrum => (optics ? filmOver(optics, ground, thickness) : ground);
     for (const zone of layer.zones) {
       const beside = top(zone);
-      const before = rightUnder(layer, zone);
+      const before = rightUnder(shape, zone);
       const colour = lay(before);
-      films.set(zone, [...(films.get(zone) ?? []), { layer, coats: resolved.coats, beside, before, colour, after: fillsZone(layer) ? colour : beside }]);
+      const stack = films.get(zone) ?? [];
+      stack.push({ layer, coats: resolved.coats, beside, before, colour, after: fillsZone(layer) ? colour : beside });
+      films.set(zone, stack);
       if (optics && layer.marks.length === 0 && layer.edge === "hard" && layer.share === 1) {
         const below = fields.get(zone);
         fields.set(zone, { layer: below && layer.role === "set" ? below.layer : layer, colour: lay(below?.colour ?? bare(zone)) });

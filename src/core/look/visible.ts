@@ -1,8 +1,9 @@
 import type { ZoneId } from "../anatomy";
-import { filmReflectance, type PaintOptics, type Spectrum } from "../colour";
+import type { PaintOptics, Spectrum } from "../colour";
 import { filmsPerCoat, isPaintType } from "../paint";
 import { materialOf, type LookContext } from "./context";
 import { layerOptics, type Prediction } from "./predict";
+import { filmOver } from "./remembered";
 import type { Layer, Look } from "./schema";
 import { isSetting } from "./stack";
 
@@ -29,7 +30,7 @@ export function underPowder(look: Look, context: LookContext, prediction: Predic
     const known = cache.get(colour) ?? new Map<string, Spectrum>();
     cache.set(colour, known);
     const key = over.map((powder) => powder.at).join(",");
-    const shown = known.get(key) ?? over.reduce((ground, { optics, film }) => filmReflectance(optics, film, ground), colour);
+    const shown = known.get(key) ?? over.reduce((ground, { optics, film }) => filmOver(optics, ground, film), colour);
     known.set(key, shown);
     return shown;
   };

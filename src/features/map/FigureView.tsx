@@ -47,6 +47,8 @@ export function FigureView({ layer, view, onView, onZone, chosenMark, onMark, dr
   const mark = chosenMark === null ? undefined : layer?.marks[chosenMark];
   const title = `${look.name} on ${context.person.name}, ${VIEWS[view].words}, predicted colours`;
   const common = { view, look, context, prediction, upTo, expression };
+  // While a finger may drag a mark, the figure does not scroll the page.
+  const overlay = layer && !layer.locked && frame && (layer.marks.length > 0 || drawing) && !away && expression === "rest" ? <MarkHandles layer={layer} frame={frame} box={box} hex={hexOfMarks} chosen={chosenMark} onChoose={onMark} onChange={changeMark} drawing={drawing} onDrawn={(mark) => { putMarks([...layer.marks, mark]); onDrawing(false); }} /> : undefined;
   const seenFrom = `${metresWords(metres)}${lamp === "D65" ? "" : `, ${LAMPS[lamp].label}`}`;
   return (
     <section aria-label="Figure" className="order-first flex min-h-[28rem] flex-col bg-surround text-[#111] lg:order-none">
@@ -69,7 +71,9 @@ export function FigureView({ layer, view, onView, onZone, chosenMark, onMark, dr
         <div className="relative min-h-0">
           {/* What is blurred is the drawing itself, without guides and chosen zones. */}
           {away && <div ref={plain} aria-hidden className="invisible absolute inset-0"><ViewFigure id="seen" className="h-full w-full" {...common} lamp={lamp} title="" guides={{ hat: false }} /></div>}
-          <ViewFigure id="map" className={`absolute inset-0 h-full w-full ${away ? "opacity-0" : ""}`} {...common} lamp={lamp} guides={guides} selected={layer && !layer.marks.length && !away ? layer.zones : []} onZone={expression === "rest" ? onZone : undefined} lost={away ? [] : lost} title={title} overlay={layer && !layer.locked && frame && (layer.marks.length > 0 || drawing) && !away && expression === "rest" ? <MarkHandles layer={layer} frame={frame} box={box} hex={hexOfMarks} chosen={chosenMark} onChoose={onMark} onChange={changeMark} drawing={drawing} onDrawn={(mark) => { putMarks([...layer.marks, mark]); onDrawing(false); }} /> : undefined} />
+          <ViewFigure id="map" className={`absolute inset-0 h-full w-full ${away ? "opacity-0" : ""}`} {...common} lamp={lamp} guides={guides} selected={layer && !layer.marks.length && !away ? layer.zones : []} onZone={expression === "rest" ? onZone : undefined} lost={away ? [] : lost} title={title}/>
+          {/* A picture of its own over the figure, so that dragging a mark never paints the whole figure again. */}
+          {overlay && <svg viewBox={`${box.left} ${box.top} ${box.width} ${box.height}`} className="pointer-events-none absolute inset-0 h-full w-full touch-none will-change-transform" preserveAspectRatio="xMidYMid meet"><g className="pointer-events-auto">{overlay}</g></svg>}
           {away && (
             <>
               <canvas ref={canvas} role="img" aria-label={`${look.name} as seen from ${seenFrom}`} aria-busy={!settled} data-settled={settled} className="pointer-events-none absolute inset-0 h-full w-full object-contain" />

@@ -1,7 +1,8 @@
 "use client";
 
+import { memo } from "react";
 import { ZONES, otherSide, type ZoneGroup, type ZoneId } from "@/core/anatomy";
-import { FADE_SIDES, FADE_WORDS, materialOf, ROLES, setBy, zoneWords, type FadeSide, type Layer } from "@/core/look";
+import { FADE_SIDES, FADE_WORDS, materialOf, ROLES, setBy, zoneWords, type FadeSide, type Layer, type LookPatch } from "@/core/look";
 import { TECHNIQUES, TOOLS, toolsFor, type Technique, type ToolKey } from "@/core/paint";
 import { useWorking } from "@/parts/workspace/WorkspaceContext";
 import { Field } from "@/ui/Field";
@@ -38,7 +39,7 @@ export function LayerPanel({ layer, onMove, onDuplicate, onRemove, ...marking }:
         {layer.marks.length === 0 && <Field label="Part of each zone, %"><input type="number" className="input" min={2} max={100} step={5} value={Math.round(layer.share * 100)} onChange={(event) => { const share = Number(event.target.value) / 100; if (share >= 0.02 && share <= 1) change({ share }); }} /></Field>}
       </div>
       {layer.role === "detail" && <MarksEditor layer={layer} apply={apply} {...marking} />}
-      <ZoneChecks layer={layer} change={(zones) => change({ zones })} />
+      <ZoneChecks id={layer.id} chosen={layer.zones} apply={apply} />
       <p className="text-sm"><strong>Set by:</strong> {setBy(look, context, layer)}.</p>
       <Field label="Heading in the stack" hint="Layers next to each other with the same heading are shown and locked together."><input type="text" className="input" maxLength={40} list="headings" value={layer.group} onChange={(event) => change({ group: event.target.value.trimStart() })} /></Field>
       <datalist id="headings">{[...new Set(look.layers.map(({ group }) => group))].filter(Boolean).map((group) => <option key={group} value={group} />)}</datalist>
@@ -56,24 +57,25 @@ export function LayerPanel({ layer, onMove, onDuplicate, onRemove, ...marking }:
 }
 
 /** Zones by name, for the keyboard; a click on the figure does the same. */
-function ZoneChecks({ layer, change }: { layer: Layer; change: (zones: ZoneId[]) => void }) {
-  const has = new Set(layer.zones);
+const ZoneChecks = memo(function ZoneChecks({ id, chosen, apply }: { id: string; chosen: readonly ZoneId[]; apply: (patch: LookPatch) => boolean }) {
+  const change = (zones: ZoneId[]) => apply({ op: "changeLayer", id, change: { zones } });
+  const has = new Set(chosen);
   const put = (zones: Iterable<ZoneId>) => { const wanted = new Set(zones); change(ZONES.filter((zone) => wanted.has(zone.id)).map((zone) => zone.id)); };
   return (
-    <details className="rounded border rule p-2" open={layer.zones.length === 0}>
-      <summary className="cursor-pointer text-[0.9375rem]"><strong>Where:</strong> {layer.zones.length ? zoneWords(layer.zones) : "nowhere yet. Click zones on the figure or tick them here."}</summary>
+    <details className="rounded border rule p-2" open={chosen.length === 0}>
+      <summary className="cursor-pointer text-[0.9375rem]"><strong>Where:</strong> {chosen.length ? zoneWords(chosen) : "nowhere yet. Click zones on the figure or tick them here."}</summary>
       {GROUPS.map(([group, label]) => {
         const zones = ZONES.filter((zone) => zone.group === group && zone.side !== "right");
         const all = ZONES.filter((zone) => zone.group === group).map((zone) => zone.id);
         const full = all.every((id) => has.has(id));
         return (
           <fieldset key={group} className="mt-2">
-            <legend className="flex items-center gap-2 text-sm font-semibold"><label className="flex min-h-8 items-center gap-2"><input type="checkbox" className="checkbox checkbox-sm" checked={full} onChange={() => put(full ? layer.zones.filter((id) => !all.includes(id)) : [...layer.zones, ...all])} />All of: {label.toLowerCase()}</label></legend>
+            <legend className="flex items-center gap-2 text-sm font-semibold"><label className="flex min-h-8 items-center gap-2"><input type="checkbox" className="checkbox checkbox-sm" checked={full} onChange={() => put(full ? chosen.filter((id) => !all.includes(id)) : [...chosen, ...all])} />All of: {label.toLowerCase()}</label></legend>
             <div className="grid grid-cols-2 gap-x-3 pl-4">
               {zones.map((zone) => {
                 const ids = [...new Set([zone.id, otherSide(zone.id)])];
                 const on = ids.every((id) => has.has(id));
-                return <label key={zone.id} className="flex min-h-8 items-center gap-2 text-sm"><input type="checkbox" className="checkbox checkbox-sm" checked={on} onChange={() => put(on ? layer.zones.filter((id) => !ids.includes(id)) : [...layer.zones, ...ids])} />{zone.label.replace(/^left /, "")}{ids.length > 1 ? ", both" : ""}</label>;
+                return <label key={zone.id} className="flex min-h-8 items-center gap-2 text-sm"><input type="checkbox" className="checkbox checkbox-sm" checked={on} onChange={() => put(on ? chosen.filter((id) => !ids.includes(id)) : [...chosen, ...ids])} />{zone.label.replace(/^left /, "")}{ids.length > 1 ? ", both" : ""}</label>;
               })}
             </div>
           </fieldset>
@@ -81,5 +83,4 @@ function ZoneChecks({ layer, change }: { layer: Layer; change: (zones: ZoneId[])
       })}
     </details>
   );
-}
-
+});

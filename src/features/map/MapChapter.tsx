@@ -1,6 +1,6 @@
 "use client";
 
-import { useMemo, useState } from "react";
+import { useCallback, useMemo, useState } from "react";
 import { useHotkeys } from "react-hotkeys-hook";
 import { toast } from "sonner";
 import { mirror, point, type Figure, type ZoneId } from "@/core/anatomy";
@@ -26,7 +26,7 @@ function placeIn(figure: Figure, view: ViewKey): MarkTools["place"] {
 
 /** The figure in the middle, the stack on one side, the chosen layer and the findings on the other. */
 export function MapChapter() {
-  const { look, context, findings, apply, undo } = useWorking();
+  const { look, context, findings, apply, store } = useWorking();
   const [chosen, setChosen] = useState<string | null>(look.layers.find((layer) => layer.role === "base")?.id ?? null);
   const [adding, setAdding] = useState(false);
   const [chosenMark, setChosenMark] = useState<number | null>(null);
@@ -34,7 +34,7 @@ export function MapChapter() {
   const [view, setView] = useState<ViewKey>("face");
   const place = useMemo(() => placeIn(context.figure, view), [context.figure, view]);
   const layer = look.layers.find(({ id }) => id === chosen) ?? null;
-  const choose = (id: string | null) => { setChosen(id); setChosenMark(null); setDrawing(false); };
+  const choose = useCallback((id: string | null) => { setChosen(id); setChosenMark(null); setDrawing(false); }, []);
   useHotkeys("a", () => setAdding(true));
   const add = (role: Role) => {
     const fresh = suggestLayer(role, look, context);
@@ -45,17 +45,22 @@ export function MapChapter() {
     choose(fresh.id);
     setAdding(false);
   };
-  const remove = (gone: Layer) => {
+  const remove = useCallback((gone: Layer) => {
     if (gone.locked) return void toast(`${gone.name} is locked`);
     apply({ op: "removeLayer", id: gone.id });
-    toast(`${gone.name} taken out`, { action: { label: "Undo", onClick: undo } });
-  };
+    toast(`${gone.name} taken out`, { action: { label: "Undo", onClick: () => store.temporal.getState().undo() } });
+  }, [apply, store]);
   const duplicate = (layer: Layer) => {
     const copy = { ...layer, locked: false, id: freeLayerId(look, layer.id), name: `${layer.name.slice(0, 72)}, again` };
     apply({ op: "addLayer", layer: copy, at: look.layers.indexOf(layer) + 1 });
     choose(copy.id);
   };
-  const move = (id: string, by: number) => look.layers.some((other) => other.id === id && other.locked) ? void toast("This layer is locked") : apply({ op: "moveLayer", id, to: look.layers.findIndex((other) => other.id === id) + by });
+  const move = useCallback((id: string, by: number) => {
+    const { layers } = store.getState().look;
+    const from = layers.findIndex((other) => other.id === id);
+    if (layers[from]?.locked) toast("This layer is locked");
+    else apply({ op: "moveLayer", id, to: from + by });
+  }, [apply, store]);
   const toggle = (zone: ZoneId) => {
     if (!layer) return setChosen(look.layers.findLast(({ zones }) => zones.includes(zone))?.id ?? null);
     if (layer.marks.length || layer.locked) return;
@@ -63,11 +68,11 @@ export function MapChapter() {
   };
   return (
     <div className="grid h-full min-h-0 lg:grid-cols-[19rem_minmax(0,1fr)_21rem]">
-      <StackPanel selected={chosen} onSelect={choose} onAdd={() => setAdding(true)} onMove={(id, by) => void move(id, by)} onRemove={remove} />
+      <StackPanel selected={chosen} onSelect={choose} onAdd={() => setAdding(true)} onMove={move} onRemove={remove} />
       <FigureView layer={layer} view={view} onView={setView} onZone={toggle} chosenMark={chosenMark} onMark={setChosenMark} drawing={drawing} onDrawing={setDrawing} />
       <div className="flex min-h-0 flex-col border-l rule">
         <div className="min-h-0 flex-1 lg:overflow-auto" tabIndex={0} role="group" aria-label="Properties">
-          {layer ? <LayerPanel layer={layer} place={place} chosenMark={chosenMark} onMark={setChosenMark} drawing={drawing} onDrawing={setDrawing} onMove={(by) => void move(layer.id, by)} onDuplicate={() => duplicate(layer)} onRemove={() => remove(layer)} /> : <p className="p-4">Choose a layer in the stack, or <button type="button" className="link" onClick={() => setAdding(true)}>add one</button>.</p>}
+          {layer ? <LayerPanel layer={layer} place={place} chosenMark={chosenMark} onMark={setChosenMark} drawing={drawing} onDrawing={setDrawing} onMove={(by) => move(layer.id, by)} onDuplicate={() => duplicate(layer)} onRemove={() => remove(layer)} /> : <p className="p-4">Choose a layer in the stack, or <button type="button" className="link" onClick={() => setAdding(true)}>add one</button>.</p>}
         </div>
         <section aria-label="Findings" className="border-t-2 border-base-content p-4 lg:max-h-[38%] lg:overflow-auto" tabIndex={0}>
           <h2 className="mb-2 text-lg">Findings <span className="muted font-sans text-sm font-normal">{findings.length || ""}</span></h2>

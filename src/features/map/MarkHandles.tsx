@@ -117,7 +117,7 @@ export function MarkHandles({ layer, frame, box: view, hex, chosen, onChoose, on
   };
 
   return (
-    <g ref={group}>
+    <g ref={group} style={{ touchAction: "none" }}>
       {layer.marks.map((mark, i) => {
         if (mark.frame !== frame) return null;
         const shown = drag?.i === i ? drag.now : mark;
@@ -131,15 +131,15 @@ export function MarkHandles({ layer, frame, box: view, hex, chosen, onChoose, on
           <g key={i}>
             {drag?.i === i && <g opacity={0.85} pointerEvents="none"><MarkDrawing mark={shown} hex={hex} carry={out === 1 ? undefined : mirror} /></g>}
             {on && <rect x={box.left - 2} y={-box.top - 2} width={box.right - box.left + 4} height={box.top - box.bottom + 4} fill="none" stroke="#111" strokeWidth={0.5 * unit} strokeDasharray={`${2 * unit} ${1.6 * unit}`} pointerEvents="none" />}
-            <g role="button" tabIndex={0} aria-pressed={on} aria-label={`${markLabel(mark.kind)} ${i + 1}, ${placement(shown, figure, frame).words}`} data-mark={i} className="cursor-move outline-none" onFocus={() => onChoose(i)} onKeyDown={(event) => onKey(event, i)}
+            <g role="button" tabIndex={0} aria-pressed={on} aria-label={`${markLabel(mark.kind)} ${i + 1}, ${placement(shown, figure, frame).words}`} data-mark={i} style={{ touchAction: "none" }} className="cursor-move outline-none" onFocus={() => onChoose(i)} onKeyDown={(event) => onKey(event, i)}
               onPointerDown={(event) => begin(event, i, "move")} onPointerMove={follow} onPointerUp={end} onPointerCancel={() => setDrag(null)}>
               <circle {...at} r={8 * unit} fill="transparent" />
               <circle {...at} r={(on ? 2.6 : 2) * unit} fill={on ? "#111" : "#fff"} stroke={on ? "#fff" : "#111"} strokeWidth={0.8 * unit} />
             </g>
             {on && (
               <>
-                <g aria-hidden className="cursor-grab" onPointerDown={(event) => begin(event, i, "turn")} onPointerMove={follow} onPointerUp={end} onPointerCancel={() => setDrag(null)}><circle cx={at.cx} cy={-top} r={5 * unit} fill="transparent" /><circle cx={at.cx} cy={-top} r={2 * unit} fill="#fff" stroke="#111" strokeWidth={0.7 * unit} /></g>
-                <g aria-hidden className="cursor-nesw-resize" onPointerDown={(event) => begin(event, i, "size")} onPointerMove={follow} onPointerUp={end} onPointerCancel={() => setDrag(null)}><rect x={right - 5 * unit} y={-box.top - 5 * unit} width={10 * unit} height={10 * unit} fill="transparent" /><rect x={right - 1.8 * unit} y={-box.top - 1.8 * unit} width={3.6 * unit} height={3.6 * unit} fill="#fff" stroke="#111" strokeWidth={0.7 * unit} /></g>
+                <g aria-hidden style={{ touchAction: "none" }} className="cursor-grab" onPointerDown={(event) => begin(event, i, "turn")} onPointerMove={follow} onPointerUp={end} onPointerCancel={() => setDrag(null)}><circle cx={at.cx} cy={-top} r={5 * unit} fill="transparent" /><circle cx={at.cx} cy={-top} r={2 * unit} fill="#fff" stroke="#111" strokeWidth={0.7 * unit} /></g>
+                <g aria-hidden style={{ touchAction: "none" }} className="cursor-nesw-resize" onPointerDown={(event) => begin(event, i, "size")} onPointerMove={follow} onPointerUp={end} onPointerCancel={() => setDrag(null)}><rect x={right - 5 * unit} y={-box.top - 5 * unit} width={10 * unit} height={10 * unit} fill="transparent" /><rect x={right - 1.8 * unit} y={-box.top - 1.8 * unit} width={3.6 * unit} height={3.6 * unit} fill="#fff" stroke="#111" strokeWidth={0.7 * unit} /></g>
               </>
             )}
           </g>

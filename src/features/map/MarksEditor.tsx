@@ -1,6 +1,6 @@
 "use client";
 
-import { useState } from "react";
+import { useMemo, useState } from "react";
 import { mirror, placement, type Figure, type Frame, type Point, type StrandName } from "@/core/anatomy";
 import { alignMarks, browsByThreePoints, distributeMarks, duplicateAlong, MARK_KINDS, MarkSchema, markDifficulty, markLabel, marksOn, newMark, type Layer, type LookPatch, type Mark, type MarkKind } from "@/core/look";
 import { useWorking } from "@/parts/workspace/WorkspaceContext";
@@ -22,6 +22,7 @@ export function MarksEditor({ layer, apply, place, chosenMark, onMark, drawing, 
   const [problem, setProblem] = useState<string | null>(null);
   const [kind, setKind] = useState<MarkKind>("star");
   const face = context.figure.landmarks;
+  const curves = useMemo(() => curvesOf(context.figure), [context.figure]);
   const put = (marks: Mark[]) => apply({ op: "changeLayer", id: layer.id, change: marksOn(marks, context.figure) });
   const change = (i: number, key: string, value: number | boolean | string) => {
     const parsed = MarkSchema.safeParse({ ...layer.marks[i], [key]: value });
@@ -62,7 +63,7 @@ export function MarksEditor({ layer, apply, place, chosenMark, onMark, drawing, 
           {layer.marks.length > 2 && <button type="button" className="btn btn-sm" onClick={() => put(distributeMarks(layer.marks))}>Spread evenly</button>}
         </div>
       )}
-      <AlongCurve marks={layer.marks} chosen={chosenMark} curves={curvesOf(context.figure)} onMarks={put} />
+      <AlongCurve marks={layer.marks} chosen={chosenMark} curves={curves} onMarks={put} />
       <div className="mb-2 flex items-end gap-2">
         <label className="min-w-0 flex-1"><span className="label-line">Shape of the next mark</span>
           <select className="select" value={kind} onChange={(event) => setKind(event.target.value as MarkKind)}>

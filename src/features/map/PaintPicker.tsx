@@ -1,12 +1,15 @@
 "use client";
 
+import { memo } from "react";
 import { isPaintType, material, MATERIAL_KEYS, type MaterialKey, type Mix, type Product } from "@/core/paint";
 import { withPaint, type Layer, type LookPatch, type PaintChoice } from "@/core/look";
 import { useWorking } from "@/parts/workspace/WorkspaceContext";
 import { Field } from "@/ui/Field";
 import { Swatch } from "@/ui/Swatch";
 
-function Options({ products, loose, mixes = [] }: { products: readonly Product[]; loose: boolean; mixes?: readonly Mix[] }) {
+const NO_MIXES: readonly Mix[] = [];
+
+const Options = memo(function Options({ products, loose, mixes = NO_MIXES }: { products: readonly Product[]; loose: boolean; mixes?: readonly Mix[] }) {
   const kinds = MATERIAL_KEYS.filter((key) => products.some((product) => product.material === key));
   return (
     <>
@@ -15,7 +18,7 @@ function Options({ products, loose, mixes = [] }: { products: readonly Product[]
       {loose && <optgroup label="No product chosen">{MATERIAL_KEYS.filter((key) => !isPaintType(key)).map((key) => <option key={key} value={`any:${key}`}>any {material(key).label}</option>)}</optgroup>}
     </>
   );
-}
+});
 
 /** What an entry of the list stands for. */
 function chosen(value: string, mixes: readonly Mix[]): PaintChoice {

@@ -4,35 +4,42 @@ import { closestCenter, DndContext, PointerSensor, useSensor, useSensors, type D
 import { SortableContext, useSortable, verticalListSortingStrategy } from "@dnd-kit/sortable";
 import { CSS } from "@dnd-kit/utilities";
 import { Eye, EyeOff, GripVertical, Lock, LockOpen } from "lucide-react";
-import { Fragment, useRef, type KeyboardEvent } from "react";
+import { Fragment, memo, useCallback, useMemo, useRef, type KeyboardEvent } from "react";
 import { followSchools, hexOf, paintWords, SCHOOLS, type Layer, type Schools } from "@/core/look";
 import { useWorking } from "@/parts/workspace/WorkspaceContext";
 import { Swatch } from "@/ui/Swatch";
 import { ROLE_ICONS } from "./roleIcon";
 
+type Switched = Partial<Pick<Layer, "hidden" | "locked">>;
+
 interface StackPanelProps { selected: string | null; onSelect: (id: string) => void; onAdd: () => void; onMove: (id: string, by: number) => void; onRemove: (layer: Layer) => void }
 
 /** The stack in painting order: dragged by its grip, or by keys. Arrow keys choose, Alt with arrows moves, H hides, L locks, Delete takes out. */
 export function StackPanel({ selected, onSelect, onAdd, onMove, onRemove }: StackPanelProps) {
-  const { look, context, prediction, apply } = useWorking();
+  const { look, context, prediction, apply, store } = useWorking();
   const list = useRef<HTMLOListElement>(null);
   const sensors = useSensors(useSensor(PointerSensor, { activationConstraint: { distance: 4 } }));
   const hexOfLayer = (layer: Layer) => {
     const film = layer.zones.map((zone) => prediction.films.get(zone)?.find((entry) => entry.layer.id === layer.id)).find((entry) => entry);
     return film && film.colour !== film.before ? hexOf(film.colour) : null;
   };
-  const change = (layers: readonly Layer[], values: Partial<Pick<Layer, "hidden" | "locked">>) => apply({ op: "several", patches: layers.map(({ id }) => ({ op: "changeLayer", id, change: values })) });
-  const onKey = (event: KeyboardEvent, layer: Layer, index: number) => {
+  const change = useCallback((layers: readonly Layer[], values: Switched) => apply({ op: "several", patches: layers.map(({ id }) => ({ op: "changeLayer", id, change: values })) }), [apply]);
+  // Rows are many and seldom change: what they are given stays the same, and looks the stack up when it is called.
+  const onKey = useCallback((event: KeyboardEvent, layer: Layer) => {
+    const { layers } = store.getState().look;
+    const index = layers.findIndex(({ id }) => id === layer.id);
     const step = event.key === "ArrowDown" ? 1 : event.key === "ArrowUp" ? -1 : 0;
     if (step && event.altKey) { event.preventDefault(); onMove(layer.id, step); }
     else if (step) {
       event.preventDefault();
-      const next = look.layers[index + step];
+      const next = layers[index + step];
       if (next) { onSelect(next.id); list.current?.querySelectorAll<HTMLButtonElement>("[data-layer]")[index + step]?.focus(); }
     } else if (event.key === "Delete") { event.preventDefault(); onRemove(layer); }
     else if (event.key === "h") { event.preventDefault(); change([layer], { hidden: !layer.hidden }); }
     else if (event.key === "l") { event.preventDefault(); change([layer], { locked: !layer.locked }); }
-  };
+  }, [store, change, onMove, onSelect, onRemove]);
+  const ids = look.layers.map(({ id }) => id).join(" ");
+  const items = useMemo(() => ids.split(" ").filter(Boolean), [ids]);
   const onDragEnd = ({ active, over }: DragEndEvent) => {
     const [from, to] = [active.id, over?.id].map((id) => look.layers.findIndex((layer) => layer.id === id));
     if (from !== undefined && to !== undefined && from >= 0 && to >= 0 && from !== to) onMove(String(active.id), to - from);
@@ -45,7 +52,7 @@ export function StackPanel({ selected, onSelect, onAdd, onMove, onRemove }: Stac
       </div>
       {look.layers.length === 0 && <p className="px-4 pb-4">Nothing is painted yet. <strong>Add layer</strong> puts a base on the face, in the paint you chose.</p>}
       <DndContext id="stack" sensors={sensors} collisionDetection={closestCenter} onDragEnd={onDragEnd}>
-        <SortableContext items={look.layers.map(({ id }) => id)} strategy={verticalListSortingStrategy}>
+        <SortableContext items={items} strategy={verticalListSortingStrategy}>
           <ol ref={list} className="max-h-[45dvh] min-h-0 overflow-auto lg:max-h-none lg:flex-1">
             {look.layers.map((layer, i) => {
               const heads = layer.group !== "" && look.layers[i - 1]?.group !== layer.group;
@@ -58,7 +65,7 @@ export function StackPanel({ selected, onSelect, onAdd, onMove, onRemove }: Stac
                       <Switches name={layer.group} hidden={under.every(({ hidden }) => hidden)} locked={under.every(({ locked }) => locked)} onChange={(values) => change(under, values)} />
                     </li>
                   )}
-                  <Row layer={layer} place={i + 1} selected={selected === layer.id} hex={hexOfLayer(layer)} paint={paintWords(layer, context.products)} coats={prediction.coats.get(layer.id)?.coats ?? null} onSelect={() => onSelect(layer.id)} onKey={(event) => onKey(event, layer, i)} onChange={(values) => change([layer], values)} />
+                  <Row layer={layer} place={i + 1} selected={selected === layer.id} hex={hexOfLayer(layer)} paint={paintWords(layer, context.products)} coats={prediction.coats.get(layer.id)?.coats ?? null} onSelect={onSelect} onKey={onKey} onChange={change} />
                 </Fragment>
               );
             })}
@@ -76,27 +83,27 @@ function run(layers: readonly Layer[], from: number): Layer[] {
   return layers.slice(from, end < 0 ? undefined : end);
 }
 
-interface RowProps { layer: Layer; place: number; selected: boolean; hex: string | null; paint: string; coats: number | null; onSelect: () => void; onKey: (event: KeyboardEvent) => void; onChange: (values: Partial<Pick<Layer, "hidden" | "locked">>) => void }
+interface RowProps { layer: Layer; place: number; selected: boolean; hex: string | null; paint: string; coats: number | null; onSelect: (id: string) => void; onKey: (event: KeyboardEvent, layer: Layer) => void; onChange: (layers: readonly Layer[], values: Switched) => void }
 
-function Row({ layer, place, selected, hex, paint, coats, onSelect, onKey, onChange }: RowProps) {
+const Row = memo(function Row({ layer, place, selected, hex, paint, coats, onSelect, onKey, onChange }: RowProps) {
   const { setNodeRef, listeners, transform, transition, isDragging } = useSortable({ id: layer.id });
   const Icon = ROLE_ICONS[layer.role];
   return (
     <li ref={setNodeRef} style={{ transform: CSS.Translate.toString(transform), transition }} className={`flex items-stretch border-t rule ${isDragging ? "relative z-10 bg-base-200 shadow" : ""} ${selected ? "bg-base-200" : ""}`}>
       {/* For the pointer; keys move a layer with Alt and the arrows. */}
       <span {...listeners} aria-hidden title="Drag to another place" className="flex w-6 shrink-0 cursor-grab touch-none items-center justify-center opacity-60"><GripVertical size={16} /></span>
-      <button type="button" data-layer={layer.id} aria-pressed={selected} onClick={onSelect} onKeyDown={onKey} className={`flex min-w-0 flex-1 items-center gap-2.5 border-l-4 py-2 pr-1 pl-1.5 text-left ${selected ? "border-base-content" : "border-transparent hover:bg-base-200"}`}>
+      <button type="button" data-layer={layer.id} aria-pressed={selected} onClick={() => onSelect(layer.id)} onKeyDown={(event) => onKey(event, layer)} className={`flex min-w-0 flex-1 items-center gap-2.5 border-l-4 py-2 pr-1 pl-1.5 text-left ${selected ? "border-base-content" : "border-transparent hover:bg-base-200"}`}>
         <span className="muted w-5 text-sm">{place}</span>
         <Icon size={18} aria-label={layer.role} className="shrink-0" />
         <Swatch hex={hex} size={26} />
         <span className={`min-w-0 flex-1 ${layer.hidden ? "opacity-70" : ""}`}><span className="block truncate font-semibold">{layer.name}</span><span className="muted block truncate text-xs">{coats ? `${coats} ${coats === 1 ? "coat" : "coats"}, ` : ""}{paint}</span></span>
       </button>
-      <span className="flex items-center pr-1"><Switches name={layer.name} hidden={layer.hidden} locked={layer.locked} onChange={onChange} /></span>
+      <span className="flex items-center pr-1"><Switches name={layer.name} hidden={layer.hidden} locked={layer.locked} onChange={(values) => onChange([layer], values)} /></span>
     </li>
   );
-}
+});
 
-function Switches({ name, hidden, locked, onChange }: { name: string; hidden: boolean; locked: boolean; onChange: (values: Partial<Pick<Layer, "hidden" | "locked">>) => void }) {
+function Switches({ name, hidden, locked, onChange }: { name: string; hidden: boolean; locked: boolean; onChange: (values: Switched) => void }) {
   const button = "flex size-7 items-center justify-center rounded hover:bg-base-300";
   return (
     <>

@@ -1,10 +1,11 @@
+import { memo } from "react";
 import { paired, type Figure, type Side } from "@/core/anatomy";
 import { pathOf } from "./path";
 
 const SIDES: readonly Side[] = ["left", "right"];
 
 /** Light from above in front: soft shadows and lights that make the flat drawing a head. They lie over the paint and never hide it. */
-export function Form({ figure, id }: { figure: Figure; id: string }) {
+export const Form = memo(function Form({ figure, id }: { figure: Figure; id: string }) {
   const face = figure.landmarks;
   const soft = (deviation: number) => `url(#${id}-soft${deviation})`;
   const eyes = SIDES.map((side) => ({ side, pupil: paired(face, "pupil", side), brow: paired(face, "superciliare", side), zygion: paired(face, "zygion", side), cheilion: paired(face, "cheilion", side), out: side === "left" ? 1 : -1 }));
@@ -35,10 +36,10 @@ export function Form({ figure, id }: { figure: Figure; id: string }) {
       </g>
     </g>
   );
-}
+});
 
 /** What paint never covers: eyes, lashes, nostrils, the line of the lips, creases and the outline. */
-export function Features({ figure, id, lines, white }: { figure: Figure; id: string; lines: string; /** White of the eye in this light. */ white: string }) {
+export const Features = memo(function Features({ figure, id, lines, white }: { figure: Figure; id: string; lines: string; /** White of the eye in this light. */ white: string }) {
   const stroke = { fill: "none", stroke: lines, strokeLinecap: "round", strokeLinejoin: "round" } as const;
   const feature = (name: string) => figure.features.filter((entry) => entry.name === name);
   return (
@@ -72,4 +73,4 @@ export function Features({ figure, id, lines, white }: { figure: Figure; id: str
       <path d={pathOf(figure.outline, true)} {...stroke} strokeWidth={0.8} opacity={0.85} />
     </g>
   );
-}
+});

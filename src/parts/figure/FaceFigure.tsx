@@ -1,4 +1,4 @@
-import { useMemo, type ReactNode } from "react";
+import { memo, useMemo } from "react";
 import { buildFigure, carriedBy, centroid, express, zoneInfo, type ExpressionKey, type Point, type ZoneId } from "@/core/anatomy";
 import { hexToLab, labToHex, reflectanceFromLab, type LampKey, type Spectrum } from "@/core/colour";
 import { exposedZones, hexOf, visibleLayers, zoneOfMark, type Look, type LookContext, type Prediction, type SeenEdge, type VisibleLayer } from "@/core/look";
@@ -26,8 +26,6 @@ export interface FaceFigureProps {
   readonly expression?: ExpressionKey;
   /** Edges to mark as lost from the seat looked from. */
   readonly lost?: readonly SeenEdge[];
-  /** Drawn over everything, in the same millimetres. */
-  readonly overlay?: ReactNode;
   readonly onZone?: (zone: ZoneId) => void;
   readonly className?: string;
 }
@@ -44,11 +42,18 @@ export function lineColour(skin: string): string {
 }
 
 /** The shapes of one layer on one plane: zones of one colour together, so that no seam shows between them. */
-interface ShapesProps { visible: VisibleLayer; context: LookContext; hexOfFilm: (colour: Spectrum) => string; carry: ((p: Point) => Point) | undefined }
+interface ShapesProps { visible: VisibleLayer; context: LookContext; lamp: LampKey; carry: ((p: Point) => Point) | undefined }
 
-function LayerShapes({ visible, behind, id, context, hexOfFilm, carry }: ShapesProps & { behind: boolean; id: string }) {
+/** The same layer in the same colours on the same figure in the same light is the same drawing. */
+function unchanged(a: ShapesProps & { id: string }, b: ShapesProps & { id: string }): boolean {
+  const [one, other] = [a.visible, b.visible];
+  return one.layer === other.layer && a.context.figure === b.context.figure && a.lamp === b.lamp && a.carry === b.carry && a.id === b.id && one.colours.size === other.colours.size && [...one.colours].every(([zone, colour]) => other.colours.get(zone) === colour);
+}
+
+const LayerShapes = memo(function LayerShapes({ visible, behind, id, context, lamp, carry }: ShapesProps & { behind: boolean; id: string }) {
+  const hexOfFilm = (colour: Spectrum) => hexOf(colour, lamp);
   const { layer, colours } = visible;
-  if (layer.marks.length) return behind ? null : <MarkShapes visible={visible} context={context} hexOfFilm={hexOfFilm} carry={carry} />;
+  if (layer.marks.length) return behind ? null : <MarkShapes visible={visible} context={context} lamp={lamp} carry={carry} />;
   const byColour = new Map<string, ZoneId[]>();
   for (const [zone, colour] of colours) { const hex = hexOfFilm(colour); if (isBehind(zone) === behind) byColour.set(hex, [...(byColour.get(hex) ?? []), zone]); }
   const faded = layer.edge === "faded" && layer.fades === "round";
@@ -67,9 +72,9 @@ function LayerShapes({ visible, behind, id, context, hexOfFilm, carry }: ShapesP
       ))}
     </g>
   );
-}
+}, unchanged);
 
-function MarkShapes({ visible: { layer, colours }, context, hexOfFilm, carry }: ShapesProps) {
+function MarkShapes({ visible: { layer, colours }, context, lamp, carry }: ShapesProps) {
   const fallback = [...colours.values()][0];
   return (
     <g fill="none" strokeLinecap="round" strokeLinejoin="round">
@@ -77,7 +82,7 @@ function MarkShapes({ visible: { layer, colours }, context, hexOfFilm, carry }: 
         if (mark.frame !== "front") return null;
         const zone = zoneOfMark(mark, layer, context);
         const colour = (zone && colours.get(zone)) ?? fallback;
-        const hex = colour ? hexOfFilm(colour) : "#000000";
+        const hex = colour ? hexOf(colour, lamp) : "#000000";
         return <MarkDrawing key={i} mark={mark} hex={hex} faded={layer.edge === "faded"} carry={carry} />;
       })}
     </g>
@@ -101,7 +106,7 @@ function BrowHair({ context, painted, colour }: { context: LookContext; painted:
 }
 
 /** The person's face with the look on it, in predicted colours: films over this skin, in millimetres. */
-export function FaceFigure({ id, look, context: still, prediction, title, upTo, lamp = "D65", guides = {}, selected = [], expression = "rest", lost = [], overlay, onZone, className }: FaceFigureProps) {
+export function FaceFigure({ id, look, context: still, prediction, title, upTo, lamp = "D65", guides = {}, selected = [], expression = "rest", lost = [], onZone, className }: FaceFigureProps) {
   // What moves with the face is drawn where the expression takes it: zones with their landmarks, marks by the same map.
   const context = useMemo(() => (expression === "rest" ? still : { ...still, figure: buildFigure(express(still.figure.landmarks, expression)) }), [still, expression]);
   const carry = useMemo(() => (expression === "rest" ? undefined : carriedBy(still.figure.landmarks, expression)), [still, expression]);
@@ -139,7 +144,7 @@ export function FaceFigure({ id, look, context: still, prediction, title, upTo, 
       </defs>
       <g>
         {behind.map((zone) => <use key={zone.id} href={`#${id}-${zone.id}`} fill={bareHex(zone.id)} stroke={bareHex(zone.id)} strokeWidth={0.4} />)}
-        {visible.map((entry) => <LayerShapes key={entry.layer.id} visible={entry} behind id={id} context={context} hexOfFilm={hexOfFilm} carry={carry} />)}
+        {visible.map((entry) => <LayerShapes key={entry.layer.id} visible={entry} behind id={id} context={context} lamp={lamp} carry={carry} />)}
         {figure.features.filter(({ name }) => name === "earRim" || name === "earInner").map((stroke) => <path key={`${stroke.name}${stroke.side}`} d={pathOf(stroke.points, false)} fill="none" stroke={lines} strokeWidth={0.6} opacity={0.6} strokeLinecap="round" />)}
         {figure.features.filter(({ name }) => name === "ear").map((stroke) => <path key={stroke.side} d={pathOf(stroke.points, true)} fill="none" stroke={lines} strokeWidth={0.8} opacity={0.85} />)}
         <path d={`M${-figure.landmarks.neckSideLeft.x} ${-figure.landmarks.menton.y - 30}Q0 ${-figure.landmarks.menton.y + 46} ${figure.landmarks.neckSideLeft.x} ${-figure.landmarks.menton.y - 30}Z`} fill="#000" opacity={0.38} filter={`url(#${id}-soft6)`} />
@@ -151,11 +156,11 @@ export function FaceFigure({ id, look, context: still, prediction, title, upTo, 
         {(["upperLip", "lowerLip"] as const).map((zone) => <use key={zone} href={`#${id}-${zone}`} fill={bareHex(zone)} />)}
         <g filter={`url(#${id}-soft1)`} opacity={0.9}>{(["browLeft", "browRight"] as const).map((zone) => <use key={zone} href={`#${id}-${zone}`} fill={bareHex(zone)} />)}</g>
         {person.beard !== "none" && HAIRY.map((zone) => <use key={zone} href={`#${id}-${zone}`} fill={`url(#${id}-stubble)`} />)}
-        {visible.filter(({ layer }) => !layer.marks.length).map((entry) => <LayerShapes key={entry.layer.id} visible={entry} behind={false} id={id} context={context} hexOfFilm={hexOfFilm} carry={carry} />)}
+        {visible.filter(({ layer }) => !layer.marks.length).map((entry) => <LayerShapes key={entry.layer.id} visible={entry} behind={false} id={id} context={context} lamp={lamp} carry={carry} />)}
         <BrowHair context={context} painted={painted} colour={brow} />
         {person.beard !== "none" && HAIRY.filter((zone) => painted.has(zone)).map((zone) => <use key={zone} href={`#${id}-${zone}`} fill={`url(#${id}-stubble)`} opacity={0.7} />)}
       </g>
-      <g clipPath={`url(#${id}-skin)`}>{visible.filter(({ layer }) => layer.marks.length).map((entry) => <LayerShapes key={entry.layer.id} visible={entry} behind={false} id={id} context={context} hexOfFilm={hexOfFilm} carry={carry} />)}</g>
+      <g clipPath={`url(#${id}-skin)`}>{visible.filter(({ layer }) => layer.marks.length).map((entry) => <LayerShapes key={entry.layer.id} visible={entry} behind={false} id={id} context={context} lamp={lamp} carry={carry} />)}</g>
       <Form figure={figure} id={id} />
       <Features figure={figure} id={id} lines={lines} white={lit("#efeae4")} />
       {guides.costume && <UnderCostume id={id} zones={figure.zones.map((zone) => zone.id)} brief={brief} />}
@@ -167,7 +172,6 @@ export function FaceFigure({ id, look, context: still, prediction, title, upTo, 
       )}
       {lost.length > 0 && <LostMarks edges={lost} figure={figure} />}
       {onZone && <g fill="transparent">{figure.zones.map((zone) => <use key={zone.id} href={`#${id}-${zone.id}`} onClick={() => onZone(zone.id)} className="cursor-pointer hover:fill-black/10" data-zone={zone.id}><title>{zone.label}</title></use>)}</g>}
-      {overlay}
     </svg>
   );
 }

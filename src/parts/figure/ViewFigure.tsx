@@ -19,7 +19,7 @@ export function ViewFigure({ view, ...props }: ViewFigureProps) {
 /** Blur of a faded edge, mm. */
 const SOFT_MM = 3;
 
-function OtherView({ view, id, look, context, prediction, title, upTo, lamp = "D65", guides = {}, selected = [], overlay, onZone, className }: ViewFigureProps) {
+function OtherView({ view, id, look, context, prediction, title, upTo, lamp = "D65", guides = {}, selected = [], onZone, className }: ViewFigureProps) {
   const { figure, person } = context;
   const scene = useMemo(() => sceneOf(figure, view), [figure, view]);
   const visible = visibleLayers(look, context, prediction, upTo);
@@ -58,7 +58,6 @@ function OtherView({ view, id, look, context, prediction, title, upTo, lamp = "D
         </g>
       )}
       {onZone && <g fill="transparent">{scene.zones.map((zone) => <use key={zone.id} href={`#${id}-${zone.id}`} onClick={() => onZone(zone.id)} className="cursor-pointer hover:fill-black/10" data-zone={zone.id}><title>{zone.label}</title></use>)}</g>}
-      {overlay}
     </svg>
   );
 }

@@ -21,7 +21,7 @@ export function FindingsList({ onShow, only }: { onShow?: (finding: Finding) => 
     const finding = all.find(({ key }) => key === wanted);
     if (finding?.fix && apply(finding.fix)) toast(finding.fixLabel ?? "Mended", { action: { label: "Undo", onClick: undo } });
   }, [waiting, wanted, all, apply, undo]);
-  if (!findings.length) return <p className="muted text-sm">Nothing to point out.</p>;
+  if (!findings.length) return <p className="muted text-sm">{plan === null ? "Looking the design over." : "Nothing to point out."}</p>;
   return (
     <ol className="flex flex-col" aria-busy={waiting}>
       {findings.map((finding, i) => (

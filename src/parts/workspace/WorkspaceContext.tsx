@@ -2,7 +2,7 @@
 
 import { createContext, useContext, useMemo, useState, type ReactNode } from "react";
 import { useStore } from "zustand";
-import { checkLook, lookContext, predict, type Finding, type Look, type LookContext, type LookPatch, type Prediction } from "@/core/look";
+import { lookContext, predict, type Finding, type Look, type LookContext, type LookPatch, type Prediction } from "@/core/look";
 import type { Plan } from "@/core/plan";
 import type { Workspace } from "@/server/workspace";
 import { readDraft, useAutosave, type SaveState } from "./autosave";
@@ -30,6 +30,8 @@ export interface Working {
   readonly draft: Look | null;
 }
 
+const NONE: readonly Finding[] = [];
+
 const Context = createContext<Working | null>(null);
 
 /** The look one is working on. @throws Error outside a workspace */
@@ -53,9 +55,8 @@ export function WorkspaceProvider({ given, setting, children }: { given: Workspa
   const context = useMemo(() => lookContext({ person, brief, products: [...products, ...archivedProducts], today }), [person, brief, products, archivedProducts, today]);
   const prediction = useMemo(() => predict(look, context), [look, context]);
   const { plan, fresh } = usePlanOf(look, given);
-  // Until the first answer comes, what the design that was opened has to say.
-  const [first] = useState(() => checkLook(given.look.design, context));
-  const findings = plan?.findings ?? first;
+  // Judged off the page alone: a look of sixty layers takes longer to judge than to open.
+  const findings = plan?.findings ?? NONE;
   const stop = findings.find((finding) => finding.severity === "stop");
   const saving = useAutosave(store, given.look.id, given.look.version, stop ? stop.message : null);
   const working = useMemo((): Working => ({
