@@ -8,8 +8,8 @@ export default defineConfig({
   workers: 2,
   fullyParallel: false,
   retries: 0,
-  timeout: 150_000,
-  expect: { timeout: 20_000 },
+  timeout: 300_000,
+  expect: { timeout: 30_000 },
   reporter: [["list"]],
   use: { viewport: { width: 1280, height: 800 }, launchOptions: CHROMIUM, reducedMotion: "reduce", screenshot: "only-on-failure" },
 });

@@ -13,7 +13,7 @@ const only = option("only", "")?.split(",").filter(Boolean);
 
 const VIEWS = [
   ["today", "/"], ["looks", "/looks"], ["brief", "/looks/drought/drought-quarry/brief"], ["paint", "/looks/drought/drought-quarry/paint"],
-  ["map", "/looks/first-frost/frost-reservoir/map"], ["colour", "/looks/sundog/sundog-hillside/colour"], ["mixing", "/mixing?target=%23c06a3a"], ["plan", "/looks/first-frost/frost-reservoir/plan"], ["people", "/people"], ["person", "/people/nomi-tarrow"], ["shelf", "/shelf"],
+  ["map", "/looks/first-frost/frost-reservoir/map"], ["body", "/looks/drought/drought-quarry/map", "bodyFront"], ["profile", "/looks/first-frost/frost-reservoir/map", "leftProfile"], ["colour", "/looks/sundog/sundog-hillside/colour"], ["mixing", "/mixing?target=%23c06a3a"], ["plan", "/looks/first-frost/frost-reservoir/plan"], ["people", "/people"], ["person", "/people/nomi-tarrow"], ["shelf", "/shelf"],
   ["new-look", "/looks/new"], ["rules", "/rules"],
 ];
 
@@ -33,10 +33,13 @@ const browser = await chromium.launch(CHROMIUM);
 const context = await browser.newContext({ viewport: { width: Number(option("width", 1280)), height: Number(option("height", 800)) }, reducedMotion: "reduce" });
 await context.addCookies([{ name: "theme", value: theme, url }]);
 const page = await context.newPage();
-for (const [name, path] of VIEWS) {
+for (const [name, path, view] of VIEWS) {
   if (only?.length && !only.includes(name)) continue;
   await page.goto(url + path, { waitUntil: "networkidle" });
   await page.evaluate(() => document.fonts.ready);
+  if (view) await page.getByRole("combobox", { name: /^View/ }).selectOption(view);
+  // The design is judged off the page: its findings belong in the picture.
+  if (path.endsWith("/map")) await page.getByRole("region", { name: "Findings" }).getByRole("listitem").first().waitFor();
   await page.screenshot({ path: join(out, `${name}.png`) });
   console.log(`${name}.png`);
 }

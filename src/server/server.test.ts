@@ -27,11 +27,11 @@ afterAll(async () => { await (await studio()).destroy(); rmSync(folder, { recurs
 const latexLayer = aLayer({ id: "strand", zones: ["forehead"], paint: { kind: "product", productId: "clear-strand-latex" }, tool: "stippleSponge" });
 
 describe("demo", () => {
-  it("is the scenario: four looks, five people, three jobs, forty products and more, and is loaded once", async () => {
+  it("is the scenario: eight looks, five people, four jobs, forty products and more, and is loaded once", async () => {
     const db = await studio();
-    expect((await lookCards()).map((card) => card.look.design.name).sort()).toEqual(["Drought", "First Frost", "Sundog", "Thunderhead"]);
+    expect((await lookCards()).map((card) => card.look.design.name).sort()).toEqual(["Bog Light", "Drought", "First Frost", "Fog", "Gate leaf", "Hail", "Sundog", "Thunderhead"]);
     expect(await listPeople(db)).toHaveLength(5);
-    expect(await listJobs(db)).toHaveLength(3);
+    expect(await listJobs(db)).toHaveLength(4);
     expect((await loadToday()).products).toBeGreaterThanOrEqual(40);
     expect(await loadDemoWhenEmpty()).toBe(false);
   });

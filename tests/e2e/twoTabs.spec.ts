@@ -4,25 +4,25 @@ test("a second tab saving an old version is told, keeps both, and loses nothing"
   await page.goto(`${demo.url}/looks/thunderhead`);
   const other = await context.newPage();
   await other.goto(`${demo.url}/looks/thunderhead`);
-  await page.getByRole("button", { name: /Cloud base/ }).click();
+  await page.locator("[data-layer]", { hasText: /Cloud base/ }).click();
   await page.getByLabel("Note", { exact: true }).fill("from the first tab");
   await expect(page.getByText(/^saved \d\d:/)).toBeVisible();
-  await other.getByRole("button", { name: /Cloud base/ }).click();
+  await other.locator("[data-layer]", { hasText: /Cloud base/ }).click();
   await other.getByLabel("Note", { exact: true }).fill("from the second tab");
   const dialog = other.getByRole("dialog", { name: "Somebody saved a newer version" });
   await expect(dialog).toBeVisible();
   await dialog.getByRole("button", { name: "Keep both" }).click();
   await expect(other.getByRole("heading", { name: "Thunderhead, my version" })).toBeVisible();
-  await other.getByRole("button", { name: /Cloud base/ }).click();
+  await other.locator("[data-layer]", { hasText: /Cloud base/ }).click();
   await expect(other.getByLabel("Note", { exact: true })).toHaveValue("from the second tab");
   await page.reload();
-  await page.getByRole("button", { name: /Cloud base/ }).click();
+  await page.locator("[data-layer]", { hasText: /Cloud base/ }).click();
   await expect(page.getByLabel("Note", { exact: true })).toHaveValue("from the first tab");
 });
 
 test("what could not be saved is kept in the browser and offered again", async ({ page, context, demo }) => {
   await page.goto(`${demo.url}/looks/drought`);
-  await page.getByRole("button", { name: /Ochre ground/ }).first().click();
+  await page.locator("[data-layer]", { hasText: /Ochre ground/ }).click();
   await page.waitForLoadState("networkidle");
   await page.context().setOffline(true);
   await page.getByLabel("Note", { exact: true }).fill("typed while the line was dead");
@@ -32,7 +32,7 @@ test("what could not be saved is kept in the browser and offered again", async (
   await context.setOffline(false);
   await page.goto(`${demo.url}/looks/drought`);
   await page.getByRole("button", { name: "Bring them back" }).click();
-  await page.getByRole("button", { name: /Ochre ground/ }).first().click();
+  await page.locator("[data-layer]", { hasText: /Ochre ground/ }).click();
   await expect(page.getByLabel("Note", { exact: true })).toHaveValue("typed while the line was dead");
 });
 

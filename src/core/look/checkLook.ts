@@ -2,7 +2,7 @@ import { beardInTheWay, inTheCrease, underTheHat } from "./checks/edges";
 import { browShowing, gaps, lostProduct, thinCover, vanishing } from "./checks/covering";
 import { lostFromAfar } from "./checks/distance";
 import { beading, mud, neverOver } from "./checks/layering";
-import { againstTheLight, crooked, dead, dragged, earToEar, fadeOfFold, lipsTooSoon, mask, outOfSchool, straight, tooEven, underClean } from "./checks/form";
+import { againstTheLight, crooked, dead, dragged, earToEar, fadeOfFold, lipsTooSoon, mask, outOfSchool, smallFirst, straight, tooEven, underClean } from "./checks/form";
 import { adhesiveOnHair, allergy, children, eyesAndMouth, flammable, propOnSkin, untested } from "./checks/safety";
 import { neutralOverWhite, unset } from "./checks/setting";
 import type { LookContext } from "./context";
@@ -14,7 +14,7 @@ import { readStack, type Stack } from "./stack";
 const CHECKS: readonly ((stack: Stack) => Remark[])[] = [
   propOnSkin, allergy, eyesAndMouth, adhesiveOnHair, children, untested, flammable,
   unset, mud, beading, neverOver, neutralOverWhite, thinCover, gaps, browShowing, vanishing, lostFromAfar, lostProduct, inTheCrease, underTheHat, beardInTheWay,
-  outOfSchool, dragged, mask, underClean, lipsTooSoon, againstTheLight, crooked, dead, earToEar, fadeOfFold, straight, tooEven,
+  outOfSchool, smallFirst, dragged, mask, underClean, lipsTooSoon, againstTheLight, crooked, dead, earToEar, fadeOfFold, straight, tooEven,
 ];
 
 /** FNV-1a, so that a key stays short however many zones it speaks of. */

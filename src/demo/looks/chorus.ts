@@ -9,9 +9,9 @@ export const fog: Look = {
     layer({ role: "base", name: "Grey air", zones: FACE, paint: mix([2, "Chalk white"], [1, "Slate grey"]), tool: "foundationBrush", technique: "buff", group: "Ground" }),
     powderOver("Powder over the air", FACE, "Slate powder"),
     layer({ role: "shade", name: "Wet hollows", zones: kinds("browBone", "underEye"), paint: product("Slate grey"), tool: "roundBrush", technique: "pat", edge: "faded", share: 0.7, group: "Drift" }),
-    layer({ role: "contour", name: "Bank from the side", zones: kinds("cheekHollow", "temple", "jawline"), paint: product("Storm blue"), tool: "foundationBrush", technique: "buff", edge: "faded", fades: "in", group: "Drift" }),
+    layer({ role: "contour", name: "Bank from the side", zones: kinds("cheekHollow", "temple", "jawline"), paint: product("Storm blue"), tool: "foundationBrush", technique: "buff", edge: "faded", share: 0.75, group: "Drift" }),
     layer({ role: "contour", name: "Bank from below", zones: kinds("neckFront"), paint: product("Storm blue"), tool: "foundationBrush", technique: "buff", edge: "faded", fades: "up", group: "Drift" }),
-    layer({ role: "highlight", name: "Light above it", zones: kinds("forehead", "cheekbone", "noseBridge"), paint: product("Chalk white"), tool: "foundationBrush", technique: "pat", edge: "faded", fades: "down", share: 0.55, group: "Drift" }),
+    layer({ role: "highlight", name: "Light above it", zones: kinds("forehead", "cheekbone", "noseBridge"), paint: product("Chalk white"), tool: "foundationBrush", technique: "pat", edge: "faded", share: 0.6, group: "Drift" }),
     layer({ role: "detail", name: "Ash lips", zones: ["upperLip", "lowerLip"], paint: product("Ash lip"), tool: "roundBrush", technique: "stroke" }),
     seal,
   ],
@@ -54,7 +54,7 @@ export const bogLight: Look = {
 export const gateLeaf: Look = {
   schema: 1, name: "Gate leaf", system: null, schools: USUAL_SCHOOLS, bare: groups("face", "eyes", "lips", "ears", "neck"), accepted: [], notes: "For the booth: one cheek, clean brush and water for every child.",
   layers: [
-    layer({ role: "detail", name: "Leaves", zones: ["cheekAppleLeft"], paint: product("Moss"), tool: "roundBrush", technique: "stroke", coats: 1, marks: [mark("leaf", 44, -36, { turnDeg: 48, seed: 1, lengthMm: 26 }), mark("leaf", 53, -46, { turnDeg: -6, seed: 2, lengthMm: 22 })] }),
-    layer({ role: "detail", name: "Berries", zones: ["cheekAppleLeft"], paint: product("Brick"), tool: "roundBrush", technique: "pat", coats: 1, marks: [mark("spots", 42, -48, { seed: 9, spreadMm: 9, widthMm: 4, count: 4, falloff: 0.2 })] }),
+    layer({ role: "detail", name: "Leaves", zones: ["cheekAppleLeft"], paint: product("Moss"), tool: "roundBrush", technique: "stroke", coats: 1, marks: [mark("leaf", 44, -36, { turnDeg: 48, seed: 1, lengthMm: 26, veins: 2 }), mark("leaf", 53, -46, { turnDeg: -6, seed: 2, lengthMm: 22, veins: 2 })] }),
+    layer({ role: "detail", name: "Berries", zones: ["cheekAppleLeft"], paint: product("Brick"), tool: "roundBrush", technique: "pat", coats: 1, marks: [mark("spots", 42, -48, { seed: 9, spreadMm: 9, widthMm: 4, count: 3, falloff: 0.2 })] }),
   ],
 };

@@ -67,7 +67,7 @@ export function MapChapter() {
     apply({ op: "changeLayer", id: layer.id, change: { zones: layer.zones.includes(zone) ? layer.zones.filter((id) => id !== zone) : [...layer.zones, zone] } });
   };
   return (
-    <div className="grid h-full min-h-0 lg:grid-cols-[19rem_minmax(0,1fr)_21rem]">
+    <div className="grid h-full min-h-0 grid-cols-[minmax(0,1fr)] lg:grid-cols-[19rem_minmax(0,1fr)_21rem]">
       <StackPanel selected={chosen} onSelect={choose} onAdd={() => setAdding(true)} onMove={move} onRemove={remove} />
       <FigureView layer={layer} view={view} onView={setView} onZone={toggle} chosenMark={chosenMark} onMark={setChosenMark} drawing={drawing} onDrawing={setDrawing} />
       <div className="flex min-h-0 flex-col border-l rule">

@@ -32,6 +32,9 @@ function savingWords(saving: SaveState): string {
   }
 }
 
+/** While nobody has judged the design yet. */
+const JUDGING = "…";
+
 const never = () => () => undefined;
 
 /** The head of a look: what it is, how saving stands, undo, and the chapters with what each still asks for. */
@@ -51,9 +54,9 @@ export function WorkspaceShell({ children }: { children: ReactNode }) {
   const noted: Readonly<Record<(typeof CHAPTERS)[number]["key"], string>> = {
     brief: given.job ? "✓" : "not started",
     paint: look.system ? "✓" : "not started",
-    map: look.layers.length === 0 ? "not started" : open(findings) ? String(open(findings)) : "✓",
-    colour: look.layers.length === 0 ? "not started" : colours ? String(colours) : "✓",
-    plan: look.layers.length === 0 ? "not started" : plan?.stopped ? "stopped" : plan?.kit.some((need) => need.missing > 0.005) ? `short ${plan.kit.filter((need) => need.missing > 0.005).length}` : "✓",
+    map: look.layers.length === 0 ? "not started" : plan === null ? JUDGING : open(findings) ? String(open(findings)) : "✓",
+    colour: look.layers.length === 0 ? "not started" : plan === null ? JUDGING : colours ? String(colours) : "✓",
+    plan: look.layers.length === 0 ? "not started" : plan === null ? JUDGING : plan.stopped ? "stopped" : plan.kit.some((need) => need.missing > 0.005) ? `short ${plan.kit.filter((need) => need.missing > 0.005).length}` : "✓",
   };
   return (
     <div className="flex min-h-dvh flex-col lg:h-dvh print:block print:h-auto">

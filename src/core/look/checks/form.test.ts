@@ -24,6 +24,13 @@ describe("form, map and order: what geometry decides (common practice, no publis
     expect(found(aLook(drawn(mark("star", 3, 34, { mirrored: true }))), "MAP-3")).toEqual([]);
   });
 
+  it("MAP-2: the fold before the brows that it moves", () => {
+    const brows = { ...drawn(mark("brow", context.figure.landmarks.superciliareLeft.x, context.figure.landmarks.superciliareLeft.y)), id: "brows" };
+    const fold = { ...drawn(mark("fold", 34, -58)), id: "fold" };
+    expect(mends("MAP-2", aLook(aLayer({ id: "base" }), brows, fold)).layers.map(({ id }) => id)).toEqual(["base", "fold", "brows"]);
+    expect(found(aLook(fold, brows), "MAP-2")).toEqual([]);
+  });
+
   it("EDGE-2: a mouth painted on the chin goes back to the mouth, a brow back to its bone, a wing to the eye", () => {
     const { landmarks } = context.figure;
     expect(mends("EDGE-2", aLook(drawn(mark("mouth", 0, landmarks.menton.y + 8, { spanMm: 30 })))).layers[0]?.marks[0]?.y).toBeCloseTo(landmarks.stomion.y, 1);

@@ -50,6 +50,21 @@ export const crooked = (stack: Stack): Remark[] => mending(stack,
   (mark) => (CENTRAL.includes(mark.kind) && !mark.mirrored && Math.abs(mark.x) > 0.25 && Math.abs(mark.x) <= CROOKED_MM ? moveMark(mark, point(0, mark.y)) : null),
   (wrong, layer) => ({ rule: "MAP-3", message: `The ${named(wrong)} of ${layer.name} stands ${Math.abs(wrong[0]?.x ?? 0).toFixed(1)} mm beside the midline: it will look crooked.`, fixLabel: "Put it on the midline" }));
 
+/** Shapes that move everything else on a face, and those that are placed by them (MAP-2). */
+const isLarge = (mark: Mark) => mark.frame === "front" && (mark.kind === "fold" || mark.kind === "band" || (mark.kind === "mouth" && mark.muzzleMm > 0));
+const followsThem = (mark: Mark) => mark.kind === "brow" || mark.kind === "wing";
+
+/** MAP-2: eyes or brows drawn before the fold or muzzle that moves them. */
+export function smallFirst(stack: Stack): Remark[] {
+  const { layers } = stack.look;
+  return layers.flatMap((layer, at): Remark[] => {
+    if (!layer.marks.some(isLarge)) return [];
+    const before = layers.findIndex((other, i) => i < at && other.role === layer.role && other.marks.some(followsThem) && !other.marks.some(isLarge));
+    if (before < 0) return [];
+    return [remark(layer, { rule: "MAP-2", message: `${layer.name} is laid after ${layers[before]?.name ?? "smaller shapes"}: the largest shape moves what depends on it, so it comes first, then eyes, then brows.`, fix: { op: "moveLayer", id: layer.id, to: before }, fixLabel: `Lay it before ${layers[before]?.name ?? "them"}` })];
+  });
+}
+
 /** Where the moving features are, and how far off a drawing of them may be before it goes dead, mm. Common practice, no published source. */
 const MOVING: Partial<Record<MarkKind, { at: (figure: Figure, mark: Mark) => Point; reachMm: number; words: string }>> = {
   brow: { at: ({ landmarks }, mark) => (mark.x >= 0 ? landmarks.superciliareLeft : landmarks.superciliareRight), reachMm: 16, words: "the brow itself" },
