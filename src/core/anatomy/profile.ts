@@ -107,11 +107,11 @@ export function profileOf(figure: Figure, side: Side): Profile {
   });
   const rank = ({ group, frame }: ProfileZone) => (group === "ears" ? 3 : group === "neck" ? 0 : frame === "back" ? 1 : 2);
   const along = (curve: Curve, down: boolean) => { const points = curve.map(([y, z]) => point(forward * z, y)); return down ? points : points.reverse(); };
-  const nape = figure.zone("nape").polygon;
-  const napeFoot = Math.min(...nape.map(({ y }) => y));
+  // The sides of the neck end higher than its front and back: what lies behind the zones stops there.
+  const foot = Math.min(...figure.strand("neckSide", "left").map(({ y }) => y));
   return {
     zones: zones.sort((a, b) => rank(a) - rank(b)),
-    silhouette: [...along(curves.midline, true), ...along(curves.throat.filter(([y]) => y < figure.landmarks.menton.y - UNDER_CHIN_MM && y >= figure.landmarks.jugulare.y), true), ...along(curves.back.filter(([y]) => y >= napeFoot), false)],
+    silhouette: [...along(curves.midline, true), ...along(curves.throat.filter(([y]) => y < figure.landmarks.menton.y - UNDER_CHIN_MM && y >= foot), true), ...along(curves.back.filter(([y]) => y >= foot), false)],
     carry: (frame) => (p) => { const on = half(p); return seen(on, depth(frame)(on)); },
   };
 }

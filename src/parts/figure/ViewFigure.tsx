@@ -27,6 +27,9 @@ function OtherView({ view, id, look, context, prediction, title, upTo, lamp = "D
   const lit = (hex: string) => (lamp === "D65" ? hex : hexOf(reflectanceFromLab(hexToLab(hex)), lamp));
   const bareHex = (zone: ZoneId) => hexOfFilm(prediction.bare(zone));
   const lines = lineColour(lit(person.skin));
+  // Between zones that meet at the jaw and under the ear one sees what the neck is painted with.
+  const onNeck = visible.findLast(({ layer, colours }) => !layer.marks.length && layer.share === 1 && colours.has("neckFront"))?.colours.get("neckFront");
+  const groundHex = onNeck ? hexOfFilm(onNeck) : bareHex("forehead");
   const { box } = scene;
   const line = Math.max(0.8, box.height / 900);
   const isProfile = VIEWS[view].frame === null;
@@ -41,7 +44,7 @@ function OtherView({ view, id, look, context, prediction, title, upTo, lamp = "D
         <radialGradient id={`${id}-iris`}><stop offset="0" stopColor={lit("#8a6a4c")} /><stop offset="0.65" stopColor={lit("#5b4230")} /><stop offset="1" stopColor={lit("#35251a")} /></radialGradient>
       </defs>
       <g stroke={lines} strokeWidth={line * 2.4} strokeLinejoin="round">{scene.ground && <path d={pathOf(scene.ground, true)} fill={bareHex("forehead")} />}{scene.zones.map((zone) => <use key={zone.id} href={`#${id}-${zone.id}`} />)}</g>
-      {scene.ground && <path d={pathOf(scene.ground, true)} fill={bareHex("forehead")} />}
+      {scene.ground && <path d={pathOf(scene.ground, true)} fill={groundHex} />}
       {scene.zones.map((zone) => <use key={zone.id} href={`#${id}-${zone.id}`} fill={bareHex(zone.id)} stroke={bareHex(zone.id)} strokeWidth={0.5} />)}
       <Hair scene={scene} id={id} colour={lit(person.brow)} />
       <g clipPath={`url(#${id}-skin)`}>
