@@ -93,13 +93,15 @@ test("the bench finds recipes while the page answers, can be stopped, and keeps 
   });
   await page.getByRole("button", { name: "Find recipes" }).click();
   await page.getByLabel("Over", { exact: true }).selectOption({ label: "white card" });
-  await expect(page.getByText(/All mixes of \d+ paints seen/)).toBeVisible({ timeout: 30_000 });
+  await expect(page.getByText(/All mixes of \d+ paints seen/)).toBeVisible({ timeout: 120_000 });
   expect(await page.evaluate(() => (globalThis as unknown as { frames: number }).frames)).toBeGreaterThan(3);
   const recipes = page.getByRole("list", { name: "Recipes, nearest first" });
   await expect(recipes.getByRole("listitem")).toHaveCount(6);
   const found = (await recipes.innerText()).match(/dE (\d+\.\d)/g) ?? [];
   expect(found).toHaveLength(6);
 
+  // A colour out of reach of every paint is searched for long enough to be stopped, on any machine.
+  await page.getByLabel("Colour wanted", { exact: true }).fill("#00ff66");
   await page.getByRole("button", { name: "Find recipes" }).click();
   await page.getByRole("button", { name: "Stop", exact: true }).click();
   await expect(page.getByText("Stopped: the best so far")).toBeVisible();

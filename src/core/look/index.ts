@@ -14,7 +14,7 @@ export { allowedZones, marksOn, suggestLayer, withPaint, zonesOfMarks } from "./
 export { alignMarks, browsByThreePoints, distributeMarks, duplicateAlong, moveMark, scaleMark, turnMark, variedLook } from "./arrange";
 export { FADE_WORDS, differences, type Difference } from "./differences";
 export { underPowder, visibleLayers, type VisibleLayer } from "./visible";
-export { readStack, setBy, type Stack } from "./stack";
+export { isSetting, readStack, setBy, type Stack } from "./stack";
 export type { Finding } from "./finding";
 export { zoneWords } from "./words";
 export { MARK_KINDS, MarkSchema, markDifficulty, markLabel, markWidthMm, browThrough, newMark, pathAlong, pathByHand, strokeArea, strokeLength, strokeOutline, placedStrokes, type BrushStroke, type Mark, type MarkKind } from "./motifs";

@@ -40,16 +40,22 @@ export function underPowder(look: Look, context: LookContext, prediction: Predic
  * What can be seen of each layer, lowest first. Powder is no picture of its own: it shows as a thin film over whatever lies below it,
  * also where that fills only part of a zone.
  * @param upTo how many layers of the stack are on, all by default
+ * @param whole share of a layer still whole in a zone, 0-1: where it has gone one sees what lay under it
  */
-export function visibleLayers(look: Look, context: LookContext, prediction: Prediction, upTo = look.layers.length): VisibleLayer[] {
+export function visibleLayers(look: Look, context: LookContext, prediction: Prediction, upTo = look.layers.length, whole?: (layer: Layer, zone: ZoneId) => number): VisibleLayer[] {
   const shown = underPowder(look, context, prediction, upTo);
   return look.layers.slice(0, upTo).flatMap((layer, at): VisibleLayer[] => {
     const key = materialOf(layer, context.products);
     if (layer.hidden || !key || isSetting(layer, key) || !layerOptics(layer, context.products) || (!isPaintType(key) && layer.role === "seal")) return [];
     const colours = new Map(layer.zones.flatMap((zone): [ZoneId, Spectrum][] => {
       const film = prediction.films.get(zone)?.find((entry) => entry.layer.id === layer.id);
-      return film ? [[zone, shown(film.colour, at, zone)]] : [];
+      if (!film) return [];
+      const share = whole?.(layer, zone) ?? 1;
+      return [[zone, shown(share < 1 ? worn(film.colour, film.before, share) : film.colour, at, zone)]];
     }));
     return [{ layer, colours }];
   });
 }
+
+/** Paint that is whole in places and gone in others: the eye averages the light of both by area. */
+const worn = (paint: Spectrum, under: Spectrum, share: number): Spectrum => paint.map((value, band) => value * share + (under[band] ?? 0) * (1 - share));

@@ -2,15 +2,17 @@
 
 import { Columns2 } from "lucide-react";
 import { useMemo, useRef, useState } from "react";
+import { touchUps, wearForecast, wholeAfter, type TouchUp } from "@/core/advice";
 import { EXPRESSION_KEYS, EXPRESSIONS, placement, type ExpressionKey, type ZoneId } from "@/core/anatomy";
 import { LAMP_KEYS, LAMPS, type LampKey } from "@/core/colour";
-import { hexOf, markLabel, marksOn, MEANT_APART, readEdges, seeEdge, type Layer, type Mark, type SeenEdge } from "@/core/look";
+import { hexOf, markLabel, marksOn, MEANT_APART, readEdges, seeEdge, zoneWords, type Layer, type Mark, type SeenEdge } from "@/core/look";
 import { FACE_BOX } from "@/parts/figure/FaceFigure";
 import { LostMarks } from "@/parts/figure/LostMarks";
 import { useSeen } from "@/parts/figure/useSeen";
 import { ViewFigure } from "@/parts/figure/ViewFigure";
 import { sceneOf, VIEW_KEYS, VIEWS, type ViewKey } from "@/parts/figure/views";
 import { useWorking } from "@/parts/workspace/WorkspaceContext";
+import { minutesWords } from "@/ui/format";
 import { metresAt, metresWords, placeOf, STEPS } from "./distances";
 import { MarkHandles } from "./MarkHandles";
 
@@ -30,6 +32,7 @@ export function FigureView({ layer, view, onView, onZone, chosenMark, onMark, dr
   const [lamp, setLamp] = useState<LampKey>("D65");
   const [beside, setBeside] = useState(false);
   const [expression, setExpression] = useState<ExpressionKey>("rest");
+  const [after, setAfter] = useState(0);
   const plain = useRef<HTMLDivElement>(null);
   const canvas = useRef<HTMLCanvasElement>(null);
   const upTo = Math.min(build ?? look.layers.length, look.layers.length);
@@ -37,7 +40,10 @@ export function FigureView({ layer, view, onView, onZone, chosenMark, onMark, dr
   const away = from > 0;
   const { frame } = VIEWS[view];
   const box = useMemo(() => (view === "face" ? FACE_BOX : sceneOf(context.figure, view).box), [context.figure, view]);
-  const what = useMemo(() => ({ look, context, upTo, lamp, expression, view }), [look, context, upTo, lamp, expression, view]);
+  const what = useMemo(() => ({ look, context, upTo, lamp, expression, view, after }), [look, context, upTo, lamp, expression, view, after]);
+  const forecast = useMemo(() => (after > 0 ? wearForecast(look, context) : []), [look, context, after]);
+  const whole = useMemo(() => (after > 0 ? wholeAfter(forecast, after) : undefined), [forecast, after]);
+  const due = useMemo(() => touchUps(forecast, after), [forecast, after]);
   const settled = useSeen(plain, canvas, { distanceM: metres, what, on: away, surround: SURROUND });
   const lost = useMemo((): SeenEdge[] => (away || lamp !== "D65" ? readEdges(look, context, prediction).map((edge) => seeEdge(edge, { distanceM: metres, lamp })).filter((edge) => edge.verdict === "lost" && seeEdge(edge, { distanceM: 0.6 }).deltaE >= MEANT_APART) : []), [look, context, prediction, away, metres, lamp]);
   const putMarks = (marks: Mark[]) => { if (layer) apply({ op: "changeLayer", id: layer.id, change: marksOn(marks, context.figure) }); };
@@ -46,7 +52,7 @@ export function FigureView({ layer, view, onView, onZone, chosenMark, onMark, dr
   const hexOfMarks = film ? hexOf(film.colour, lamp) : "#111111";
   const mark = chosenMark === null ? undefined : layer?.marks[chosenMark];
   const title = `${look.name} on ${context.person.name}, ${VIEWS[view].words}, predicted colours`;
-  const common = { view, look, context, prediction, upTo, expression };
+  const common = { view, look, context, prediction, upTo, whole, expression };
   // While a finger may drag a mark, the figure does not scroll the page.
   const overlay = layer && !layer.locked && frame && (layer.marks.length > 0 || drawing) && !away && expression === "rest" ? <MarkHandles layer={layer} frame={frame} box={box} hex={hexOfMarks} chosen={chosenMark} onChoose={onMark} onChange={changeMark} drawing={drawing} onDrawn={(mark) => { putMarks([...layer.marks, mark]); onDrawing(false); }} /> : undefined;
   const seenFrom = `${metresWords(metres)}${lamp === "D65" ? "" : `, ${LAMPS[lamp].label}`}`;
@@ -84,6 +90,7 @@ export function FigureView({ layer, view, onView, onZone, chosenMark, onMark, dr
       </div>
       {/* Over the figure, so that choosing a mark does not shift what one is about to drag. */}
       <div className="relative">{mark && !away && frame === mark.frame && <p role="status" className="absolute inset-x-0 bottom-0 bg-[#f4f4f3]/95 px-3 py-1 text-sm"><strong>{markLabel(mark.kind)}:</strong> {placement(mark, context.figure, mark.frame).words}{mark.mirrored ? ", and its mirror image" : ""}</p>}</div>
+      <DueList due={due} after={after} />
       <LostList edges={lost} seenFrom={seenFrom} />
       <div className="grid grid-cols-[auto_minmax(0,1fr)_auto] items-center gap-x-3 gap-y-1 bg-base-300 px-4 py-2 text-base-content">
         <label htmlFor="build" className="font-bold">Build</label>
@@ -92,6 +99,9 @@ export function FigureView({ layer, view, onView, onZone, chosenMark, onMark, dr
         <label htmlFor="from" className="font-bold">From</label>
         <input id="from" type="range" className="range range-sm w-full" min={0} max={STEPS} value={from} onChange={(event) => setFrom(Number(event.target.value))} aria-valuetext={metresWords(metres)} />
         <span className="flex w-44 items-center justify-end gap-2 text-sm">{metresWords(metres)}<button type="button" className="btn btn-sm" onClick={() => setFrom(away ? 0 : placeOf(farthestM, Math.max(farthestM, 12)))}>{away ? "To the mirror" : `To ${metresWords(farthestM)}`}</button></span>
+        <label htmlFor="after" className="font-bold">After</label>
+        <input id="after" type="range" className="range range-sm w-full" min={0} max={context.brief.hoursWorn} step={Math.min(0.25, context.brief.hoursWorn / 8)} value={after} onChange={(event) => setAfter(Number(event.target.value))} aria-valuetext={wornWords(after)} />
+        <span className="w-44 text-right text-sm">{wornWords(after)}</span>
       </div>
     </section>
   );
@@ -101,6 +111,19 @@ const TOGGLE = (on: boolean) => `min-h-9 rounded-md border border-[#111] px-2 te
 
 function Choice({ label, value, options, title, onChange }: { label: string; value: string; options: readonly (readonly [key: string, words: string])[]; title?: string; onChange: (key: string) => void }) {
   return <label className="flex items-center gap-1.5 text-sm font-bold">{label}<select className="min-h-9 max-w-36 rounded-md border border-[#111] bg-[#f4f4f3] px-2 font-normal" value={value} title={title} onChange={(event) => onChange(event.target.value)}>{options.map(([key, words]) => <option key={key} value={key}>{words}</option>)}</select></label>;
+}
+
+const wornWords = (hours: number) => (hours === 0 ? "just painted" : `${minutesWords(hours * 60)} of wear`);
+
+/** What by the forecast has needed a touch-up by then, and why. */
+function DueList({ due, after }: { due: readonly TouchUp[]; after: number }) {
+  if (after === 0) return null;
+  return (
+    <ol aria-label="Touch-ups by then" className="flex max-h-20 flex-wrap gap-x-4 gap-y-1 overflow-auto bg-[#f4f4f3] px-3 py-1.5 text-sm">
+      <li className="list-none font-bold">{due.length ? "By forecast needs touching up:" : "By forecast nothing needs touching up yet."}</li>
+      {due.map((walk) => <li key={`${walk.cause}${walk.atHours}`} className="list-none"><strong>{minutesWords(walk.atHours * 60)}</strong> {zoneWords(walk.zones)}, {walk.cause}</li>)}
+    </ol>
+  );
 }
 
 function LostOverlay({ edges }: { edges: readonly SeenEdge[] }) {

@@ -11,6 +11,7 @@ import type { System } from "@/core/look";
 import { sweatOf } from "@/core/wear";
 import { useWorking } from "@/parts/workspace/WorkspaceContext";
 import { minutesWords, money } from "@/ui/format";
+import { WearCurves } from "./WearCurves";
 
 const same = (a: System | null, b: System) => a !== null && JSON.stringify(a) === JSON.stringify(b);
 const hours = (h: number, worn: number) => (h >= worn ? `none in ${worn} h` : minutesWords(h * 60));
@@ -29,10 +30,13 @@ export function PaintChapter() {
     <div className="mx-auto max-w-7xl p-4 sm:p-6">
       <h2 className="text-2xl">For the face, {brief.hoursWorn} h, {brief.airDegC} °C and {brief.rh} % <span className="muted font-sans text-base font-normal">feels like {Math.round(heatIndex(brief.airDegC, brief.rh))} °C; {person.name} will sweat about {Math.round(sweatOf(person, brief) / 10) * 10} g/m² an hour</span></h2>
       <div className="mt-4 grid gap-4 xl:grid-cols-[1fr_17rem]">
+        <div>
         <ol className="grid items-stretch gap-4 md:grid-cols-2 xl:grid-cols-3" aria-label="Paint systems, best first">
           {options.slice(0, 3).map((option, i) => <Option key={option.id} option={option} place={PLACE[i] ?? ""} worn={brief.hoursWorn} inUse={same(look.system, option.system)} onUse={() => use(option)} />)}
           {options.length === 0 && <li className="card-plain p-5"><h3 className="text-lg">No system is safe for {person.name}&apos;s face</h3><p className="mt-2">The rules beside say why. A small cheek or hand design, or no paint at all, is the answer here.</p></li>}
         </ol>
+        {options.length > 0 && <WearCurves options={options.slice(0, 3)} person={person} brief={brief} />}
+        </div>
         <aside>
           <h3 className="mb-2 text-lg">Left out, and why</h3>
           {refused.length === 0 && <p className="muted text-sm">Nothing had to be left out for {person.name}.</p>}

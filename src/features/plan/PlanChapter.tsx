@@ -11,6 +11,7 @@ import { useWorking } from "@/parts/workspace/WorkspaceContext";
 import { Empty } from "@/ui/Empty";
 import { clock, dayWords, gramsWords, minutesWords } from "@/ui/format";
 import { Swatch } from "@/ui/Swatch";
+import { TouchUps } from "./TouchUps";
 
 /** The sheet to work from: everything on it computed, and printable. */
 export function PlanChapter() {
@@ -75,6 +76,7 @@ function Sheet({ plan }: { plan: Plan }) {
             <h3 className="mb-2 text-xl">Cautions</h3>
             <ul aria-label="Cautions" className="flex flex-col gap-1.5 text-sm">{plan.cautions.map(({ rule, text }) => <li key={rule + text} className="border-l-4 border-base-content pl-3">{text} <Link className="link" href={`/rules#${rule}`} title={RULES[rule].title}>{rule}</Link></li>)}</ul>
           </section>
+          <TouchUps />
           <section className="keep">
             <h3 className="mb-2 text-xl">Taking it off</h3>
             <ul className="text-sm">{plan.removal.map((entry) => <li key={entry.label} className="border-t rule py-1"><strong>{entry.label}</strong>: {entry.with}, about {entry.minutes} min; {entry.care}</li>)}</ul>

@@ -1,7 +1,7 @@
 import { memo, useMemo } from "react";
 import { buildFigure, carriedBy, centroid, express, zoneInfo, type ExpressionKey, type Point, type ZoneId } from "@/core/anatomy";
 import { hexToLab, labToHex, reflectanceFromLab, type LampKey, type Spectrum } from "@/core/colour";
-import { exposedZones, hexOf, visibleLayers, zoneOfMark, type Look, type LookContext, type Prediction, type SeenEdge, type VisibleLayer } from "@/core/look";
+import { exposedZones, hexOf, visibleLayers, zoneOfMark, type Layer, type Look, type LookContext, type Prediction, type SeenEdge, type VisibleLayer } from "@/core/look";
 import { Features, Form } from "./BareHead";
 import { FadedZone, fadeLine } from "./fade";
 import { MarkDrawing } from "./MarkDrawing";
@@ -18,6 +18,8 @@ export interface FaceFigureProps {
   readonly prediction: Prediction;
   readonly title: string;
   readonly upTo?: number;
+  /** Share of a layer still whole in a zone after some hours of wear; all of it by default. */
+  readonly whole?: ((layer: Layer, zone: ZoneId) => number) | undefined;
   /** The light the colours are seen in; daylight by default. */
   readonly lamp?: LampKey;
   readonly guides?: Guides;
@@ -106,12 +108,12 @@ function BrowHair({ context, painted, colour }: { context: LookContext; painted:
 }
 
 /** The person's face with the look on it, in predicted colours: films over this skin, in millimetres. */
-export function FaceFigure({ id, look, context: still, prediction, title, upTo, lamp = "D65", guides = {}, selected = [], expression = "rest", lost = [], onZone, className }: FaceFigureProps) {
+export function FaceFigure({ id, look, context: still, prediction, title, upTo, whole, lamp = "D65", guides = {}, selected = [], expression = "rest", lost = [], onZone, className }: FaceFigureProps) {
   // What moves with the face is drawn where the expression takes it: zones with their landmarks, marks by the same map.
   const context = useMemo(() => (expression === "rest" ? still : { ...still, figure: buildFigure(express(still.figure.landmarks, expression)) }), [still, expression]);
   const carry = useMemo(() => (expression === "rest" ? undefined : carriedBy(still.figure.landmarks, expression)), [still, expression]);
   const { figure, person, brief } = context;
-  const visible = visibleLayers(look, context, prediction, upTo);
+  const visible = visibleLayers(look, context, prediction, upTo, whole);
   const painted = new Set(visible.flatMap(({ layer, colours }) => (layer.marks.length ? [] : [...colours.keys()])));
   const hexOfFilm = (colour: Spectrum) => hexOf(colour, lamp);
   const bareHex = (zone: ZoneId) => hexOfFilm(prediction.bare(zone));

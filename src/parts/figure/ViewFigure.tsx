@@ -19,10 +19,10 @@ export function ViewFigure({ view, ...props }: ViewFigureProps) {
 /** Blur of a faded edge, mm. */
 const SOFT_MM = 3;
 
-function OtherView({ view, id, look, context, prediction, title, upTo, lamp = "D65", guides = {}, selected = [], onZone, className }: ViewFigureProps) {
+function OtherView({ view, id, look, context, prediction, title, upTo, whole, lamp = "D65", guides = {}, selected = [], onZone, className }: ViewFigureProps) {
   const { figure, person } = context;
   const scene = useMemo(() => sceneOf(figure, view), [figure, view]);
-  const visible = visibleLayers(look, context, prediction, upTo);
+  const visible = visibleLayers(look, context, prediction, upTo, whole);
   const hexOfFilm = (colour: Spectrum) => hexOf(colour, lamp);
   const lit = (hex: string) => (lamp === "D65" ? hex : hexOf(reflectanceFromLab(hexToLab(hex)), lamp));
   const bareHex = (zone: ZoneId) => hexOfFilm(prediction.bare(zone));
