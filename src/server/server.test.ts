@@ -7,9 +7,10 @@ import { STAND_IN } from "@/core/people";
 import { aLayer } from "@/core/testing";
 import { findLook, listJobs, listPeople } from "@/store";
 import { loadDemoWhenEmpty } from "./demo";
-import { changeJob, copyLook, newJob, saveDesign, startLook } from "./looks";
+import { changeJob, copyLook, lookNames, newJob, saveDesign, startLook, takeLayer } from "./looks";
 import { loadToday, lookCards } from "./overview";
 import { changePerson } from "./people";
+import { Problem } from "./problem";
 import { createProduct, move, productWithLedger, takeDemoShelf } from "./shelf";
 import { studio } from "./studio";
 import { loadWorkspace } from "./workspace";
@@ -83,5 +84,40 @@ describe("use cases", () => {
     expect(await move(id, { kind: "weighed", grams: 3.5, on: "2026-06-02", note: "" })).toEqual({ left: 3.5 });
     expect((await productWithLedger(id))?.ledger.map((line) => line.delta)).toEqual([10, -12, 5.5]);
     expect(await takeDemoShelf()).toEqual({ added: 0 });
+  });
+});
+
+describe("a layer copied to another look", () => {
+  const stones = aLayer({ id: "great-stones", role: "detail", zones: ["forehead"], paint: { kind: "product", productId: "line-white" }, tool: "roundBrush" });
+  const designOf = async (id: string) => (await findLook(await studio(), id))?.design ?? emptyLook("gone");
+
+  it("lies on top of what is there and under what seals it, with an id of its own", async () => {
+    const before = await designOf("hail");
+    await takeLayer("hail", { layer: stones });
+    const { layers } = await designOf("hail");
+    expect(layers).toHaveLength(before.layers.length + 1);
+    expect(new Set(layers.map(({ id }) => id)).size).toBe(layers.length);
+    expect(layers.at(-1)?.role).toBe("seal");
+    expect(layers.at(-2)).toMatchObject({ id: "great-stones-2", name: stones.name });
+  });
+
+  it("is refused where a safety rule stops it, where the look is full, and where there is no look; nothing changes", async () => {
+    const refused = async (id: string, layer: typeof stones) => takeLayer(id, { layer }).then(() => "taken", (error: unknown) => (error instanceof Problem ? error.document.status : "crashed"));
+    const before = JSON.stringify(await designOf("sundog"));
+    expect(await refused("sundog", latexLayer)).toBe(422);
+    expect(JSON.stringify(await designOf("sundog"))).toBe(before);
+    expect(await refused("nowhere", stones)).toBe(404);
+    const db = await studio();
+    const full = await findLook(db, "fog");
+    const fill = { ...(full?.design ?? emptyLook("fog")), layers: Array.from({ length: 80 }, (_, i) => ({ ...stones, id: `l${i}` })) };
+    await saveDesign("fog", { version: full?.version ?? 1, design: fill });
+    expect(await refused("fog", stones)).toBe(400);
+    expect((await designOf("fog")).layers).toHaveLength(80);
+  });
+
+  it("is offered every look by name", async () => {
+    const names = (await lookNames()).map(({ name }) => name);
+    expect(names).toEqual([...names].sort((a, b) => a.localeCompare(b)));
+    expect(names).toContain("Gate leaf");
   });
 });

@@ -1,9 +1,9 @@
-import { buildFigure, faceFromMeasures, type ZoneId } from "../anatomy";
+import { buildFigure, type ZoneId } from "../anatomy";
 import { paintingAirSpeed, type Brief } from "../brief";
 import { dryingMinutes } from "../climate";
 import type { System } from "../look";
 import { ALLERGENS, allergensOf, filmPerCoat, isWaterColour, material, paintType, PAINT_TYPE_KEYS, toolOf, TOOLS, toolsFor, wetGramsPerM2, type HelperKey, type MaterialKey, type PaintTypeKey, type Product } from "../paint";
-import { faceMeasuresOf, type Person } from "../people";
+import { landmarksOf, physiqueOf, type Person } from "../people";
 import type { RuleId } from "../rules";
 import { zoneWear } from "../wear";
 
@@ -39,7 +39,7 @@ export interface Refusal { readonly type: PaintTypeKey; readonly rule: RuleId; r
 
 /** Skin of this person's painted face, cm2: all zones but scalp, ears and neck. */
 function faceArea(person: Person): number {
-  return buildFigure(faceFromMeasures(faceMeasuresOf(person))).zones.filter((zone) => zone.group === "face" || zone.group === "eyes" || zone.group === "lips").reduce((sum, zone) => sum + zone.areaCm2, 0);
+  return buildFigure(landmarksOf(person), physiqueOf(person)).zones.filter((zone) => zone.group === "face" || zone.group === "eyes" || zone.group === "lips").reduce((sum, zone) => sum + zone.areaCm2, 0);
 }
 
 const JUDGED: readonly ZoneId[] = ["forehead", "cheekAppleLeft", "noseBridge", "chin", "lipSideLeft"];

@@ -229,6 +229,7 @@ describe("words", () => {
     expect(zoneWords(["cheekAppleLeft", "cheekAppleRight", "chin"])).toBe("both cheek apples and chin");
     expect(zoneWords(["cheekAppleLeft"])).toBe("left cheek apple");
     expect(zoneWords(ZONE_IDS.filter((id) => id !== "chin"), 9)).toContain("the whole face but chin");
+    expect(zoneWords(ZONE_IDS.filter((id) => !/^(chin|forehead)/.test(id)), 2)).toMatch(/^the whole face \(all but forehead and chin\), /);
     expect(zoneWords([])).toBe("nowhere");
   });
   it("builds a context from plain values", () => expect(lookContext({ person: context1().person, brief: context1().brief, products: SHELF, today: "2026-01-01" }).products.size).toBe(SHELF.length));

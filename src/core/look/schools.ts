@@ -1,8 +1,7 @@
 import { hexToLab } from "../colour";
-import { recipeOf, type LookContext } from "./context";
+import { materialOf, recipeOf, type LookContext } from "./context";
 import type { LookPatch } from "./patch";
 import { isSetting } from "./stack";
-import { materialOf } from "./context";
 import type { Layer, Look, Schools } from "./schema";
 
 /** Where the trade disagrees about the order of work, each way with its words (MAP-1, BASE-4). */

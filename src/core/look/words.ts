@@ -10,7 +10,9 @@ export function zoneWords(zones: readonly ZoneId[], most = 4): string {
   const face = FACE_ZONES.filter((zone) => zone.group === "face");
   const missing = face.filter((zone) => !present.has(zone.id)).map((zone) => zone.id);
   if (new Set(missing.map((id) => zoneInfo(id).kind)).size <= MOST_LEFT_OUT) {
-    named.push(missing.length ? `the whole face but ${zoneWords(missing)}` : "the whole face");
+    const but = zoneWords(missing);
+    // What follows in the list is painted: several zones left out are kept apart from it.
+    named.push(!missing.length ? "the whole face" : but.includes(" and ") ? `the whole face (all but ${but})` : `the whole face but ${but}`);
     for (const zone of face) present.delete(zone.id);
   }
   const seen = new Set<string>();

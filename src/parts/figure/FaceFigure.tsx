@@ -110,7 +110,7 @@ function BrowHair({ context, painted, colour }: { context: LookContext; painted:
 /** The person's face with the look on it, in predicted colours: films over this skin, in millimetres. */
 export function FaceFigure({ id, look, context: still, prediction, title, upTo, whole, lamp = "D65", guides = {}, selected = [], expression = "rest", lost = [], onZone, className }: FaceFigureProps) {
   // What moves with the face is drawn where the expression takes it: zones with their landmarks, marks by the same map.
-  const context = useMemo(() => (expression === "rest" ? still : { ...still, figure: buildFigure(express(still.figure.landmarks, expression)) }), [still, expression]);
+  const context = useMemo(() => (expression === "rest" ? still : { ...still, figure: buildFigure(express(still.figure.landmarks, expression), still.figure.physique) }), [still, expression]);
   const carry = useMemo(() => (expression === "rest" ? undefined : carriedBy(still.figure.landmarks, expression)), [still, expression]);
   const { figure, person, brief } = context;
   const visible = visibleLayers(look, context, prediction, upTo, whole);

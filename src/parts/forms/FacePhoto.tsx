@@ -3,6 +3,7 @@
 import { useEffect, useId, useRef, useState, type KeyboardEvent, type PointerEvent } from "react";
 import { useFormContext } from "react-hook-form";
 import { defaultFace, faceFromPhoto, PHOTO_LANDMARKS, point, type PhotoLandmark, type Point } from "@/core/anatomy";
+import { useErrorOf } from "./controls";
 
 const WORDS: Readonly<Record<PhotoLandmark, string>> = {
   trichion: "hairline at the midline", sellion: "bridge of the nose", pronasale: "nose tip", subnasale: "foot of the nose", stomion: "line of the mouth", menton: "lower edge of the chin",
@@ -29,6 +30,8 @@ function startPlaces({ width, height }: Photo): Places {
 export function FacePhoto({ at }: { at: "" | "person." }) {
   const { setValue, watch } = useFormContext();
   const landmarks = watch(`${at}landmarks`) as object | null | undefined;
+  // Measures changed by hand afterwards may no longer be those of the landmarks.
+  const refused = useErrorOf(`${at}landmarks`);
   const [photo, setPhoto] = useState<Photo | null>(null);
   const [places, setPlaces] = useState<Places | null>(null);
   const [mm, setMm] = useState("50");
@@ -61,7 +64,7 @@ export function FacePhoto({ at }: { at: "" | "person." }) {
         <input id={input} type="file" accept="image/*" className="sr-only" onChange={(event) => { open(event.target.files?.[0]); event.target.value = ""; }} />
         {landmarks ? <><span className="text-sm">{Object.keys(landmarks).length} landmarks are set.</span><button type="button" className="btn btn-ghost btn-sm" onClick={() => setValue(`${at}landmarks`, null, { shouldDirty: true })}>Forget them</button></> : <span className="muted text-sm">Facing the camera, a ruler or coin held beside the face. The picture stays in this browser.</span>}
       </div>
-      {problem && <p role="alert" className="border-l-4 border-current pl-2 text-sm font-semibold">{problem}</p>}
+      {(problem ?? refused) && <p role="alert" className="border-l-4 border-current pl-2 text-sm font-semibold">{problem ?? `${refused}. Drag the points again, or forget them.`}</p>}
       {photo && places && (
         <>
           <Picture photo={photo} places={places} onMove={(handle, to) => setPlaces({ ...places, [handle]: to })} />

@@ -7,7 +7,7 @@ import { Field } from "@/ui/Field";
 interface Common { name: string; label: string; hint?: string; className?: string }
 
 /** The error of a nested field by its dotted name. */
-function useErrorOf(name: string): string | undefined {
+export function useErrorOf(name: string): string | undefined {
   const { formState } = useFormContext();
   const found = name.split(".").reduce<unknown>((value, key) => (value as Record<string, unknown> | undefined)?.[key], formState.errors) as FieldError | undefined;
   return typeof found?.message === "string" ? found.message : undefined;

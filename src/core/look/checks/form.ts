@@ -14,6 +14,8 @@ import { isWearable } from "../wearable";
 import { zoneWords } from "../words";
 import { misplaced } from "./safety";
 
+// Shares, angles and bends that the checks below compare with or propose are common practice, no published source.
+
 /** Kinds that are their own mirror image and sit on the midline when they are near it. */
 const CENTRAL: readonly MarkKind[] = ["star", "rays", "ring", "mouth", "teeth", "web"];
 /** Nearer than this to the midline, a central mark was meant to be on it, mm. Common practice, no published source. */
