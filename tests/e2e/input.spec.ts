@@ -13,7 +13,8 @@ const between = (from: At, to: At, i: number): At => ({ x: from.x + ((to.x - fro
 
 function finger(cdp: CDPSession): Pointer {
   const touch = (type: "touchStart" | "touchMove" | "touchEnd", points: At[]) => cdp.send("Input.dispatchTouchEvent", { type, touchPoints: points });
-  const tap = async (at: At) => { await touch("touchStart", [at]); await touch("touchEnd", []); };
+  // Down and up are sent together: waiting for a busy page between them would make a long press of a tap.
+  const tap = async (at: At) => { await Promise.all([touch("touchStart", [at]), touch("touchEnd", [])]); };
   return { tap, drag: async (from, to) => { await touch("touchStart", [from]); for (let i = 1; i <= STEPS; i++) await touch("touchMove", [between(from, to, i)]); await touch("touchEnd", []); } };
 }
 
