@@ -61,7 +61,10 @@ export function createSaver(store: DesignStore, lookId: string, firstVersion: nu
     if (!answer.ok) {
       halted = answer.refusal.status === 409;
       if (answer.refusal.status === 0 || answer.refusal.status >= 500) later(RETRY_MS);
-      return say(stateOf(answer.refusal));
+      say(stateOf(answer.refusal));
+      // What was refused may have been taken back while the answer was on its way.
+      if (answer.refusal.status === 422 && store.getState().look !== look) return save();
+      return;
     }
     version = answer.value.version;
     saved = look;
