@@ -118,6 +118,15 @@ describe("saving", () => {
     expect(sent.at(-1)?.design.layers.map((layer) => layer.id)).toEqual(["b"]);
   });
 
+  it("is free again when what the server stops was taken back while its answer was on the way", async () => {
+    const { add, kind, store } = open();
+    answer = () => { store.temporal.getState().undo(); return { status: 422, body: { title: "A safety rule stops this.", detail: "lips" } }; };
+    add("a");
+    await pass(2000);
+    expect(sent).toHaveLength(1);
+    expect(kind()).toBe("saved");
+  });
+
   it("says what the server stops, and sends what is open when the page goes", async () => {
     const { add, kind, leave } = open();
     answer = () => ({ status: 422, body: { title: "A safety rule stops this.", detail: "allergic" } });
