@@ -2,6 +2,7 @@ import { USUAL_BRIEF, type Brief } from "./brief";
 import { lookContext, PLAIN_LAYER, USUAL_SCHOOLS, type Layer, type Look, type LookContext } from "./look";
 import type { Product } from "./paint";
 import { STAND_IN, type Person } from "./people";
+import type { House } from "./rules";
 
 // Plain values that tests start from. Not used by the product.
 
@@ -29,8 +30,8 @@ export const product = (productId: string): Layer["paint"] => ({ kind: "product"
 export const aLook = (...layers: Layer[]): Look => ({ schema: 1, name: "trial", system: null, schools: USUAL_SCHOOLS, layers, bare: [], accepted: [], notes: "" });
 
 /** Everybody has had clear patch tests of the whole shelf, so that a test speaks of one thing only. */
-export function aContext(o: { person?: Partial<Person>; brief?: Partial<Brief>; products?: readonly Product[] } = {}): LookContext {
+export function aContext(o: { person?: Partial<Person>; brief?: Partial<Brief>; products?: readonly Product[]; house?: House } = {}): LookContext {
   const products = o.products ?? SHELF;
   const person: Person = { ...STAND_IN, name: "Tester", patchTests: products.map(({ id }) => ({ productId: id, on: "2026-01-01", result: "clear" })), ...o.person };
-  return lookContext({ person, brief: { ...USUAL_BRIEF, ...o.brief }, products, today: "2026-06-01" });
+  return lookContext({ person, brief: { ...USUAL_BRIEF, ...o.brief }, products, today: "2026-06-01", ...(o.house && { house: o.house }) });
 }

@@ -1,34 +1,66 @@
-import { FACE_ZONES, type ZoneId } from "../anatomy";
-import { allowedZones, PLAIN_LAYER, type Layer, type Look, type LookPatch, type PaintChoice, type System } from "../look";
+import { FACE_ZONES, ZONES, type ZoneId } from "../anatomy";
+import { allowedZones, exposedZones, PLAIN_LAYER, type Layer, type Look, type LookPatch, type OtherGroup, type PaintChoice, type PaintKit, type System } from "../look";
 import { allergensOf, material, TOOLS, toolsFor, type HelperKey, type Product } from "../paint";
+import type { Brief } from "../brief";
 import type { Person } from "../people";
+import { GROUPS, type AdviceGroup } from "./groups";
 
 function choice(key: HelperKey, shelf: readonly Product[], person: Person): PaintChoice {
-  const product = shelf.find((entry) => entry.material === key && entry.grade !== "prop" && !allergensOf(entry).some((allergen) => person.allergies.includes(allergen)));
+  const product = shelf.find((entry) => entry.material === key && entry.grade !== "prop" && !allergensOf(entry).some((allergen) => person.allergies.includes(allergen)) && !person.patchTests.some((test) => test.productId === entry.id && test.result === "reacted"));
   return product ? { kind: "product", productId: product.id } : { kind: "material", material: key };
 }
 
-/** Where prep and seal may go: the face, ears and neck, off eyes, lips and mouth where the product keeps out. */
-function zonesFor(key: HelperKey, paint: PaintChoice, shelf: readonly Product[]): ZoneId[] {
+const ON_FACE: readonly ZoneId[] = FACE_ZONES.filter((zone) => zone.group !== "scalp" && zone.kind !== "brow" && zone.kind !== "collar").map((zone) => zone.id);
+
+/** Where a group's prep and seal may go: off eyes, lips and mouth where the product keeps out. */
+function zonesFor(group: "face" | OtherGroup, key: HelperKey, paint: PaintChoice, shelf: readonly Product[], brief: Pick<Brief, "hood" | "highCollar" | "bares">): ZoneId[] {
   const product = paint.kind === "product" ? (shelf.find((entry) => entry.id === paint.productId) ?? null) : null;
-  return allowedZones(FACE_ZONES.filter((zone) => zone.group !== "scalp" && zone.kind !== "brow" && zone.kind !== "collar").map((zone) => zone.id), key, product);
+  const zones = group === "face" ? ON_FACE : ZONES.filter(({ id }) => GROUPS[group].covers(id) && exposedZones(brief).includes(id)).map(({ id }) => id);
+  return allowedZones(zones, key, product);
+}
+
+/** What a look starts from before a system is chosen. */
+const NOTHING: System = { base: "waterGlycerine", detail: "waterGlycerine", eyes: "waterGlycerine", lips: "waterGlycerine", prep: null, activate: null, set: null, seal: null, also: {} };
+
+/** The system with one group's kit in it. */
+export function withKit(system: System | null, group: AdviceGroup, kit: PaintKit): System {
+  const now = system ?? NOTHING;
+  if (group === "face") return { ...now, ...kit };
+  if (group === "eyes") return { ...now, eyes: kit.base };
+  if (group === "lips") return { ...now, lips: kit.base };
+  return { ...now, also: { ...now.also, [group]: kit } };
+}
+
+/** The kit in use for a group; null where none has been chosen. Of eyes and lips only the paint is chosen, not what goes under it. */
+export function kitOf(system: System | null, group: AdviceGroup): PaintKit | null {
+  if (!system) return null;
+  const none = { prep: null, activate: null, set: null, seal: null };
+  if (group === "eyes") return { ...none, base: system.eyes, detail: system.eyes };
+  if (group === "lips") return { ...none, base: system.lips, detail: system.lips };
+  if (group !== "face") return system.also[group] ?? null;
+  const { base, detail, prep, activate, set, seal } = system;
+  return { base, detail, prep, activate, set, seal };
 }
 
 /** Takes up a system: notes it on the look and brings the stack's own prep and seal layers into line with it. */
-export function adoptSystem(look: Look, system: System, shelf: readonly Product[], person: Person): LookPatch {
+export function adoptSystem(look: Look, system: System, shelf: readonly Product[], person: Person, brief: Pick<Brief, "hood" | "highCollar" | "bares"> = { hood: false, highCollar: false, bares: [] }): LookPatch {
   const own = look.layers.filter((layer) => layer.id.startsWith("system-"));
-  const layer = (role: "prep" | "seal", key: HelperKey): Layer => {
+  const layer = (group: "face" | OtherGroup, role: "prep" | "seal", key: HelperKey): Layer | null => {
     const paint = choice(key, shelf, person);
     const tool = toolsFor(key)[0] ?? "dampSponge";
-    return { ...PLAIN_LAYER, id: `system-${role}`, role, name: material(key).label.replace(/^./, (c) => c.toUpperCase()), zones: zonesFor(key, paint, shelf), paint, tool, technique: TOOLS[tool].techniques[0], coats: 1 };
+    const zones = zonesFor(group, key, paint, shelf, brief);
+    const name = `${material(key).label.replace(/^./, (c) => c.toUpperCase())}${group === "face" ? "" : `, ${GROUPS[group].label}`}`;
+    return zones.length ? { ...PLAIN_LAYER, id: group === "face" ? `system-${role}` : `system-${group}-${role}`, role, name, zones, paint, tool, technique: TOOLS[tool].techniques[0], coats: 1 } : null;
   };
+  const kits: [("face" | OtherGroup), PaintKit][] = [["face", system], ...(Object.entries(system.also) as [OtherGroup, PaintKit][])];
+  const layersOf = (role: "prep" | "seal") => kits.flatMap(([group, kit]) => { const key = kit[role]; const made = key ? layer(group, role, key) : null; return made ? [made] : []; });
   return {
     op: "several",
     patches: [
       { op: "chooseSystem", system },
       ...own.map((old): LookPatch => ({ op: "removeLayer", id: old.id })),
-      ...(system.prep ? [{ op: "addLayer", layer: layer("prep", system.prep), at: 0 } as const] : []),
-      ...(system.seal ? [{ op: "addLayer", layer: layer("seal", system.seal) } as const] : []),
+      ...layersOf("prep").map((made, i): LookPatch => ({ op: "addLayer", layer: made, at: i })),
+      ...layersOf("seal").map((made): LookPatch => ({ op: "addLayer", layer: made })),
     ],
   };
 }

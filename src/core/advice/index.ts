@@ -1,3 +1,7 @@
-export { recommendPaint, type AdviceBrief, type PaintSystem, type Refusal } from "./recommendPaint";
-export { adoptSystem } from "./adoptSystem";
-export { partOf, touchUps, WEAR_PARTS, wearForecast, weakestOf, wholeAfter, type LayerWear, type TouchUp, type WearPart } from "./wearForecast";
+export { advise, type GroupAdvice } from "./advise";
+export { bestOfKinds, hoursWords, kitTitle, recommendPaint, whatBuysTime, type Gain, type PaintSystem, type Recommendation, type ScorePart } from "./recommendPaint";
+export { areaOf, judgedZones, type AdviceBrief } from "./candidates";
+export { ADVICE_GROUPS, GROUPS, groupsOf, type AdviceGroup } from "./groups";
+export type { Refusal } from "./refusals";
+export { adoptSystem, kitOf, withKit } from "./adoptSystem";
+export { partOf, touchUps, WEAR_PARTS, weakestOf, wholeAfter, type TouchUp, type WearPart } from "./touchUps";

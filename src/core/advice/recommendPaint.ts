@@ -1,198 +1,174 @@
-import { buildFigure, type ZoneId } from "../anatomy";
-import { paintingAirSpeed, type Brief } from "../brief";
-import { dryingMinutes } from "../climate";
-import type { System } from "../look";
-import { ALLERGENS, allergensOf, filmPerCoat, isWaterColour, material, paintType, PAINT_TYPE_KEYS, toolOf, TOOLS, toolsFor, wetGramsPerM2, type HelperKey, type MaterialKey, type PaintTypeKey, type Product } from "../paint";
-import { landmarksOf, physiqueOf, type Person } from "../people";
-import type { RuleId } from "../rules";
-import { zoneWear } from "../wear";
-
-/** What a recommendation is made from. */
-export interface AdviceBrief {
-  readonly person: Person;
-  readonly brief: Brief;
-  /** Products at hand: a system that can be painted from the shelf is worth more. */
-  readonly shelf: readonly Product[];
-  /** Skin, or a foam or latex piece (then the alcohol, grease and adhesive types count). */
-  readonly substrate?: "skin" | "prosthetic";
-}
+import type { ZoneId } from "../anatomy";
+import type { Brief } from "../brief";
+import type { PaintKit } from "../look";
+import { isWaterColour, material, paintType, type Hazard, type PaintTypeKey } from "../paint";
+import { HOUSE } from "../rules";
+import { HAZARD_WORDS, hazardsOf, wearUnder } from "../wear";
+import { candidatesFor, judgedZones, type AdviceBrief, type Candidate } from "./candidates";
+import { ADVICE_GROUPS, type AdviceGroup } from "./groups";
+import { refusalsFor, type Refusal } from "./refusals";
+import { SCORE_KEYS, usesOf, weightsOf, type ScoreKey } from "./score";
 
 /** One number of the score with its share of it, so that a painter sees why. */
-export interface ScorePart { readonly name: "wear" | "gentle" | "time" | "cost" | "comfort" | "removal" | "stain" | "strength" | "shelf"; readonly points: number; readonly most: number; readonly says: string }
+export interface ScorePart { readonly name: ScoreKey; readonly points: number; readonly most: number; readonly says: string }
 
 export interface PaintSystem {
   readonly id: string;
-  readonly system: System;
+  readonly group: AdviceGroup;
+  readonly kit: PaintKit;
   readonly title: string;
+  /** 0-100, by the brief's weights. */
   readonly score: number;
   readonly parts: readonly ScorePart[];
-  readonly touchUp: { readonly hours: number; readonly zone: ZoneId };
+  readonly touchUp: { readonly hours: number; readonly zone: ZoneId; readonly cause: Hazard };
   readonly onMinutes: number;
   readonly dryMinutes: number;
   readonly offMinutes: number;
   readonly costMinor: number;
+  /** 0-1. */
+  readonly comfort: number;
+  readonly stain: number;
   readonly because: readonly string[];
   readonly against: string;
+  /** What one loses by taking this instead of the next of another kind; null where there is no other. */
+  readonly givesUp: string | null;
 }
 
-export interface Refusal { readonly type: PaintTypeKey; readonly rule: RuleId; readonly why: string }
-
-/** Skin of this person's painted face, cm2: all zones but scalp, ears and neck. */
-function faceArea(person: Person): number {
-  return buildFigure(landmarksOf(person), physiqueOf(person)).zones.filter((zone) => zone.group === "face" || zone.group === "eyes" || zone.group === "lips").reduce((sum, zone) => sum + zone.areaCm2, 0);
+export interface Recommendation {
+  readonly options: PaintSystem[];
+  readonly refused: (Refusal & { readonly group: AdviceGroup })[];
 }
 
-const JUDGED: readonly ZoneId[] = ["forehead", "cheekAppleLeft", "noseBridge", "chin", "lipSideLeft"];
+const label = (key: PaintTypeKey) => material(key).label;
 
-/** Paint types that may not be the face's base or detail, with the rule. Hard constraints: nothing outweighs them. */
-function refusal(type: PaintTypeKey, { person, substrate = "skin" }: AdviceBrief): Refusal | null {
-  const kind = paintType(type);
-  const refuse = (rule: RuleId, why: string): Refusal => ({ type, rule, why });
-  const allergens = kind.allergens.filter((allergen) => person.allergies.includes(allergen));
-  if (person.ageYears < 3) return refuse("SAFE-8", `${person.name} is under three: no paint on the face; at most a small cheek design.`);
-  if (allergens.length) return refuse("SAFE-2", `${person.name} is allergic to ${allergens.map((allergen) => ALLERGENS[allergen]).join(" and ")}.`);
-  if (!kind.cosmetic && person.skinKind === "sensitive") return refuse("SAFE-2", `${person.name}'s skin is marked sensitive, and this is no cosmetic.`);
-  if (person.ageYears < 16 && (!kind.cosmetic || kind.flammable || type === "latex")) return refuse("SAFE-8", "not for a child's skin.");
-  if (type === "rubberMaskGrease" && substrate === "skin") return refuse("LAYER-3", "made for latex and foam; thick and greasy on skin.");
-  if (substrate === "prosthetic" && isWaterColour(type)) return refuse("LAYER-3", "soaks into a foam or latex piece.");
-  return null;
-}
+/** "1 h 35", "40 min", "over 10 h". */
+export const hoursWords = (hours: number): string => (hours >= 10 ? "over 10 h" : hours >= 1 ? `${Math.floor(hours)} h ${String(Math.min(55, Math.round(((hours % 1) * 60) / 5) * 5)).padStart(2, "0")}` : `${Math.max(5, Math.round((hours * 60) / 5) * 5)} min`);
+const minutes = (value: number) => (value >= 90 ? `${Math.round(value / 30) / 2} h` : `${value >= 20 ? Math.round(value / 5) * 5 : Math.max(1, Math.round(value))} min`);
+const money = (minor: number) => (minor / 100).toFixed(2);
 
-const baseTypes = PAINT_TYPE_KEYS.filter((type) => paintType(type).goodFor.includes("base"));
-const lineTypes: readonly PaintTypeKey[] = ["waterWax", "alcoholActivated"];
-
-/** The safe choice round the eyes and on the lips: alcohol and adhesives never (SAFE-3). */
-function eyesFor(base: PaintTypeKey, shelf: readonly Product[], refused: ReadonlySet<PaintTypeKey>): PaintTypeKey {
-  const options: PaintTypeKey[] = [base, "waterGlycerine", "cream", "gelLiner", "powder"];
-  const fit = options.filter((type) => !refused.has(type) && !paintType(type).keepout.includes("eye"));
-  return fit.find((type) => shelf.some((product) => product.material === type && product.eyeSafe)) ?? fit[0] ?? "waterGlycerine";
-}
-function lipsFor(shelf: readonly Product[], refused: ReadonlySet<PaintTypeKey>): PaintTypeKey {
-  const fit = (["lipLong", "cream", "waterGlycerine"] as const).filter((type) => !refused.has(type));
-  return fit.find((type) => shelf.some((product) => product.material === type && product.lipSafe)) ?? fit[0] ?? "waterGlycerine";
-}
-
-interface Protection { readonly prep: HelperKey | null; readonly activate: HelperKey | null; readonly seal: HelperKey | null }
-const PROTECTIONS: readonly Protection[] = [
-  { prep: null, activate: null, seal: null }, { prep: "skinPrep", activate: null, seal: null }, { prep: "skinPrep", activate: null, seal: "barrierSpray" }, { prep: "skinPrep", activate: "sealingMedium", seal: "barrierSpray" },
+/** What a candidate is compared by, more is better; rounded as a painter would tell two apart, so that a hair's breadth is no reason to keep both. */
+const compared = (c: Candidate): readonly number[] => [
+  Math.round(Math.min(c.first.touchUpHours, 24) * 4), Math.round(Math.min(c.lineHours, 24) * 4), -Math.round((c.onMinutes + c.dryMinutes) / 4), -Math.round(c.offMinutes / 5), -Math.round(c.costMinor / 40),
+  Math.round(c.gentle * 10), Math.round(c.comfort * 10), -Math.round(c.stain * 10), Math.round(c.strength * 10), Math.round(c.blends * 10), Math.round(c.lines * 10), Math.round(c.thin * 10), Math.round((c.owned / c.needed) * 10),
 ];
 
-/** Middle of a type's price range, minor units a gram; the shelf's own price where it is there. */
-function pricePerGram(type: MaterialKey, shelf: readonly Product[]): number {
-  const own = shelf.filter((product) => product.material === type && product.grade !== "prop").map((product) => product.priceMinor / product.sizeGrams);
-  const [low, high] = material(type).pricePerGram;
-  return own.length ? own.reduce((sum, price) => sum + price, 0) / own.length : (low + high) / 2;
+function beats(a: readonly number[], b: readonly number[]): boolean {
+  for (let i = 0; i < a.length; i++) if ((a[i] ?? 0) < (b[i] ?? 0)) return false;
+  return true;
 }
 
-const label = (key: MaterialKey) => material(key).label;
-const roundHours = (hours: number) => (hours >= 10 ? "over 10 h" : hours >= 1 ? `${Math.floor(hours)} h ${String(Math.round(((hours % 1) * 60) / 5) * 5).padStart(2, "0")}` : `${Math.round((hours * 60) / 5) * 5} min`);
-
-/** 0-1: fumes, fire and what is no cosmetic count against a type, more on sensitive skin. Common practice, no published source. */
-function gentleness(type: PaintTypeKey, person: Person): number {
-  const kind = paintType(type);
-  const harshness = (kind.flammable ? 0.45 : 0) + (kind.cosmetic ? 0 : 0.75) + kind.stain * 0.2;
-  return clamp(1 - harshness * (person.skinKind === "sensitive" ? 1.5 : 1));
+/** Those that no other beats in everything: the Pareto set, best score first. */
+function undominated(scored: readonly Scored[]): Scored[] {
+  const kept: Scored[] = [];
+  for (const one of scored) if (!kept.some((other) => beats(other.compared, one.compared))) kept.push(one);
+  return kept;
 }
 
-interface Draft extends Omit<PaintSystem, "score" | "parts" | "because" | "against" | "title"> { readonly failure: number; readonly gentle: number; readonly comfort: number; readonly stain: number; readonly strength: number; readonly owned: number; readonly needed: number }
+interface Scored { readonly candidate: Candidate; readonly uses: Readonly<Record<ScoreKey, number>>; readonly compared: readonly number[]; readonly score: number }
 
-function draft(base: PaintTypeKey, detail: PaintTypeKey, protection: Protection, advice: AdviceBrief, refused: ReadonlySet<PaintTypeKey>, faceCm2: number): Draft {
-  const { person, brief, shelf } = advice;
-  const set: HelperKey | null = material(base).setting === "powder" || material(detail).setting === "powder" || (isWaterColour(base) && isWaterColour(detail)) ? "settingPowder" : null;
-  const system: System = { base, detail, eyes: eyesFor(base, shelf, refused), lips: lipsFor(shelf, refused), prep: protection.prep, activate: isWaterColour(base) ? protection.activate : null, set, seal: protection.seal };
-  const helpers = [system.prep, system.activate, system.set, system.seal].filter((key): key is HelperKey => key !== null);
-  const wears = JUDGED.map((zone) => zoneWear({ zone, type: base, helpers, person, brief }));
-  const worst = wears.reduce((least, wear) => (wear.touchUpHours < least.touchUpHours ? wear : least));
-  const tool = toolsFor(base)[0] ?? "dampSponge";
-  const coats = paintType(base).vivid >= 0.8 ? 2 : 3;
-  const dry = (type: MaterialKey) => {
-    const { solvent } = material(type);
-    return solvent ? Math.min(60, dryingMinutes({ wetGramsPerM2: wetGramsPerM2(type, toolsFor(type)[0] ?? tool), solvent, airDegC: brief.airDegC, rh: brief.rh, airSpeed: paintingAirSpeed(brief) })) : 2;
-  };
-  const grams = (faceCm2 / 10_000) * filmPerCoat(base, tool) * coats * TOOLS[tool].waste / material(base).solids;
-  const needed = [...new Set<MaterialKey>([base, detail, system.eyes, system.lips, ...helpers])];
-  return {
-    id: [base, detail, protection.prep, system.activate, protection.seal].filter(Boolean).join("-"), system,
-    touchUp: { hours: worst.touchUpHours, zone: worst.zone },
-    onMinutes: (coats * faceCm2) / TOOLS[tool].cm2PerMinute + (toolOf(tool).setUpMinutes ?? 0) + 20 + helpers.length * 2, dryMinutes: coats * dry(base) + dry(detail),
-    offMinutes: Math.max(material(base).removal.minutes, material(detail).removal.minutes), costMinor: Math.round(grams * pricePerGram(base, shelf) + 0.6 * pricePerGram(detail, shelf) + helpers.length * 15),
-    failure: Math.min(...wears.map((wear) => wear.failureHours)), gentle: Math.min(gentleness(base, person), gentleness(detail, person) + 0.2),
-    comfort: paintType(base).comfort - helpers.length * 0.03, stain: Math.max(paintType(base).stain, paintType(detail).stain), strength: (paintType(base).vivid + paintType(detail).vivid) / 2,
-    owned: needed.filter((key) => shelf.filter((product) => product.material === key).length >= (key === base ? COLOURS_FOR_A_BASE : 1)).length, needed: needed.length,
-  };
-}
-
-/** A base type counts as at hand from so many colours on. Common practice, no published source. */
-const COLOURS_FOR_A_BASE = 3;
-
-const clamp = (value: number) => Math.max(0, Math.min(1, value));
-
-/** Points by name; wear counts most because the brief is hours to be worn. The weights are common practice, no published source. */
-function scored(d: Draft, brief: Brief): readonly ScorePart[] {
-  const part = (name: ScorePart["name"], most: number, share: number, says: string): ScorePart => ({ name, most, points: Math.round(most * clamp(share) * 10) / 10, says });
-  return [
-    part("wear", 30, (clamp(d.touchUp.hours / brief.hoursWorn) + clamp(d.failure / brief.hoursWorn)) / 2, `first touch-up after ${roundHours(d.touchUp.hours)} of ${brief.hoursWorn} h`),
-    part("gentle", 15, d.gentle, d.gentle > 0.8 ? "kind to skin and lungs" : "label, air and skin need care"),
-    part("time", 10, 1 - (d.onMinutes + d.dryMinutes - 20) / 90, `${Math.round(d.onMinutes)} min on, ${Math.round(d.dryMinutes)} min drying`),
-    part("comfort", 5, d.comfort, "how it feels through the hours"),
-    part("removal", 10, 1 - d.offMinutes / 60, `${d.offMinutes} min to take off`),
-    part("strength", 10, d.strength, "strength of colour at one coat"),
-    part("cost", 5, 1 - d.costMinor / 1500, `about ${(d.costMinor / 100).toFixed(2)} a face`),
-    part("stain", 5, 1 - d.stain, d.stain > 0.4 ? "may leave a tint" : "little staining"),
-    part("shelf", 10, d.owned / d.needed, `${d.owned} of ${d.needed} kinds are on your shelf`),
-  ];
-}
-
-const REASON: Readonly<Record<ScorePart["name"], (d: Draft) => string>> = {
-  wear: (d) => (d.touchUp.hours >= 1 ? `holds about ${roundHours(d.touchUp.hours)} before the first touch-up` : "quick to mend when it lifts"),
-  time: (d) => `on and dry in about ${Math.round((d.onMinutes + d.dryMinutes) / 5) * 5} min`,
-  gentle: () => "kind to skin and lungs",
-  comfort: () => "light on the skin through the hours",
-  removal: (d) => `off in ${d.offMinutes} min with ${material(d.system.base).removal.with}`,
-  strength: () => "strong colour at one coat",
-  cost: (d) => `about ${(d.costMinor / 100).toFixed(2)} a face`,
-  stain: () => "leaves little tint behind",
-  shelf: (d) => (d.owned === d.needed ? "everything is on your shelf" : `${d.owned} of ${d.needed} kinds are on your shelf`),
+const SAYS: Readonly<Record<ScoreKey, (c: Candidate, brief: Brief) => string>> = {
+  wear: (c, brief) => (c.first.touchUpHours >= brief.hoursWorn ? `holds all of the ${brief.hoursWorn} h` : `holds about ${hoursWords(c.first.touchUpHours)} before the first touch-up`),
+  lineWear: (c, brief) => (c.lineHours >= brief.hoursWorn ? `its lines stand all of the ${brief.hoursWorn} h` : `its lines stand about ${hoursWords(c.lineHours)}`),
+  gentle: () => "kind to skin and lungs", time: (c) => `on and dry in about ${minutes(c.onMinutes + c.dryMinutes)}`, comfort: () => "light on the skin through the hours",
+  removal: (c) => `off in ${minutes(c.offMinutes)} with ${material(c.kit.base).removal.with}`, strength: () => "strong colour at one coat", blends: () => "blends softly: gradients without a join",
+  lines: () => "draws fine, crisp lines", closeUp: () => "thin on the skin: bears a close look", cost: (c) => `about ${money(c.costMinor)} in paint`, stain: () => "leaves little tint behind",
+  shelf: (c) => (c.owned === c.needed ? "everything is on your shelf" : `${c.owned} of ${c.needed} kinds are on your shelf`),
 };
 
-function against(d: Draft, brief: Brief): string {
-  if (d.touchUp.hours < brief.hoursWorn) return `needs a touch-up after about ${roundHours(d.touchUp.hours)} of the ${brief.hoursWorn} h`;
-  if (d.offMinutes >= 60) return `${Math.round(d.offMinutes / 60)} h to take off, never pulled`;
-  if (d.system.base === "alcoholActivated") return "not in the eye sockets or on the lips; air the room, no flame near";
-  if (material(d.system.base).setting === "powder") return "every coat has to be powdered";
-  return paintType(d.system.base).weakAt;
+const AGAINST: Readonly<Record<ScoreKey, (c: Candidate, brief: Brief) => string>> = {
+  wear: (c, brief) => `needs a touch-up after about ${hoursWords(c.first.touchUpHours)} of the ${brief.hoursWorn} h, from ${HAZARD_WORDS[c.first.cause]}`,
+  lineWear: (c) => `its lines need mending after about ${hoursWords(c.lineHours)}`,
+  gentle: (c) => (paintType(c.kit.base).cosmetic && paintType(c.kit.detail).cosmetic ? "air the room, no flame near, nothing in the eye sockets or on the lips" : "an adhesive, no cosmetic: the label and the skin decide"),
+  time: (c) => `takes ${minutes(c.onMinutes + c.dryMinutes)} to lay and dry`, comfort: () => "felt on the skin through the hours", removal: (c) => `${minutes(c.offMinutes)} to take off: ${material(c.kit.base).removal.care}`,
+  strength: () => "weak colour at one coat", blends: () => "hard to blend: joins show", lines: () => "lines come out soft", closeUp: () => "thick on the skin when seen from near", cost: (c) => `dear: about ${money(c.costMinor)} in paint`,
+  stain: () => "may leave a tint for a day or two", shelf: (c) => `${c.needed - c.owned} of ${c.needed} kinds would have to be bought`,
+};
+
+const byId = (kit: PaintKit) => [kit.base, kit.detail, kit.prep, kit.activate, kit.set, kit.seal].filter(Boolean).join("-");
+export const kitTitle = (kit: PaintKit): string => (kit.detail === kit.base ? `${label(kit.base)} throughout` : `${label(kit.base)} base, ${label(kit.detail)} lines`);
+const sameKind = (a: Candidate, b: Candidate) => a.kit.base === b.kit.base && a.kit.detail === b.kit.detail;
+
+/** What the next of another kind does better, the largest first, in words; what is lost by not taking it. */
+function lossAgainst(one: Scored, next: Scored | undefined, weights: Readonly<Record<ScoreKey, number>>, brief: Brief): string | null {
+  if (!next) return null;
+  const better = SCORE_KEYS.map((key) => ({ key, gain: (next.uses[key] - one.uses[key]) * weights[key] })).sort((a, b) => b.gain - a.gain)[0];
+  return better && better.gain > 0.2 ? `${kitTitle(next.candidate.kit)}: ${SAYS[better.key](next.candidate, brief)}` : null;
 }
 
-/** Points of one part; what is on the shelf decides between equals. */
-const pointsOf = (system: PaintSystem, name: ScorePart["name"]) => system.parts.find((part) => part.name === name)?.points ?? 0;
+function optionOf(one: Scored, middle: Readonly<Record<ScoreKey, number>>, next: Scored | undefined, group: AdviceGroup, weights: Readonly<Record<ScoreKey, number>>, brief: Brief): PaintSystem {
+  const { candidate: c, uses } = one;
+  const parts = SCORE_KEYS.filter((key) => weights[key] > 0).map((key): ScorePart => ({ name: key, most: Math.round(weights[key] * 10) / 10, points: Math.round(weights[key] * uses[key] * 10) / 10, says: (uses[key] >= 0.5 ? SAYS : AGAINST)[key](c, brief) }));
+  // A reason is what it does better than the others, by how much that weighs here; a bare advantage of little is none.
+  const ahead = SCORE_KEYS.filter((key) => weights[key] > 0).map((key) => ({ key, by: (uses[key] - middle[key]) * weights[key], use: uses[key] }));
+  const because = [...ahead].sort((a, b) => Number(b.use >= 0.5) - Number(a.use >= 0.5) || b.by - a.by || b.use - a.use).slice(0, 3).map(({ key }) => SAYS[key](c, brief));
+  const worst = ahead.map(({ key, use }) => ({ key, lost: (1 - use) * weights[key] })).sort((a, b) => b.lost - a.lost)[0];
+  return {
+    id: byId(c.kit), group, kit: c.kit, title: kitTitle(c.kit), score: Math.round(one.score), parts, touchUp: { hours: c.first.touchUpHours, zone: c.first.zone, cause: c.first.cause },
+    onMinutes: c.onMinutes, dryMinutes: c.dryMinutes, offMinutes: c.offMinutes, costMinor: c.costMinor, comfort: c.comfort, stain: c.stain,
+    because, against: AGAINST[worst?.key ?? "wear"](c, brief), givesUp: lossAgainst(one, next, weights, brief),
+  };
+}
 
-function title(system: System): string {
-  const base = label(system.base);
-  return system.detail === system.base ? `${base} throughout` : `${base} base, ${label(system.detail)} lines`;
+/** The options of one part of the person: its Pareto set, best by the brief's weights first. */
+function optionsOf(group: AdviceGroup, advice: AdviceBrief): PaintSystem[] {
+  const { brief, person } = advice;
+  const weights = weightsOf(brief, person, group);
+  const scored = candidatesFor(group, advice).map((candidate): Scored => {
+    const uses = usesOf(candidate, brief);
+    return { candidate, uses, compared: compared(candidate), score: SCORE_KEYS.reduce((sum, key) => sum + weights[key] * uses[key], 0) };
+  }).sort((a, b) => b.score - a.score || (byId(a.candidate.kit) < byId(b.candidate.kit) ? -1 : 1));
+  const set = undominated(scored);
+  const middle = Object.fromEntries(SCORE_KEYS.map((key) => [key, set.reduce((sum, other) => sum + other.uses[key], 0) / set.length])) as Record<ScoreKey, number>;
+  return set.map((one, i) => optionOf(one, middle, set.slice(i + 1).find((other) => !sameKind(one.candidate, other.candidate)) ?? set.find((other) => !sameKind(one.candidate, other.candidate)), group, weights, brief));
 }
 
 /**
- * Paint systems for a face, best first, and the types left out with the rule that did it.
+ * Paint systems for each part of a person, and the types left out with the rule that did it.
  *
- * Hard constraints (allergy, age, sensitive skin, substrate; eye and mouth zones get their own safe type) come first and nothing
- * outweighs them; what is left is scored out of 100 in named parts. At most four options, each with a base type of its own.
+ * Every kit of prep x base x activation x detail x set x seal is looked at. Hard constraints (allergy, reactions, age, sensitive skin, eyes and mouth,
+ * what goes over what) come first and nothing outweighs them; of the rest the Pareto set is kept, and ranked out of 100 by weights that the brief
+ * gives (hours, activity, distance, skin, what matters most).
+ * @param groups the parts asked for, face, eyes and lips by default
+ * @returns options part by part, best first within each
  */
-export function recommendPaint(advice: AdviceBrief): { options: PaintSystem[]; refused: Refusal[] } {
-  const candidates = [...new Set<PaintTypeKey>([...baseTypes, ...lineTypes, "lipLong", "latex", "rubberMaskGrease"])];
-  const refused = candidates.map((type) => refusal(type, advice)).filter((entry): entry is Refusal => entry !== null);
-  const out = new Set(refused.map(({ type }) => type));
-  // A product that carries a known allergen is not at hand for this person.
-  const safe = { ...advice, shelf: advice.shelf.filter((product) => product.grade !== "prop" && !allergensOf(product).some((allergen) => advice.person.allergies.includes(allergen))) };
-  const faceCm2 = faceArea(advice.person);
-  const powderOut = advice.person.allergies.includes("talc") && !safe.shelf.some((product) => product.material === "settingPowder");
-  const systems = baseTypes.filter((type) => !out.has(type)).flatMap((base) => lineTypes.filter((type) => !out.has(type)).flatMap((detail) => PROTECTIONS.map((protection) => draft(base, detail, protection, safe, out, faceCm2))))
-    .filter((d) => !(powderOut && d.system.set === "settingPowder"))
-    .map((d): PaintSystem => {
-      const parts = scored(d, advice.brief);
-      const best = [...parts].sort((a, b) => b.points / b.most - a.points / a.most || b.most - a.most).slice(0, 3);
-      return { id: d.id, system: d.system, title: title(d.system), score: Math.round(parts.reduce((sum, part) => sum + part.points, 0)), parts, touchUp: d.touchUp, onMinutes: d.onMinutes, dryMinutes: d.dryMinutes, offMinutes: d.offMinutes, costMinor: d.costMinor, because: best.map((part) => REASON[part.name](d)), against: against(d, advice.brief) };
-    })
-    .sort((a, b) => b.score - a.score || pointsOf(b, "shelf") - pointsOf(a, "shelf") || a.id.localeCompare(b.id));
-  const options = systems.filter((option, i) => systems.findIndex((other) => other.system.base === option.system.base) === i).slice(0, 4);
-  return { options, refused };
+export function recommendPaint(advice: AdviceBrief, groups: readonly AdviceGroup[] = ["face", "eyes", "lips"]): Recommendation {
+  const asked = ADVICE_GROUPS.filter((group) => groups.includes(group));
+  return {
+    options: asked.flatMap((group) => optionsOf(group, advice)),
+    refused: asked.flatMap((group) => refusalsFor(group, advice.person, advice.shelf).map((entry) => ({ ...entry, group }))),
+  };
+}
+
+/** The best option of each base paint, so that those side by side are really different. */
+export const bestOfKinds = (options: readonly PaintSystem[], most = 3): PaintSystem[] => options.filter((option, i) => options.findIndex((other) => other.kit.base === option.kit.base) === i).slice(0, most);
+
+/** One change to a kit or to the day and the hours it adds before the first touch-up. */
+export interface Gain { readonly change: string; readonly kit: PaintKit | null; readonly gainsHours: number }
+
+/** What a change of the day would do: told, since nobody but the painter can make it. */
+const DAY: readonly { readonly words: string; readonly applies: (brief: Brief) => boolean; readonly change: Partial<Brief> }[] = [
+  { words: "out of the sun", applies: ({ sun }) => sun, change: { sun: false } },
+  { words: "without the mask", applies: ({ mask }) => mask, change: { mask: false } },
+  { words: "without the hood", applies: ({ hood }) => hood, change: { hood: false } },
+  { words: "a straw and no meal", applies: ({ meal }) => meal, change: { meal: false } },
+  { words: "out of the wet", applies: ({ wet }) => wet, change: { wet: false } },
+];
+
+/** "What would buy another two hours?": every single change to a kit or the day that puts off the first touch-up, the most first. */
+export function whatBuysTime(kit: PaintKit, group: AdviceGroup, advice: AdviceBrief): Gain[] {
+  const { person, brief, house = HOUSE } = advice;
+  const hours = (changed: PaintKit, day: Brief) => judgedZones(group, day).reduce((least, zone) => {
+    const helpers = [changed.prep, isWaterColour(changed.base) ? changed.activate : null, changed.set, changed.seal].filter((key) => key !== null);
+    return Math.min(least, wearUnder(zone, hazardsOf(zone, person, day, house), changed.base, helpers, house).touchUpHours);
+  }, Infinity);
+  const now = hours(kit, brief);
+  const single = candidatesFor(group, advice).filter(({ kit: other }) => (["base", "detail", "prep", "activate", "set", "seal"] as const).filter((part) => other[part] !== kit[part] && !(part === "set" && other.base !== kit.base && other.set !== null) && !(part === "activate" && other.activate === null)).length === 1 && other.detail === kit.detail);
+  const words = (other: PaintKit) => {
+    if (other.base !== kit.base) return `${label(other.base)} for the base`;
+    const key = other.prep !== kit.prep ? other.prep : other.activate !== kit.activate ? other.activate : other.set !== kit.set ? other.set : other.seal;
+    return key ? `${material(key).label}${key === other.activate && other.activate !== kit.activate ? " instead of water" : ""}` : "";
+  };
+  const kits = single.map(({ kit: other }): Gain => ({ change: words(other), kit: other, gainsHours: hours(other, brief) - now })).filter(({ change }) => change !== "");
+  const days = DAY.filter(({ applies }) => applies(brief)).map(({ words: change, change: day }): Gain => ({ change, kit: null, gainsHours: hours(kit, { ...brief, ...day }) - now }));
+  return [...kits, ...days].filter(({ gainsHours }) => gainsHours > 0.05).sort((a, b) => b.gainsHours - a.gainsHours);
 }

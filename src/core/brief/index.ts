@@ -19,6 +19,12 @@ export type Skill = keyof typeof SKILLS;
 export const BARES = { shoulders: "neck opening and shoulders", chest: "chest", belly: "belly", back: "back", upperArms: "upper arms", forearms: "forearms", hands: "hands", thighs: "thighs", lowerLegs: "lower legs", feet: "feet" } as const;
 export type Bared = keyof typeof BARES;
 
+/** What the painter or the client puts first; it weighs more when paint is chosen. */
+export const MATTERS = {
+  longWear: "lasts", quick: "quick to do", cheap: "cheap", comfort: "comfortable", easyOff: "easy to take off", softBlends: "soft blends", fineLines: "fine lines", closeUp: "bears a close look",
+} as const;
+export type Matter = keyof typeof MATTERS;
+
 const keys = <T extends Record<string, unknown>>(table: T) => Object.keys(table) as [keyof T & string, ...(keyof T & string)[]];
 const minutes = (most: number) => z.number().int("whole minutes").min(0, "0 or more").max(most, `at most ${most}`);
 
@@ -36,7 +42,16 @@ export const BriefSchema = z.object({
   /** Lower edge of hat or fringe, mm above the bridge of the nose; null when nothing covers the forehead. */
   hatLineMm: z.number().min(10, "at least 10 mm above the bridge").max(90, "at most 90 mm above the bridge").nullable().default(null),
   hood: z.boolean().default(false),
+  /** A half mask over nose, mouth and chin. */
+  mask: z.boolean().default(false),
   highCollar: z.boolean().default(false),
+  /** Eats or drinks while painted. */
+  meal: z.boolean().default(false),
+  /** Handles props, ropes or instruments. */
+  handProps: z.boolean().default(false),
+  /** Rain, spray or water on the skin. */
+  wet: z.boolean().default(false),
+  matters: z.array(z.enum(keys(MATTERS))).max(4, "at most four, or nothing comes first").default([]),
   /** Parts of the body that the costume leaves bare, so that the audience sees them. */
   bares: z.array(z.enum(keys(BARES))).max(10).default([]),
   skill: z.enum(keys(SKILLS)),
@@ -60,6 +75,6 @@ export const paintingAirSpeed = (brief: Pick<Brief, "air" | "dryer">): number =>
 
 /** An indoor evening: what a brief starts from. */
 export const USUAL_BRIEF: Brief = {
-  character: "", place: "", airDegC: 21, rh: 50, air: "still", sun: false, hoursWorn: 3, activity: "acting", nearestM: 1, farthestM: 12, hatLineMm: null, hood: false, highCollar: false, bares: [],
+  character: "", place: "", airDegC: 21, rh: 50, air: "still", sun: false, hoursWorn: 3, activity: "acting", nearestM: 1, farthestM: 12, hatLineMm: null, hood: false, mask: false, highCollar: false, meal: false, handProps: false, wet: false, matters: [], bares: [],
   skill: "practised", curtainAt: null, travelMinutes: 0, costumeMinutes: 15, bufferMinutes: 10, dryer: false,
 };

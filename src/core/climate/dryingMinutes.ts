@@ -18,6 +18,14 @@ function waterFlux(hc: number, skinDegC: number, airDegC: number, rh: number): n
   return (LEWIS * hc * (saturationVapourPressure(skinDegC) - vapourPressure(airDegC, rh))) / latentHeat(skinDegC);
 }
 
+/**
+ * Most that wet skin can give off to this air, g/m2 an hour: what a person sweats beyond it runs off.
+ * @throws RangeError on a negative air speed, or humidity outside 0-100
+ */
+export function greatestEvaporation(o: { airDegC: number; rh: number; airSpeed: number; skinDegC?: number }): number {
+  return Math.max(0, waterFlux(convection(o.airSpeed), o.skinDegC ?? 35, o.airDegC, o.rh) * 3600);
+}
+
 /** Mass transfer by the Chilton-Colburn analogy, with the Stefan correction for a vapour this dense; the room holds no alcohol. */
 function alcoholFlux(hc: number, skinDegC: number): number {
   const vapour = 10 ** (ETHANOL.A - ETHANOL.B / (skinDegC + ETHANOL.C)) * 0.1333224;

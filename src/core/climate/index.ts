@@ -1,4 +1,5 @@
 export { dewPoint, saturationVapourPressure, vapourPressure, vapourPressureDeficit } from "./vapour";
 export { heatIndex } from "./heatIndex";
-export { dryingMinutes, type Solvent } from "./dryingMinutes";
+export { dryingMinutes, greatestEvaporation, type Solvent } from "./dryingMinutes";
 export { sweatRate } from "./sweatRate";
+export { underCover, type Air, type Cover } from "./microclimate";

@@ -14,9 +14,6 @@ export interface BrowCover extends HiddenUnder {
   readonly fix?: LookPatch;
 }
 
-/** A brow shows from this difference to the forehead on: the same dE00 that counts as covered elsewhere. */
-export const SHOWS = 2;
-
 const BROWS: readonly ZoneId[] = ["browLeft", "browRight"];
 
 interface Choice { readonly optics: PaintOptics; readonly filmPerCoat: number; readonly paint: PaintChoice; readonly name: string; readonly material: MaterialKey }
@@ -74,7 +71,7 @@ function layingOf(look: Look, context: LookContext, at: number, hidden: HiddenUn
   const after = predict(now, context);
   const seen = (zone: ZoneId) => { const film = after.films.get(zone)?.find((entry) => entry.layer.id === look.layers[at]?.id); return film && labFromReflectance(film.colour); };
   const [brow, forehead] = [seen("browLeft"), seen("forehead")];
-  return brow && forehead && deltaE00(brow, forehead) <= SHOWS ? { op: "several", patches } : null;
+  return brow && forehead && deltaE00(brow, forehead) <= context.house.numbers.browShows ? { op: "several", patches } : null;
 }
 
 const coatWords = (n: number, name: string) => `${n} ${n === 1 ? "coat" : "coats"} of ${name}`;

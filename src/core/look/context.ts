@@ -2,6 +2,7 @@ import { buildFigure, type Figure } from "../anatomy";
 import type { Brief } from "../brief";
 import { material, type MaterialKey, type Product } from "../paint";
 import { landmarksOf, physiqueOf, type Person } from "../people";
+import { HOUSE, type House } from "../rules";
 import type { Layer } from "./schema";
 
 /** All that a look is judged and planned against. */
@@ -12,11 +13,13 @@ export interface LookContext {
   readonly products: ReadonlyMap<string, Product>;
   /** ISO date. */
   readonly today: string;
+  /** The numbers and rules in force. */
+  readonly house: House;
 }
 
 /** Builds a context; the figure is drawn from the person's measures. */
-export function lookContext(o: { person: Person; brief: Brief; products: readonly Product[]; today: string }): LookContext {
-  return { person: o.person, brief: o.brief, today: o.today, figure: buildFigure(landmarksOf(o.person), physiqueOf(o.person)), products: new Map(o.products.map((product) => [product.id, product])) };
+export function lookContext(o: { person: Person; brief: Brief; products: readonly Product[]; today: string; house?: House }): LookContext {
+  return { person: o.person, brief: o.brief, today: o.today, house: o.house ?? HOUSE, figure: buildFigure(landmarksOf(o.person), physiqueOf(o.person)), products: new Map(o.products.map((product) => [product.id, product])) };
 }
 
 /** The products a layer uses with their parts; one that has left the shelf is left out. */

@@ -38,7 +38,7 @@ describe("fixes of looks with marks, from near and far, on any skin", () => {
         expect({ fix: finding.fixLabel, rule: finding.rule, gone: weight(left) < weight(before) }).toEqual({ fix: finding.fixLabel, rule: finding.rule, gone: true });
         expect(stopsOf(after, context).length).toBeLessThanOrEqual(stopsOf(look, context).length);
       }
-    }), { numRuns: 150, seed: 7 });
+    }), { numRuns: 150, seed: 7, endOnFailure: true });
   });
 
   it("end: one after another they leave nothing that has a fix, and no stop that had one (60 random looks)", () => {
@@ -54,6 +54,6 @@ describe("fixes of looks with marks, from near and far, on any skin", () => {
       }
       expect(checkLook(look, context).filter((finding) => finding.fix).map((finding) => `${finding.rule} ${finding.fixLabel} after ${said.slice(-4).join(" | ")}`)).toEqual([]);
       expect(stopsOf(look, context)).toEqual([]);
-    }), { numRuns: 60, seed: 11 });
+    }), { numRuns: 60, seed: 11, endOnFailure: true });
   });
 });

@@ -1,4 +1,4 @@
-export { LookSchema, LayerSchema, SystemSchema, emptyLook, MOST_LAYERS, USUAL_SCHOOLS, type Schools, FADE_SIDES, PLAIN_LAYER, type FadeSide, type Layer, type Look, type PaintChoice, type System } from "./schema";
+export { LookSchema, LayerSchema, SystemSchema, emptyLook, MOST_LAYERS, USUAL_SCHOOLS, type Schools, FADE_SIDES, OTHER_GROUPS, type OtherGroup, type PaintKit, PLAIN_LAYER, type FadeSide, type Layer, type Look, type PaintChoice, type System } from "./schema";
 export { ROLES, ROLE_KEYS, filmShare, isColour, isVeil, type Role } from "./roles";
 export { applyPatch, freeLayerId, PatchSchema, type LookPatch } from "./patch";
 export { lookContext, materialOf, paintWords, recipeOf, type LookContext } from "./context";
@@ -10,10 +10,12 @@ export { coatFilm, groundUnder, hexOf, judgedGrounds, layerOptics, liesUnder, pr
 export { checkLook, stopsOf } from "./checkLook";
 export { exposedZones, paintedCoverage } from "./checks/covering";
 export { mudColour } from "./checks/layering";
-export { allowedZones, marksOn, suggestLayer, withPaint, zonesOfMarks } from "./suggestLayer";
+export { allowedZones } from "./allowedZones";
+export { marksOn, suggestLayer, withPaint, zonesOfMarks } from "./suggestLayer";
 export { alignMarks, browsByThreePoints, distributeMarks, duplicateAlong, moveMark, scaleMark, turnMark, variedLook } from "./arrange";
 export { FADE_WORDS, differences, type Difference } from "./differences";
 export { underPowder, visibleLayers, type VisibleLayer } from "./visible";
+export { protection, wearForecast, type LayerWear } from "./protection";
 export { isSetting, readStack, setBy, type Stack } from "./stack";
 export type { Finding } from "./finding";
 export { zoneWords } from "./words";

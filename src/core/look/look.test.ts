@@ -81,7 +81,7 @@ describe("checkLook", () => {
   const FACE = exposedZones(context.brief);
   const base = (values: object = {}) => aLayer({ id: "base", zones: [...FACE, "browLeft", "browRight"], paint: product("grey"), ...values });
 
-  it("has nothing against a plain grey face but the flammable tip it does not need", () => expect(checkLook(aLook(base()), context)).toEqual([]));
+  it("has nothing against a plain grey face worn for two hours", () => expect(checkLook(aLook(base()), aContext({ brief: { hoursWorn: 2 } }))).toEqual([]));
 
   it("SET-1: cream is powdered before it is left or painted over", () => {
     const look = mends(aLook(aLayer({ id: "veil", paint: product("cream") })), context, "SET-1");

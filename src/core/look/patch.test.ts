@@ -2,7 +2,7 @@ import { aLayer, aLook } from "../testing";
 import { applyPatch, LookSchema, PatchSchema, type LookPatch } from ".";
 
 const look = aLook(aLayer({ id: "a" }), aLayer({ id: "b" }));
-const system = { base: "waterGlycerine", detail: "waterWax", eyes: "waterGlycerine", lips: "lipLong", prep: "skinPrep", activate: null, set: null, seal: null } as const;
+const system = { base: "waterGlycerine", detail: "waterWax", eyes: "waterGlycerine", lips: "lipLong", prep: "skinPrep", activate: null, set: null, seal: null, also: {} } as const;
 
 /** One of each kind, and what it changes. */
 const PATCHES: readonly (readonly [LookPatch, (changed: ReturnType<typeof applyPatch>) => unknown, unknown])[] = [

@@ -49,11 +49,20 @@ export type Layer = z.infer<typeof LayerSchema>;
 /** What a new layer starts from where nothing else is said. */
 export const PLAIN_LAYER: Omit<Layer, "id" | "role" | "name" | "zones" | "paint" | "tool" | "technique"> = { coats: "auto", edge: "hard", fades: "round", share: 1, marks: [], target: null, group: "", hidden: false, locked: false, notes: "" };
 
-/** The paint system chosen for the face; see core/advice. */
-export const SystemSchema = z.object({
-  base: oneOf<PaintTypeKey>(PAINT_TYPE_KEYS), detail: oneOf<PaintTypeKey>(PAINT_TYPE_KEYS), eyes: oneOf<PaintTypeKey>(PAINT_TYPE_KEYS), lips: oneOf<PaintTypeKey>(PAINT_TYPE_KEYS),
+/** What one part of the person is painted with, from prep to seal. */
+const kit = {
+  base: oneOf<PaintTypeKey>(PAINT_TYPE_KEYS), detail: oneOf<PaintTypeKey>(PAINT_TYPE_KEYS),
   prep: oneOf<HelperKey>(HELPER_KEYS).nullable(), activate: oneOf<HelperKey>(HELPER_KEYS).nullable(), set: oneOf<HelperKey>(HELPER_KEYS).nullable(), seal: oneOf<HelperKey>(HELPER_KEYS).nullable(),
-}).strict();
+};
+const KitSchema = z.object(kit).strict();
+export type PaintKit = z.infer<typeof KitSchema>;
+
+/** Parts of the person that are painted with a kit of their own, besides the face with its eyes and lips. */
+export const OTHER_GROUPS = ["hands", "body", "prosthetic", "teeth"] as const;
+export type OtherGroup = (typeof OTHER_GROUPS)[number];
+
+/** The paint system chosen: the face's kit with what its eyes and lips get, and kits for other parts; see core/advice. */
+export const SystemSchema = z.object({ ...kit, eyes: oneOf<PaintTypeKey>(PAINT_TYPE_KEYS), lips: oneOf<PaintTypeKey>(PAINT_TYPE_KEYS), also: z.partialRecord(z.enum(OTHER_GROUPS), KitSchema).default({}) }).strict();
 export type System = z.infer<typeof SystemSchema>;
 
 /** How the painter goes about it where the trade disagrees; see schools.ts. */

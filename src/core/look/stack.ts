@@ -1,11 +1,8 @@
 import type { ZoneId } from "../anatomy";
-import { helper, isPaintType, material, type MaterialKey } from "../paint";
+import { freshState, helper, isPaintType, material, type MaterialKey, type SurfaceState } from "../paint";
 import { materialOf, type LookContext } from "./context";
 import { predict, type Prediction } from "./predict";
 import type { Layer, Look } from "./schema";
-
-/** What a zone's uppermost colour has become. "tacky": it never dries by itself and nobody has powdered it. */
-export type SurfaceState = "dry" | "tacky" | "clear" | "powdered" | "sealed";
 
 /** One layer laid over the colour of another in some zones. */
 export interface Meeting {
@@ -29,8 +26,6 @@ export interface Stack {
 }
 
 interface Surface { layer: Layer; material: MaterialKey; state: SurfaceState }
-
-const FRESH: Readonly<Record<"dries" | "powder" | "clears", SurfaceState>> = { dries: "dry", powder: "tacky", clears: "clear" };
 
 /** Whether a layer is powder pressed onto what is there. */
 export const isSetting = (layer: Layer, key: MaterialKey): boolean => layer.role === "set" || key === "settingPowder" || (key === "powder" && layer.technique === "press");
@@ -76,7 +71,7 @@ export function readStack(look: Look, context: LookContext): Stack {
         entry.zones.push(zone);
         met.set(pair, entry);
       }
-      surfaces.set(zone, { layer, material: key, state: FRESH[material(key).setting] });
+      surfaces.set(zone, { layer, material: key, state: freshState(key) });
     }
     for (const { surface, zones } of met.values()) meetings.push({ lower: surface.layer, lowerMaterial: surface.material, state: surface.state, upper: layer, upperMaterial: key, zones });
   }
@@ -87,5 +82,7 @@ export function readStack(look: Look, context: LookContext): Stack {
     entry.zones.push(zone);
     tacky.set(layer.id, entry);
   }
-  return { look, context, prediction: predict(look, context), materials, meetings, leftTacky: [...tacky.values()] };
+  let prediction: Prediction | null = null;
+  // Safety is judged without colours: they are worked out when the first check asks for them.
+  return { look, context, get prediction() { return (prediction ??= predict(look, context)); }, materials, meetings, leftTacky: [...tacky.values()] };
 }

@@ -2,7 +2,7 @@ import { boundingBox, contains, ZONES, type Box, type Figure, type Frame, type P
 import { deltaE00, hexToLab, labFromReflectance, type Lab } from "../colour";
 import { isPaintType, TOOLS, toolsFor, type MaterialKey, type Product, type ToolKey } from "../paint";
 import { exposedZones } from "./checks/covering";
-import { misplaced } from "./checks/safety";
+import { allowedZones } from "./allowedZones";
 import { materialOf, recipeOf, type LookContext } from "./context";
 import { placedStrokes, type Mark } from "./motifs";
 import { freeLayerId } from "./patch";
@@ -21,12 +21,6 @@ const PLACES: Partial<Record<Role, readonly ZoneId[]>> = {
 };
 
 const HELPER_FOR: Partial<Record<Role, MaterialKey>> = { prep: "skinPrep", cover: "glueStick", map: "pencil", set: "settingPowder", seal: "barrierSpray", attach: "spiritGum" };
-
-/** Where a product may lie: not eyes, lips or mouth unless its label and its kind allow it. */
-export function allowedZones(zones: readonly ZoneId[], key: MaterialKey, product: Product | null): ZoneId[] {
-  const shut = new Set(misplaced({ zones: [...zones] }, key, product));
-  return ZONES.map((zone) => zone.id).filter((id) => zones.includes(id) && !shut.has(id));
-}
 
 /** Predicted colour of the base where most of it lies, or of the skin. */
 function groundTone(look: Look, context: LookContext): Lab {

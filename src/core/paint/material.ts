@@ -14,8 +14,16 @@ export type Resistances = Readonly<Record<Hazard, number>>;
 /** Where a material may never lie, whatever its label says. */
 export type Keepout = "eye" | "mouth" | "lips" | "hair";
 
-/** What a lower coat must have become before another type goes over it. */
-export type GroundState = "dry" | "powdered" | "sealed" | "clear" | "never";
+/** What a coat has become. "tacky": it never dries by itself and nobody has powdered it. "clear": adhesive and latex once their milk has gone. */
+export const SURFACE_STATES = ["wet", "tacky", "dry", "clear", "powdered", "sealed"] as const;
+export type SurfaceState = (typeof SURFACE_STATES)[number];
+
+/** Materials that behave alike over and under others; see pairs.ts. */
+export const FAMILIES = {
+  water: "water colour", cream: "cream or grease", alcohol: "alcohol colour", acrylic: "adhesive acrylic", powder: "powder", gel: "gel", lip: "lip colour", tooth: "tooth lacquer", latex: "liquid latex",
+  glitter: "glitter", hair: "hair colour", adhesive: "adhesive", wax: "wax", browHold: "glue stick", film: "sealer or mist", prep: "skin prep", foam: "raw foam", piece: "cap or latex piece", remover: "remover",
+} as const;
+export type Family = keyof typeof FAMILIES;
 
 export const ALLERGENS = {
   latex: "natural rubber latex", rosin: "rosin (spirit gum)", carmine: "carmine", fragrance: "fragrance", nuts: "nut oils", nickel: "nickel",
@@ -47,6 +55,8 @@ export interface Material {
   /** Share of the product in the pot that stays on the skin, 0-1: cakes and creams 1, liquids less. */
   readonly solids: number;
   readonly setting: Setting;
+  /** How it takes to what lies under and over it. */
+  readonly behaves: Family;
   /** Dry film in g/m2 that one coat leaves, by tool; the first tool is the usual one. */
   readonly filmByTool: Readonly<Partial<Record<ToolKey, number>>>;
   readonly keepout: readonly Keepout[];
@@ -73,8 +83,6 @@ export interface PaintType extends Material {
   readonly dryDownShift: number;
   readonly finish: Finish;
   readonly resists: Resistances;
-  /** What may go over it, and what it must have become first. */
-  readonly under: { readonly usually: GroundState; readonly except: Readonly<Partial<Record<string, GroundState>>> };
   /** 0-1, how strong its colours are at one coat. */
   readonly vivid: number;
   /** 0-1, how it feels through the hours. */
@@ -89,7 +97,7 @@ export interface PaintType extends Material {
 
 /** A material that prepares, sets, seals or holds. */
 export interface Helper extends Material {
-  readonly use: "prep" | "cover" | "set" | "seal" | "attach" | "activate" | "remove";
+  readonly use: "prep" | "cover" | "set" | "seal" | "attach" | "piece" | "activate" | "remove";
   /** What it does to each hazard that is left: 1 nothing, 0.5 halves it. */
   readonly eases: Readonly<Partial<Record<Hazard, number>>>;
   /** Translucent colour it adds, if it shows: masstone as sRGB and the contrast ratio of one coat. */

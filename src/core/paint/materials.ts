@@ -1,5 +1,5 @@
 import { HELPERS, HELPER_KEYS, type HelperKey } from "./helpers";
-import type { GroundState, Helper, Keepout, Material, Medium, PaintType } from "./material";
+import type { Helper, Keepout, Material, Medium, PaintType } from "./material";
 import { TOOL_KEYS, type ToolKey } from "./tools";
 import { PAINT_TYPES, PAINT_TYPE_KEYS, type PaintTypeKey } from "./types";
 
@@ -37,13 +37,6 @@ export function wetGramsPerM2(key: MaterialKey, tool: ToolKey): number {
   return (filmPerCoat(key, tool) * fraction) / (1 - fraction);
 }
 
-/** What the lower type must have become before the upper one goes over it (LAYER-9: by pair and direction). */
-export function stateNeededUnder(lower: MaterialKey, upper: MaterialKey): GroundState {
-  if (!isPaintType(lower)) return "dry";
-  const { usually, except } = PAINT_TYPES[lower].under;
-  return except[upper] ?? usually;
-}
-
 /** The medium a material mixes in: a paint's own; corrector and concealer are creams. Null for what is not mixed. */
 export function mediumOf(key: MaterialKey): Medium | null {
   if (isPaintType(key)) return PAINT_TYPES[key].medium;
@@ -55,3 +48,6 @@ const WATER_COLOURS: readonly MaterialKey[] = ["waterGlycerine", "waterWax", "ai
 export const isWaterColour = (key: MaterialKey): boolean => WATER_COLOURS.includes(key);
 
 export const keptOutOf = (key: MaterialKey, where: Keepout): boolean => material(key).keepout.includes(where);
+
+/** A cap or a piece that is worn under the paint. */
+export const isPiece = (key: MaterialKey): boolean => !isPaintType(key) && HELPERS[key].use === "piece";

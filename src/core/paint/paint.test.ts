@@ -1,6 +1,6 @@
 import { contrastRatio, deltaE00, hexToLab, labFromReflectance, masstoneReflectance } from "../colour";
 import { aProduct } from "../testing";
-import { allergensOf, filmPerCoat, HELPERS, isWaterColour, material, MATERIAL_KEYS, PAINT_TYPES, PAINT_TYPE_KEYS, productOptics, ProductSchema, recipeOptics, stateNeededUnder, toolsFor, wetGramsPerM2 } from ".";
+import { allergensOf, filmPerCoat, HELPERS, isWaterColour, material, MATERIAL_KEYS, PAINT_TYPES, PAINT_TYPE_KEYS, productOptics, ProductSchema, recipeOptics, goesOver, pairing, readyStates, toolsFor, wetGramsPerM2 } from ".";
 
 describe("paint types", () => {
   it("has the fifteen types of the trade page", () => expect(PAINT_TYPE_KEYS).toHaveLength(15));
@@ -39,11 +39,11 @@ describe("paint types", () => {
   });
 
   it("knows what goes over what by pair and direction (LAYER-9)", () => {
-    expect(stateNeededUnder("waterGlycerine", "waterWax")).toBe("sealed");
-    expect(stateNeededUnder("waterGlycerine", "cream")).toBe("dry");
-    expect(stateNeededUnder("cream", "waterGlycerine")).toBe("powdered");
-    expect(stateNeededUnder("waterGlycerine", "latex")).toBe("never");
-    expect(stateNeededUnder("latex", "cream")).toBe("clear");
+    expect(readyStates("waterGlycerine", "waterWax")).toEqual(["powdered", "sealed"]);
+    expect(readyStates("waterGlycerine", "cream")).toContain("dry");
+    expect(pairing("cream", "tacky", "waterGlycerine")).toMatchObject({ verdict: "needs", mend: "powder", rule: "LAYER-2" });
+    expect(goesOver("waterGlycerine", "latex")).toBe(false);
+    expect(readyStates("latex", "cream")).toEqual(["powdered", "sealed"]);
     expect([isWaterColour("waterWax"), isWaterColour("cream")]).toEqual([true, false]);
   });
 

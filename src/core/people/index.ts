@@ -16,11 +16,25 @@ const FACE_REACH_MM = 170;
 const mmOfFace = z.number().min(-FACE_REACH_MM).max(FACE_REACH_MM);
 const LandmarksSchema = z.partialRecord(z.enum(PHOTO_LANDMARKS), z.tuple([mmOfFace, mmOfFace]));
 
+/** What a reading of a patch test found. */
+const SeenSchema = z.enum(["nothing", "reaction"]);
+
+interface Readings { first?: z.infer<typeof SeenSchema> | undefined; late?: z.infer<typeof SeenSchema> | undefined }
+export type PatchResult = "waiting" | "clear" | "reacted";
+
+/** What the readings of a patch test come to: any reaction counts at once, and only the late reading clears it, since reactions can be late. Null before the first. */
+export const resultOf = ({ first, late }: Readings): PatchResult | null => (first === "reaction" || late === "reaction" ? "reacted" : late === "nothing" ? "clear" : first === "nothing" ? "waiting" : null);
+
 export const PatchTestSchema = z.object({
   productId: z.string().min(1).max(64),
   on: DateSchema,
+  /** Read a day after, and late (24 and 48 hours by the house). */
+  first: SeenSchema.optional(),
+  late: SeenSchema.optional(),
+  notes: z.string().max(200, "at most 200 letters").optional(),
   result: z.enum(["waiting", "clear", "reacted"]),
-}).strict();
+  // A result never says more than its readings; one taken down without them stands as it is.
+}).strict().transform((test) => ({ ...test, result: resultOf(test) ?? test.result }));
 
 export const SKIN_KINDS = ["normal", "dry", "oily", "sensitive"] as const;
 export const SWEAT_LEVELS = ["light", "average", "heavy"] as const;

@@ -66,9 +66,6 @@ function restWords(setting: "dries" | "powder" | "clears", minutes: number, neve
   return `${whole(minutes)} min to dry${coats > 1 ? " after each coat" : ""}`;
 }
 
-/** Feels-like temperature from which heat is a caution: the NWS "extreme caution" step, 90 degF. */
-const HOT_DEG_C = 32.2;
-
 function cautionsOf(look: Look, context: LookContext, neverDries: readonly string[]): Caution[] {
   const { person, brief } = context;
   const keys = look.layers.map((layer) => materialOf(layer, context.products)).filter((key) => key !== null);
@@ -78,7 +75,7 @@ function cautionsOf(look: Look, context: LookContext, neverDries: readonly strin
     keys.some((key) => material(key).flammable) && { rule: "SAFE-5", text: "Alcohol and sprays burn until dry: air the room, no flame, cigarette or hot dryer near." },
     keys.some((key) => key === "powder" || key === "settingPowder") && { rule: "SAFE-6", text: "Don't breathe loose powder: press it, hold the breath, dust off downwards." },
     person.lenses && { rule: "SAFE-4", text: "Lenses in before paint, out before removal, as fitted by an eye-care professional." },
-    heatIndex(brief.airDegC, brief.rh) >= HOT_DEG_C && { rule: "SAFE-9", text: `Feels like ${Math.round(heatIndex(brief.airDegC, brief.rh))} °C: breaks, shade and water; ask a professional about health.` },
+    heatIndex(brief.airDegC, brief.rh) >= context.house.numbers.heatCaution && { rule: "SAFE-9", text: `Feels like ${Math.round(heatIndex(brief.airDegC, brief.rh))} °C: breaks, shade and water; ask a professional about health.` },
     person.ageYears < 16 && { rule: "SAFE-8", text: "A child: parent or guardian present and agreed." },
     brief.hood && { rule: "SAFE-10", text: "Hood: keep nose and mouth, sight and hearing free." },
     look.layers.some((layer) => layer.zones.some((zone) => zone.startsWith("upperLid"))) && { rule: "BASE-7", text: "Lids dry closed, then look up." },

@@ -6,25 +6,19 @@ import { material, toolOf, TOOLS, wetGramsPerM2, type MaterialKey } from "../pai
 import type { Task } from "../schedule";
 import { regionOf, regionOfMark, REGIONS, type Region } from "./regions";
 
-/** Minutes to load a brush or sponge, and more for a mix. Common practice, no published source. */
-const LOADING = { plain: 0.5, mix: 1.5 } as const;
-/** A blended edge takes longer than the area alone. Common practice, no published source. */
-const BLENDING = 1.6;
-/** Powder is pressed, left a moment, and dusted off. */
-const POWDER_REST = 1;
-/** Beyond this a coat is not waited for: the air has to be changed. */
-export const LONGEST_WAIT = 60;
 /** Adhesive and latex turn clear a little after their water has gone. Common practice, no published source. */
 const CLEARING = 1.3;
 
 /** Minutes one coat rests before it may be touched; `never` where this air will not dry it. */
 export function restMinutes(key: MaterialKey, layer: Layer, context: LookContext): { minutes: number; never: boolean } {
   const { solvent, setting } = material(key);
-  if (layer.role === "set") return { minutes: POWDER_REST, never: false };
+  if (layer.role === "set") return { minutes: context.house.numbers.powderRest, never: false };
   if (!solvent) return { minutes: 0, never: false };
   const { airDegC, rh } = context.brief;
   const dry = dryingMinutes({ wetGramsPerM2: wetGramsPerM2(key, layer.tool), solvent, airDegC, rh, airSpeed: paintingAirSpeed(context.brief) }) * (setting === "clears" ? CLEARING : 1);
-  return dry <= LONGEST_WAIT ? { minutes: dry, never: false } : { minutes: LONGEST_WAIT, never: true };
+  // Beyond this a coat is not waited for: the air has to be changed.
+  const { longestWait } = context.house.numbers;
+  return dry <= longestWait ? { minutes: dry, never: false } : { minutes: longestWait, never: true };
 }
 
 export interface LayerTask extends Task { readonly layerId: string; readonly coat: number; readonly region: Region }
@@ -35,7 +29,7 @@ function workByRegion(layer: Layer, context: LookContext): Map<Region, number> {
   const work = new Map<Region, number>();
   const add = (region: Region, minutes: number) => work.set(region, (work.get(region) ?? 0) + minutes);
   if (layer.marks.length) for (const mark of layer.marks) add(regionOfMark(mark, layer, context.figure), strokeLengthMm({ ...layer, marks: [mark] }) / tool.mmPerMinute);
-  else for (const zone of layer.zones) add(regionOf(zone), (layerAreaCm2({ ...layer, zones: [zone] }, context) / tool.cm2PerMinute) * (isVeil(layer.role) || layer.edge === "faded" ? BLENDING : 1));
+  else for (const zone of layer.zones) add(regionOf(zone), (layerAreaCm2({ ...layer, zones: [zone] }, context) / tool.cm2PerMinute) * (isVeil(layer.role) || layer.edge === "faded" ? context.house.numbers.blending : 1));
   return work;
 }
 
@@ -52,7 +46,7 @@ export function layerTasks(look: Look, context: LookContext, prediction: Predict
     const regions = REGIONS.filter((region) => work.has(region));
     const wholeAtOnce = layer.role === "seal";
     if (wholeAtOnce && regions[0]) work.set(regions[0], [...work.values()].reduce((sum, minutes) => sum + minutes, 0));
-    const loading = LOADING[layer.paint.kind === "mix" ? "mix" : "plain"];
+    const loading = context.house.numbers[layer.paint.kind === "mix" ? "loadingMix" : "loading"];
     const coats = prediction.coats.get(layer.id)?.coats ?? 1;
     for (let coat = 1; coat <= coats; coat++) {
       (wholeAtOnce ? regions.slice(0, 1) : regions).forEach((region, i) => {

@@ -18,7 +18,7 @@ export const layer = (given: Given): Layer => ({ id: slug(given.name), ...PLAIN_
 export const prep = layer({ id: "system-prep", role: "prep", name: "Skin prep", zones: without(PROTECTED, []), paint: product("Prep dab"), tool: "dampSponge", technique: "pat", coats: 1 });
 export const seal = layer({ id: "system-seal", role: "seal", name: "Barrier spray", zones: PROTECTED, paint: product("Last coat"), tool: "spray", technique: "spray", coats: 1 });
 export const powderOver = (name: string, zones: readonly ZoneId[], with_: string, id = slug(name)): Layer => layer({ id, role: "set", name, zones: [...zones], paint: product(with_), tool: "puff", technique: "press", coats: 1 });
-export const system = (base: PaintTypeKey, detail: PaintTypeKey, activate: HelperKey | null): System => ({ base, detail, eyes: base, lips: "lipLong", prep: "skinPrep", activate, set: "settingPowder", seal: "barrierSpray" });
+export const system = (base: PaintTypeKey, detail: PaintTypeKey, activate: HelperKey | null): System => ({ base, detail, eyes: base, lips: "lipLong", prep: "skinPrep", activate, also: {}, set: "settingPowder", seal: "barrierSpray" });
 export const mark = <Kind extends MarkKind>(kind: Kind, x: number, y: number, more: Partial<Extract<Mark, { kind: Kind }>>): Mark => ({ ...newMark(kind, { x, y }, 1), ...USUAL[kind], ...more }) as Mark;
 
 /** Widths the demo's marks are drawn in where a look does not say. */

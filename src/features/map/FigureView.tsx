@@ -2,10 +2,10 @@
 
 import { Columns2 } from "lucide-react";
 import { useMemo, useRef, useState } from "react";
-import { touchUps, wearForecast, wholeAfter, type TouchUp } from "@/core/advice";
+import { touchUps, wholeAfter, type TouchUp } from "@/core/advice";
 import { EXPRESSION_KEYS, EXPRESSIONS, placement, type ExpressionKey, type ZoneId } from "@/core/anatomy";
 import { LAMP_KEYS, LAMPS, type LampKey } from "@/core/colour";
-import { hexOf, markLabel, marksOn, MEANT_APART, readEdges, seeEdge, zoneWords, type Layer, type Mark, type SeenEdge } from "@/core/look";
+import { hexOf, markLabel, marksOn, MEANT_APART, readEdges, seeEdge, zoneWords, type Layer, type Mark, type SeenEdge, wearForecast } from "@/core/look";
 import { FACE_BOX } from "@/parts/figure/FaceFigure";
 import { LostMarks } from "@/parts/figure/LostMarks";
 import { useSeen } from "@/parts/figure/useSeen";

@@ -1,82 +1,107 @@
 "use client";
 
 import Link from "next/link";
-import { useMemo } from "react";
+import { useState } from "react";
 import { toast } from "sonner";
-import { adoptSystem, recommendPaint, type PaintSystem } from "@/core/advice";
-import { heatIndex } from "@/core/climate";
-import { PAINT_TYPES, material, paintType, PAINT_TYPE_KEYS, type PaintTypeKey } from "@/core/paint";
+import { adoptSystem, GROUPS, hoursWords, kitOf, kitTitle, withKit, type AdviceGroup, type GroupAdvice, type PaintSystem } from "@/core/advice";
 import { zoneInfo } from "@/core/anatomy";
-import type { System } from "@/core/look";
-import { sweatOf } from "@/core/wear";
+import { MATTERS } from "@/core/brief";
+import { heatIndex } from "@/core/climate";
+import type { PaintKit } from "@/core/look";
+import { PAINT_TYPES, material } from "@/core/paint";
+import { HAZARD_WORDS, sweatOf } from "@/core/wear";
 import { useWorking } from "@/parts/workspace/WorkspaceContext";
 import { minutesWords, money } from "@/ui/format";
+import { OwnChoice } from "./OwnChoice";
+import { Schools } from "./Schools";
+import { useAdvice } from "./useAdvice";
 import { WearCurves } from "./WearCurves";
 
-const same = (a: System | null, b: System) => a !== null && JSON.stringify(a) === JSON.stringify(b);
-const hours = (h: number, worn: number) => (h >= worn ? `none in ${worn} h` : minutesWords(h * 60));
-const PLACE = ["best for this brief", "second", "third", "fourth"] as const;
+const PLACE = ["best for this brief", "second kind", "third kind"] as const;
 
-/** Recommended paint systems for the face, why, and what was left out. */
+/** Of eyes and lips only the paint is chosen, so that alone tells whether an option is in use. */
+const inUse = (used: PaintKit | null, { kit, group }: PaintSystem) => used !== null && (group === "eyes" || group === "lips" ? used.base === kit.base : JSON.stringify(used) === JSON.stringify(kit));
+
+/** Recommended paint for each part of the person, why, what was left out, and what would buy time. */
 export function PaintChapter() {
-  const { given, look, apply, undo } = useWorking();
+  const { given, look, context, apply, undo } = useWorking();
   const { person, brief, products } = given;
-  const { options, refused } = useMemo(() => recommendPaint({ person, brief, shelf: products }), [person, brief, products]);
-  const use = (option: PaintSystem) => {
-    apply(adoptSystem(look, option.system, products, person));
-    toast(`${option.title} is in use`, { description: "Prep and seal stand in the stack.", action: { label: "Undo", onClick: undo } });
+  const advice = useAdvice();
+  const [group, setGroup] = useState<AdviceGroup>("face");
+  const shown = advice?.find((entry) => entry.group === group) ?? advice?.[0] ?? null;
+  const take = (kit: PaintKit, of: AdviceGroup, description: string) => {
+    if (apply(adoptSystem(look, withKit(look.system, of, kit), products, person, brief))) toast(`${kitTitle(kit)} is in use`, { description, action: { label: "Undo", onClick: undo } });
   };
+  const sweat = sweatOf(person, brief, undefined, context.house);
   return (
     <div className="mx-auto max-w-7xl p-4 sm:p-6">
-      <h2 className="text-2xl">For the face, {brief.hoursWorn} h, {brief.airDegC} °C and {brief.rh} % <span className="muted font-sans text-base font-normal">feels like {Math.round(heatIndex(brief.airDegC, brief.rh))} °C; {person.name} will sweat about {Math.round(sweatOf(person, brief) / 10) * 10} g/m² an hour</span></h2>
-      <div className="mt-4 grid gap-4 xl:grid-cols-[1fr_17rem]">
+      <div className="flex flex-wrap items-end justify-between gap-3">
         <div>
-        <ol className="grid items-stretch gap-4 md:grid-cols-2 xl:grid-cols-3" aria-label="Paint systems, best first">
-          {options.slice(0, 3).map((option, i) => <Option key={option.id} option={option} place={PLACE[i] ?? ""} worn={brief.hoursWorn} inUse={same(look.system, option.system)} onUse={() => use(option)} />)}
-          {options.length === 0 && <li className="card-plain p-5"><h3 className="text-lg">No system is safe for {person.name}&apos;s face</h3><p className="mt-2">The rules beside say why. A small cheek or hand design, or no paint at all, is the answer here.</p></li>}
-        </ol>
-        {options.length > 0 && <WearCurves options={options.slice(0, 3)} person={person} brief={brief} />}
+          <h2 className="text-2xl first-letter:uppercase">{shown ? GROUPS[shown.group].label : "face"}, {brief.hoursWorn} h at {brief.airDegC} °C and {brief.rh} %</h2>
+          <p className="muted">Feels like {Math.round(heatIndex(brief.airDegC, brief.rh))} °C; {person.name} will sweat about {Math.round(sweat / 10) * 10} g/m² an hour{brief.matters.length > 0 && `; first comes: ${brief.matters.map((matter) => MATTERS[matter]).join(", ")}`}.</p>
         </div>
-        <aside>
-          <h3 className="mb-2 text-lg">Left out, and why</h3>
-          {refused.length === 0 && <p className="muted text-sm">Nothing had to be left out for {person.name}.</p>}
-          <ul>
-            {refused.map(({ type, rule, why }) => (
-              <li key={type} className="border-t rule py-2.5 text-sm"><strong className="block">{PAINT_TYPES[type].label}</strong>{why} <Link className="link" href={`/rules#${rule}`}>{rule}</Link></li>
-            ))}
-          </ul>
-          <OwnChoice />
-          <h3 className="mt-6 mb-1 text-lg">Where this comes from</h3>
-          <p className="muted text-sm">First touch-up: when less than 85 % of the paint is whole on the zone that suffers most, from sweat, rubbing, flexing, skin oil and heat by zone, weather and work; house figures, common practice, no published source. Drying: evaporation (ASHRAE). Cost: your shelf&apos;s prices, or the kind&apos;s usual range.</p>
-        </aside>
+        {advice && advice.length > 1 && (
+          <div role="group" aria-label="Part of the person" className="join flex-wrap">
+            {advice.map((entry) => <button key={entry.group} type="button" className={`btn join-item first-letter:uppercase ${entry.group === shown?.group ? "btn-primary" : ""}`} aria-pressed={entry.group === shown?.group} onClick={() => setGroup(entry.group)}>{GROUPS[entry.group].label}</button>)}
+          </div>
+        )}
       </div>
+      {!shown ? <p className="mt-6" role="status">Looking through every system …</p> : (
+        <div className="mt-4 grid gap-4 xl:grid-cols-[1fr_17rem]">
+          <div>
+            <ol className="grid items-stretch gap-4 md:grid-cols-2 xl:grid-cols-3" aria-label="Paint systems, best first">
+              {shown.shown.map((option, i) => <Option key={option.id} option={option} place={PLACE[i] ?? ""} worn={brief.hoursWorn} inUse={inUse(kitOf(look.system, shown.group), option)} onUse={() => take(option.kit, shown.group, shown.group === "eyes" || shown.group === "lips" ? "New layers there start with it." : "Prep and seal stand in the stack.")} />)}
+              {shown.shown.length === 0 && <li className="card-plain p-5"><h3 className="text-lg">No system is safe for {person.name} here</h3><p className="mt-2">The rules beside say why. A small cheek or hand design, or no paint at all, is the answer here.</p></li>}
+            </ol>
+            {shown.count > shown.shown.length && <p className="muted mt-2 text-sm">The best of each base paint; {shown.count} systems in all are beaten by no other in everything. Choose any by hand beside.</p>}
+            {shown.shown.length > 0 && shown.group !== "teeth" && <WearCurves group={shown.group} options={shown.shown} person={person} brief={brief} house={context.house} />}
+            <Gains advice={shown} onTake={(kit) => take(kit, shown.group, "Changed for more hours.")} />
+          </div>
+          <aside>
+            <h3 className="mb-2 text-lg">Left out, and why</h3>
+            {shown.refused.length === 0 && <p className="muted text-sm">Nothing had to be left out for {person.name}.</p>}
+            <ul>
+              {shown.refused.map(({ type, rule, why }) => (
+                <li key={type} className="border-t rule py-2.5 text-sm"><strong className="block">{PAINT_TYPES[type].label}</strong>{why} <Link className="link" href={`/rules#${rule}`}>{rule}</Link></li>
+              ))}
+            </ul>
+            <OwnChoice group={shown.group} refused={shown.refused} onTake={(kit) => take(kit, shown.group, "Chosen by hand: what the rules say of it stands beside and on the map.")} />
+            <Schools />
+            <h3 className="mt-6 mb-1 text-lg">Where this comes from</h3>
+            <p className="muted text-sm">First touch-up: when less than {context.house.numbers.touchUpShare} % of the paint is whole on the zone that suffers most, from sweat that runs, rubbing, flexing, skin oil, heat and water, by zone, weather and work; house figures, common practice, no published source (<Link className="link" href="/rules#numbers">change them</Link>). Sweat: Shapiro, Pandolf &amp; Goldman 1982. Drying: evaporation (ASHRAE). Cost: your shelf&apos;s prices, or the middle of the type&apos;s range.</p>
+          </aside>
+        </div>
+      )}
     </div>
   );
 }
 
+const helperWords = ({ prep, activate, set, seal }: PaintKit) => [prep && material(prep).label, activate && `${material(activate).label} instead of water`, set && material(set).label, seal && material(seal).label].filter(Boolean).join(" · ");
+
 function Option({ option, place, worn, inUse, onUse }: { option: PaintSystem; place: string; worn: number; inUse: boolean; onUse: () => void }) {
-  const { system } = option;
-  const helpers = [system.prep, system.activate && `${material(system.activate).label} instead of water`, system.set, system.seal].filter((key) => key !== null).map((key) => (key in PAINT_TYPES || key.includes(" ") ? key : material(key as never).label));
+  const { touchUp } = option;
   const rows: readonly (readonly [string, string])[] = [
-    ["first touch-up", `${hours(option.touchUp.hours, worn)}${option.touchUp.hours < worn ? `, ${zoneInfo(option.touchUp.zone).label.replace(/^left /, "")}` : ""}`],
-    ["on / dry", `${Math.round(option.onMinutes)} / ${Math.round(option.dryMinutes)} min`],
-    ["off", `${option.offMinutes} min, ${material(system.base).removal.with}`],
+    ["first touch-up", touchUp.hours >= worn ? `none in ${worn} h` : `${hoursWords(touchUp.hours)}, ${zoneInfo(touchUp.zone).label.replace(/^left /, "")}, ${HAZARD_WORDS[touchUp.cause]}`],
+    ["on / dry", `${minutesWords(option.onMinutes)} / ${minutesWords(option.dryMinutes)}`],
+    ["off", `${minutesWords(option.offMinutes)}, ${material(option.kit.base).removal.with}`],
     ["cost", `about ${money(option.costMinor)}`],
-    ["eyes / lips", `${material(system.eyes).label} / ${material(system.lips).label}`],
+    ["comfort", option.comfort >= 0.8 ? "light" : option.comfort >= 0.55 ? "felt" : "heavy"],
+    ["stains", option.stain >= 0.45 ? "may tint a day or two" : option.stain >= 0.25 ? "a little" : "hardly"],
   ];
   return (
     <li className={`card-plain flex flex-col p-4 ${inUse ? "border-2 !border-base-content" : ""}`}>
       <p className="muted text-sm">{place} · {option.score} of 100</p>
       <h3 className="text-xl first-letter:uppercase">{option.title}</h3>
-      <p className="muted mt-0.5 text-sm">{helpers.join(" · ") || "nothing under or over it"}</p>
+      <p className="muted mt-0.5 text-sm">{helperWords(option.kit) || "nothing under or over it"}</p>
       <dl className="mt-3 text-sm">
         {rows.map(([name, value]) => <div key={name} className="flex justify-between gap-3 border-b rule py-1.5"><dt>{name}</dt><dd className="text-right font-bold">{value}</dd></div>)}
       </dl>
       <ul className="mt-3 list-disc pl-5 text-sm">{option.because.map((reason) => <li key={reason}>{reason}</li>)}</ul>
-      <p className="mt-3 border-l-4 border-base-content pl-3 text-sm">{option.against}</p>
+      <p className="mt-3 border-l-4 border-base-content pl-3 text-sm"><span className="sr-only">Against it: </span>{option.against}</p>
+      {option.givesUp && <p className="muted mt-2 text-sm">You give up {option.givesUp}.</p>}
       <details className="mt-3 text-sm">
         <summary className="cursor-pointer py-1 font-semibold">Where the {option.score} comes from</summary>
-        <table className="mt-1 w-full"><tbody>{option.parts.map((part) => <tr key={part.name} className="border-b rule"><th scope="row" className="py-1 text-left font-normal">{part.name}<span className="muted block text-xs">{part.says}</span></th><td className="text-right align-top font-bold whitespace-nowrap">{part.points} / {part.most}</td></tr>)}</tbody></table>
+        <table className="mt-1 w-full"><tbody>{option.parts.map((part) => <tr key={part.name} className="border-b rule"><th scope="row" className="py-1 text-left font-normal">{PART_WORDS[part.name]}<span className="muted block text-xs">{part.says}</span></th><td className="text-right align-top font-bold whitespace-nowrap">{part.points} / {part.most}</td></tr>)}</tbody></table>
       </details>
       <div className="flex-1" />
       <button type="button" className={`btn mt-4 w-full ${inUse ? "btn-primary" : ""}`} onClick={onUse} aria-pressed={inUse}>{inUse ? "In use" : "Use this"}</button>
@@ -84,23 +109,26 @@ function Option({ option, place, worn, inUse, onUse }: { option: PaintSystem; pl
   );
 }
 
-/** The painter knows better: another base or line type, with its findings on the map. */
-function OwnChoice() {
-  const { look, apply, given, undo } = useWorking();
-  const { system } = look;
-  if (!system) return null;
-  const choose = (key: "base" | "detail", type: PaintTypeKey) => {
-    apply(adoptSystem(look, { ...system, [key]: type }, given.products, given.person));
-    toast(`${material(type).label} chosen by hand`, { description: "What the rules say of it stands on the map.", action: { label: "Undo", onClick: undo } });
-  };
+const PART_WORDS: Readonly<Record<PaintSystem["parts"][number]["name"], string>> = { wear: "hours it holds", lineWear: "hours its lines stand", gentle: "kind to skin", time: "minutes on", comfort: "comfort", removal: "minutes off", strength: "strength of colour", blends: "soft blends", lines: "fine lines", closeUp: "thin from near", cost: "cost", stain: "little staining", shelf: "on your shelf" };
+
+/** "What would buy another two hours?" */
+function Gains({ advice, onTake }: { advice: GroupAdvice; onTake: (kit: PaintKit) => void }) {
+  if (!advice.from || advice.group === "teeth") return null;
+  const enough = advice.gains.some(({ gainsHours }) => gainsHours >= 2);
   return (
-    <div className="mt-6">
-      <h3 className="mb-2 text-lg">Choose by hand</h3>
-      {(["base", "detail"] as const).map((key) => (
-        <label key={key} className="mb-3 block text-sm"><span className="label-line">{key === "base" ? "Base" : "Lines and detail"}</span>
-          <select className="select" value={system[key]} onChange={(event) => choose(key, event.target.value as PaintTypeKey)}>{PAINT_TYPE_KEYS.filter((type) => paintType(type).goodFor.includes(key === "base" ? "base" : "line")).map((type) => <option key={type} value={type}>{material(type).label}</option>)}</select>
-        </label>
-      ))}
-    </div>
+    <section aria-label="What would buy time" className="card-plain mt-4 p-4">
+      <h3 className="text-xl">What would buy another two hours?</h3>
+      <p className="muted text-sm">Single changes to {kitTitle(advice.from)}, and to the day.{!enough && advice.gains.length > 0 && " None does it alone; these help most."}</p>
+      {advice.gains.length === 0 ? <p className="mt-2">Nothing single helps it further: plan the touch-ups.</p> : (
+        <ul className="mt-2 divide-y">
+          {advice.gains.map(({ change, kit, gainsHours }) => (
+            <li key={change} className="flex min-h-11 flex-wrap items-center justify-between gap-3 border-base-300 py-1.5">
+              <span className="first-letter:uppercase">{change}</span>
+              <span className="flex items-center gap-3"><strong>+{hoursWords(gainsHours)}</strong>{kit ? <button type="button" className="btn" onClick={() => onTake(kit)} aria-label={`Use ${change}`}>Use it</button> : <span className="muted w-16 text-right text-sm">your call</span>}</span>
+            </li>
+          ))}
+        </ul>
+      )}
+    </section>
   );
 }

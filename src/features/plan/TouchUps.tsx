@@ -1,8 +1,8 @@
 "use client";
 
 import { useMemo } from "react";
-import { touchUps, wearForecast } from "@/core/advice";
-import { recipeOf, zoneWords } from "@/core/look";
+import { touchUps } from "@/core/advice";
+import { recipeOf, wearForecast, zoneWords } from "@/core/look";
 import { toolOf } from "@/core/paint";
 import { useWorking } from "@/parts/workspace/WorkspaceContext";
 import { minutesWords } from "@/ui/format";
@@ -10,7 +10,7 @@ import { minutesWords } from "@/ui/format";
 /** When to go to the mirror, why, and the small kit to have there. */
 export function TouchUps() {
   const { look, context } = useWorking();
-  const walks = useMemo(() => touchUps(wearForecast(look, context), context.brief.hoursWorn), [look, context]);
+  const walks = useMemo(() => touchUps(wearForecast(look, context), context.brief.hoursWorn, context.house), [look, context]);
   const layers = [...new Set(walks.flatMap((walk) => walk.layers))];
   const carry = [...new Set(layers.flatMap((layer) => [...recipeOf(layer, context.products).map(({ product }) => product.name), toolOf(layer.tool).label]))];
   return (

@@ -1,7 +1,7 @@
 "use client";
 
 import { Controller, useFormContext } from "react-hook-form";
-import { ACTIVITIES, AIR, BARES, SKILLS } from "@/core/brief";
+import { ACTIVITIES, AIR, BARES, MATTERS, SKILLS } from "@/core/brief";
 import { Field } from "@/ui/Field";
 import { CheckField, ChecksField, NumberField, Section, SelectField, TextField } from "./controls";
 
@@ -47,10 +47,15 @@ export function BriefFields({ at }: { at: "" | "brief." }) {
         <SelectField name={`${at}skill`} label="The painter is" options={labels(SKILLS)} />
         <NumberField name={`${at}nearestM`} label="Nearest eye, m" />
         <NumberField name={`${at}farthestM`} label="Farthest eye, m" />
+        <CheckField name={`${at}meal`} label="Eats or drinks in it" className="self-center" />
+        <CheckField name={`${at}handProps`} label="Handles props" className="self-center" />
+        <CheckField name={`${at}wet`} label="Rain, spray or water" className="self-center" />
+        <div className="sm:col-span-2 lg:col-span-3"><ChecksField name={`${at}matters`} label="What comes first, up to four" options={Object.entries(MATTERS)} /></div>
       </Section>
       <Section title="Costume lines" lead="What covers the skin, so that nothing is painted for nobody.">
         <NumberField name={`${at}hatLineMm`} label="Hat or fringe line, mm above the bridge of the nose" hint="Empty when the forehead is free." />
         <CheckField name={`${at}hood`} label="Hood over the ears" className="self-center" />
+        <CheckField name={`${at}mask`} label="Half mask over nose and mouth" className="self-center" />
         <CheckField name={`${at}highCollar`} label="High collar over the neck" className="self-center" />
         <div className="sm:col-span-2 lg:col-span-3"><ChecksField name={`${at}bares`} label="Skin the costume leaves bare, besides the face" options={Object.entries(BARES)} /></div>
       </Section>

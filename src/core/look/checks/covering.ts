@@ -2,7 +2,7 @@ import { zoneInfo, ZONES, type ZoneId } from "../../anatomy";
 import { deltaE00, hexToLab, labFromReflectance } from "../../colour";
 import type { Bared, Brief } from "../../brief";
 import { isPaintType, mediumOf, TOOLS, type Product } from "../../paint";
-import { browCover, browCoverWords, SHOWS } from "../browCover";
+import { browCover, browCoverWords } from "../browCover";
 import type { Remark } from "../finding";
 import { layerOptics, liesUnder, predict, type Prediction } from "../predict";
 import { applyPatch, freeLayerId, type LookPatch } from "../patch";
@@ -87,7 +87,7 @@ export function browShowing(stack: Stack): Remark[] {
     const films = stack.prediction.films.get(zone) ?? [];
     const base = films.find((film) => film.layer.role === "base");
     const bases = base && stack.prediction.films.get("forehead")?.find((film) => film.layer.id === base.layer.id);
-    return base && bases && films.every((film) => film.layer.role !== "detail") && deltaE00(labFromReflectance(base.colour), labFromReflectance(bases.colour)) > SHOWS;
+    return base && bases && films.every((film) => film.layer.role !== "detail") && deltaE00(labFromReflectance(base.colour), labFromReflectance(bases.colour)) > stack.context.house.numbers.browShows;
   });
   const covered = stack.look.layers.some((layer) => layer.role === "cover" && shown.some((zone) => layer.zones.includes(zone)));
   if (!shown.length) return [];
@@ -106,14 +106,11 @@ export function lostProduct(stack: Stack): Remark[] {
   }]));
 }
 
-/** A tint is told from what lies beside it from this dE00 on. Common practice, no published source. */
-const TOLD_APART = 3;
-
 /** Zones where a layer can't be told from its ground. */
-function vanishedZones(prediction: Prediction, layer: Layer): ZoneId[] {
+function vanishedZones(prediction: Prediction, layer: Layer, toldApart: number): ZoneId[] {
   return layer.zones.filter((zone) => {
     const film = prediction.films.get(zone)?.find((entry) => entry.layer.id === layer.id);
-    return film && deltaE00(labFromReflectance(film.beside), labFromReflectance(film.colour)) < TOLD_APART;
+    return film && deltaE00(labFromReflectance(film.beside), labFromReflectance(film.colour)) < toldApart;
   });
 }
 
@@ -136,7 +133,7 @@ function whiteUnder(stack: Stack, layer: Layer): { fix: LookPatch; fixLabel: str
   const fix: LookPatch = { op: "several", patches: [{ op: "addLayer", layer: under, at: stack.look.layers.indexOf(layer) }, ...((TOOLS[layer.tool].techniques as readonly string[]).includes("pat") ? [patted] : [])] };
   const after = applyPatch(stack.look, fix);
   const mended = after.layers.find(({ id }) => id === layer.id);
-  return mended && vanishedZones(predict(after, stack.context), mended).length === 0 ? { fix, fixLabel: `Lay ${white.name} under it first` } : null;
+  return mended && vanishedZones(predict(after, stack.context), mended, stack.context.house.numbers.toldApart).length === 0 ? { fix, fixLabel: `Lay ${white.name} under it first` } : null;
 }
 
 /** LAYER-8: a tint so close to its ground that it vanishes. */
@@ -145,7 +142,7 @@ export function vanishing(stack: Stack): Remark[] {
     if ((layer.role !== "detail" && !isVeil(layer.role)) || stack.materials.get(layer.id) === "glitter" || !layerOptics(layer, stack.context.products)) return [];
     // What another layer of the same shape hides is that one's ground, as white under a tint.
     if (stack.look.layers.some((other) => other !== layer && stack.look.layers.indexOf(other) > stack.look.layers.indexOf(layer) && liesUnder(layer, other))) return [];
-    const lost = vanishedZones(stack.prediction, layer);
+    const lost = vanishedZones(stack.prediction, layer, stack.context.house.numbers.toldApart);
     if (!lost.length) return [];
     const mend = whiteUnder(stack, layer);
     return [{ rule: "LAYER-8", severity: "caution", where: { layerId: layer.id, zones: lost }, message: `${layer.name} all but vanishes on its ground on ${zoneWords(lost)}. ${mend ? "White under it, left to dry, lifts it." : "Choose a colour further from the ground."}`, ...mend }];

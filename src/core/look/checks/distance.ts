@@ -1,5 +1,5 @@
 import { coatsToCover, deltaE00, filmReflectance, hexToLab, labFromReflectance, type Lab } from "../../colour";
-import { filmsPerCoat, mediumOf, productOptics, stateNeededUnder, TOOLS, toolsFor, type Product, type ToolKey } from "../../paint";
+import { filmsPerCoat, goesOver, mediumOf, productOptics, TOOLS, toolsFor, type Product, type ToolKey } from "../../paint";
 import { leastWidthMm, separatingTone, separationLine } from "../../vision";
 import { MEANT_APART, readEdges, seeEdge, type Edge, type SeenEdge } from "../edges";
 import type { Remark } from "../finding";
@@ -35,7 +35,7 @@ function lineProduct(stack: Stack, wanted: Lab, a: Lab, b: Lab, layer: Layer | u
   const medium = layer && stack.materials.get(layer.id) ? mediumOf(stack.materials.get(layer.id) ?? "waterWax") : "water";
   // Not what would slip off the colours it parts (LAYER-9).
   const under = [...new Set(zones.flatMap((zone) => (stack.prediction.films.get(zone) ?? []).filter((film) => isColour(film.layer.role)).flatMap((film) => stack.materials.get(film.layer.id) ?? [])))];
-  const fit = [...stack.context.products.values()].filter((product) => product.colour && under.every((key) => stateNeededUnder(key, product.material) !== "never") && mediumOf(product.material) !== null && toolsFor(product.material).some((tool) => tool === "linerBrush" || tool === "roundBrush" || tool === "stick")
+  const fit = [...stack.context.products.values()].filter((product) => product.colour && under.every((key) => goesOver(key, product.material)) && mediumOf(product.material) !== null && toolsFor(product.material).some((tool) => tool === "linerBrush" || tool === "roundBrush" || tool === "stick")
     && isWearable(product, stack.context.person) && misplaced({ zones: [...zones] }, product.material, product).length === 0);
   const parts = (product: Product) => [a, b].every((side) => leastWidthMm(hexToLab(product.colour ?? "#808080"), side, distanceM) !== null);
   const worth = (product: Product) => deltaE00(hexToLab(product.colour ?? "#808080"), wanted) + (mediumOf(product.material) === medium ? 0 : 8);

@@ -1,6 +1,7 @@
 import { boundingBox, contains, creaseLines, creaseWords, zoneInfo, distance, point, toSegment, type Figure, type Point, type Polygon, type ZoneId } from "../../anatomy";
 import type { Remark } from "../finding";
 import { moveMark } from "../arrange";
+import { isAtHome } from "./moving";
 import { placedStrokes, type Mark } from "../motifs";
 import type { Layer } from "../schema";
 import { isColour } from "../roles";
@@ -96,7 +97,8 @@ export function inTheCrease(stack: Stack): Remark[] {
   const { figure, brief } = stack.context;
   return stack.look.layers.flatMap((layer): Remark[] => {
     if (!layer.marks.length || !isColour(layer.role) || layer.edge === "faded") return [];
-    const caught = layer.marks.map((mark) => alongCrease(mark, figure));
+    // A mouth drawn on the mouth lies along its creases and is meant to move with them (EDGE-2).
+    const caught = layer.marks.map((mark) => (isAtHome(mark, figure) ? { mm: 0, crease: "" } : alongCrease(mark, figure)));
     const worst = caught.reduce((most, along) => (along.mm > most.mm ? along : most), { mm: 0, crease: "" });
     if (worst.mm < ALONG_MM) return [];
     const limit = brief.hatLineMm === null ? Infinity : brief.hatLineMm - CLEARANCE_MM;

@@ -1,4 +1,4 @@
-import { boundingBox, point, zoneInfo, type Figure, type Point, type ZoneId } from "../../anatomy";
+import { boundingBox, point, zoneInfo, type Point, type ZoneId } from "../../anatomy";
 import { deltaE00, hexToLab, type Lab } from "../../colour";
 import { TOOLS, type Product } from "../../paint";
 import { moveMark, scaleMark } from "../arrange";
@@ -12,6 +12,7 @@ import type { Stack } from "../stack";
 import { marksOn } from "../suggestLayer";
 import { isWearable } from "../wearable";
 import { zoneWords } from "../words";
+import { homeOf, isAtHome, MOVING } from "./moving";
 import { misplaced } from "./safety";
 
 // Shares, angles and bends that the checks below compare with or propose are common practice, no published source.
@@ -67,19 +68,10 @@ export function smallFirst(stack: Stack): Remark[] {
   });
 }
 
-/** Where the moving features are, and how far off a drawing of them may be before it goes dead, mm. Common practice, no published source. */
-const MOVING: Partial<Record<MarkKind, { at: (figure: Figure, mark: Mark) => Point; reachMm: number; words: string }>> = {
-  brow: { at: ({ landmarks }, mark) => (mark.x >= 0 ? landmarks.superciliareLeft : landmarks.superciliareRight), reachMm: 16, words: "the brow itself" },
-  wing: { at: ({ landmarks }, mark) => (mark.x >= 0 ? landmarks.pupilLeft : landmarks.pupilRight), reachMm: 18, words: "the eye itself" },
-  mouth: { at: ({ landmarks }) => landmarks.stomion, reachMm: 14, words: "the mouth itself" },
-};
-
 /** EDGE-2: brow, eye outline or mouth drawn where nothing moves. */
 export const dead = (stack: Stack): Remark[] => mending(stack, (mark) => {
-  const moving = mark.frame === "front" ? MOVING[mark.kind] : undefined;
-  if (!moving) return null;
-  const home = moving.at(stack.context.figure, mark);
-  return Math.hypot(mark.x - home.x, mark.y - home.y) > moving.reachMm && !underHat(stack, home) ? moveMark(mark, home) : null;
+  const home = homeOf(mark, stack.context.figure);
+  return home && !isAtHome(mark, stack.context.figure) && !underHat(stack, home) ? moveMark(mark, home) : null;
 }, (wrong, layer) => ({ rule: "EDGE-2", message: `The ${named(wrong)} of ${layer.name} lies off ${MOVING[wrong[0]?.kind ?? "brow"]?.words ?? "what moves"}: drawn on skin that does not move it stays dead when the face acts.`, fixLabel: `Draw it on ${MOVING[wrong[0]?.kind ?? "brow"]?.words ?? "what moves"}` }));
 
 /** A place that a hat hides is no better one. */

@@ -1,6 +1,6 @@
 import { zoneInfo, type ZoneId } from "../../anatomy";
 import { deltaE00, hexToLab } from "../../colour";
-import { ALLERGENS, allergensOf, GRADES, isPaintType, keptOutOf, material, type MaterialKey, type Product } from "../../paint";
+import { ALLERGENS, allergensOf, GRADES, isPaintType, isPiece, keptOutOf, material, type MaterialKey, type Product } from "../../paint";
 import type { Remark } from "../finding";
 import { materialOf, recipeOf } from "../context";
 import type { LookPatch } from "../patch";
@@ -9,7 +9,7 @@ import type { Stack } from "../stack";
 import { zoneWords } from "../words";
 
 /** Takes zones out of a layer, or the layer out of the look when nothing is left. */
-function withoutZones(layer: Layer, zones: readonly ZoneId[]): { fix: LookPatch; fixLabel: string } {
+export function withoutZones(layer: Layer, zones: readonly ZoneId[]): { fix: LookPatch; fixLabel: string } {
   const rest = layer.zones.filter((zone) => !zones.includes(zone));
   return rest.length ? { fix: { op: "changeLayer", id: layer.id, change: { zones: rest } }, fixLabel: `Leave out ${zoneWords(zones)}` } : { fix: { op: "removeLayer", id: layer.id }, fixLabel: `Take out ${layer.name}` };
 }
@@ -105,6 +105,9 @@ export function eyesAndMouth(stack: Stack): Remark[] {
   });
 }
 
+/** Brow and scalp, whose hair adhesive tears out. */
+export const hasHair = (zone: ZoneId): boolean => zoneInfo(zone).kind === "brow" || zoneInfo(zone).group === "scalp";
+
 const TEARS_HAIR: readonly MaterialKey[] = ["medicalAdhesive", "thickenedAdhesive", "latex", "adhesiveAcrylic", "sculptingWax"];
 
 /** BROW-2: adhesives and latex off brow and scalp hair. */
@@ -112,7 +115,9 @@ export function adhesiveOnHair(stack: Stack): Remark[] {
   return stack.look.layers.flatMap((layer): Remark[] => {
     const keys = recipeOf(layer, stack.context.products).map(({ product }) => product.material);
     const key = [...keys, materialOf(layer, stack.context.products)].find((candidate) => candidate && TEARS_HAIR.includes(candidate));
-    const hairy = layer.zones.filter((zone) => zoneInfo(zone).kind === "brow" || zoneInfo(zone).group === "scalp");
+    // Over a cap or a piece it does not touch the hair.
+    const under = stack.look.layers.slice(0, stack.look.layers.indexOf(layer)).filter((lower) => { const lowerKey = stack.materials.get(lower.id); return lowerKey && isPiece(lowerKey); });
+    const hairy = layer.zones.filter((zone) => hasHair(zone) && !under.some((piece) => piece.zones.includes(zone)));
     if (!key || !hairy.length) return [];
     return [{ rule: "BROW-2", severity: "stop", where: { layerId: layer.id, zones: hairy }, message: `${material(key).label} on ${zoneWords(hairy)} tears the hair out when it comes off. Use glue stick or brow wax there.`, ...withoutZones(layer, hairy) }];
   });
@@ -129,7 +134,7 @@ export function children(stack: Stack): Remark[] {
   const consent: Remark[] = person.guardianConsent ? [] : [{ rule: "SAFE-8", severity: "caution", where: { zones: [] }, message: `${person.name} is ${person.ageYears}: a parent or guardian must be present and agree. Note it on the person's card.` }];
   if (person.ageYears >= OLD_ENOUGH) return consent;
   const tooMuch = stack.look.layers.flatMap((layer): Remark[] => {
-    const zones = layer.zones.filter((zone) => zoneInfo(zone).kind !== "cheekApple");
+    const zones = layer.zones.filter((zone) => zoneInfo(zone).kind !== "cheekApple" && zoneInfo(zone).kind !== "handBack");
     return zones.length ? [{ rule: "SAFE-8", severity: "stop", where: { layerId: layer.id, zones }, message: `${person.name} is under three: no face paint, at most a small design on the cheek or the back of the hand.`, ...withoutZones(layer, zones) }] : [];
   });
   return [...consent, ...tooMuch];

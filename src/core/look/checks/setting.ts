@@ -5,12 +5,9 @@ import type { Remark } from "../finding";
 import { materialOf, paintWords } from "../context";
 import { freeLayerId, type LookPatch } from "../patch";
 import { PLAIN_LAYER, type Layer, type PaintChoice } from "../schema";
-import type { Stack } from "../stack";
+import { isSetting, type Stack } from "../stack";
 import { isWearable } from "../wearable";
 import { zoneWords } from "../words";
-
-/** How far a powder's own colour may be from what it sets (SET-2); beyond it, neutral powder is the smaller harm. Common practice, no published source. */
-const POWDER_MATCH = 12;
 
 /** The powder on the shelf whose colour is nearest to what it sets; neutral setting powder where none comes close; null when this person may wear none. */
 export function powderFor(stack: Stack, layer: Layer, zone: ZoneId): PaintChoice | null {
@@ -20,7 +17,7 @@ export function powderFor(stack: Stack, layer: Layer, zone: ZoneId): PaintChoice
   const wearable = [...stack.context.products.values()].filter((product) => isWearable(product, stack.context.person));
   const coloured = wearable.filter((product) => product.colour && (product.material === "powder" || product.material === "settingPowder"));
   const best = coloured.map((product) => ({ product, distance: seen ? deltaE00(hexToLab(product.colour ?? "#ffffff"), seen) : Infinity })).sort((a, b) => a.distance - b.distance)[0];
-  if (best && best.distance <= POWDER_MATCH) return { kind: "product", productId: best.product.id };
+  if (best && best.distance <= stack.context.house.numbers.powderMatch) return { kind: "product", productId: best.product.id };
   const neutral = wearable.find((product) => product.material === "settingPowder");
   if (neutral) return { kind: "product", productId: neutral.id };
   return material("settingPowder").mayContain.some((allergen) => allergies.includes(allergen)) ? null : { kind: "material", material: "settingPowder" };
@@ -80,5 +77,20 @@ export function neutralOverWhite(stack: Stack): Remark[] {
       rule: "SET-2", severity: "tip", where: { layerId: layer.id, zones: white }, message: `Neutral powder dulls and warms the white of ${under.name}. White powder keeps it.`,
       ...(whitePowder && { fix: { op: "changeLayer", id: layer.id, change: { paint: { kind: "product", productId: whitePowder.id } } } as const, fixLabel: `Use ${whitePowder.name}` }),
     }];
+  });
+}
+
+/** BROW-1: glue stick wants two or three thin layers, each pressed with powder, until the ridges of the hair are filled. */
+export function thinHold(stack: Stack): Remark[] {
+  return stack.look.layers.flatMap((layer, at): Remark[] => {
+    if (stack.materials.get(layer.id) !== "glueStick" || layer.role !== "cover") return [];
+    const powdered = stack.look.layers.slice(at + 1).some((upper) => { const key = stack.materials.get(upper.id); return key && isSetting(upper, key) && layer.zones.every((zone) => upper.zones.includes(zone)); });
+    const powder = powdered ? null : setAfter(stack, layer, layer.zones, `Powder ${layer.name}`);
+    const thin = layer.coats === 1;
+    if (!thin && !powder) return [];
+    const coats: LookPatch = { op: "changeLayer", id: layer.id, change: { coats: 3 } };
+    const fix: LookPatch = { op: "several", patches: [...(thin ? [coats] : []), ...(powder ? [powder.fix] : [])] };
+    const wants = [thin && "three thin layers, each dry", powder && "powder pressed over them"].filter(Boolean).join(", and ");
+    return [{ rule: "BROW-1", severity: "tip", where: { layerId: layer.id, zones: layer.zones }, message: `${layer.name} wants ${wants}, until the ridges of the hair are filled and what follows grips.`, fix, fixLabel: thin ? "Lay three thin layers" : `Powder ${layer.name}` }];
   });
 }

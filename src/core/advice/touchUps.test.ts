@@ -2,7 +2,8 @@ import fc from "fast-check";
 import { USUAL_BRIEF, type Brief } from "../brief";
 import type { Layer } from "../look";
 import { aContext, aLayer, aLook, product } from "../testing";
-import { touchUps, wearForecast, wholeAfter } from ".";
+import { wearForecast } from "../look";
+import { touchUps, wholeAfter } from ".";
 
 const hot: Brief = { ...USUAL_BRIEF, airDegC: 34, rh: 40, activity: "dancing", sun: true, hoursWorn: 5 };
 const at = (brief: Brief) => aContext({ brief, person: { sweat: "heavy" } });

@@ -1,0 +1,34 @@
+import type { ZoneId } from "../anatomy";
+import { isPaintType, isWaterColour, type HelperKey } from "../paint";
+import { zoneWear, type ZoneWear } from "../wear";
+import { materialOf, type LookContext } from "./context";
+import { isColour } from "./roles";
+import type { Layer, Look } from "./schema";
+import { isSetting } from "./stack";
+
+/** How one layer wears in one zone under what the look lays below and over it. */
+export interface LayerWear extends ZoneWear { readonly layer: Layer }
+
+/** What protects a layer in a zone: prep below it, powder and seal over it, and what its cake is activated with. */
+export function protection(look: Look, context: LookContext, at: number, zone: ZoneId): HelperKey[] {
+  const layer = look.layers[at] as Layer;
+  const key = materialOf(layer, context.products);
+  const found = look.layers.flatMap((other, i): HelperKey[] => {
+    const material = other.zones.includes(zone) ? materialOf(other, context.products) : null;
+    if (!material || i === at) return [];
+    if (i > at && isSetting(other, material)) return ["settingPowder"];
+    if (isPaintType(material)) return [];
+    return (other.role === "prep" && i < at) || (other.role === "seal" && i > at) ? [material] : [];
+  });
+  const activate = look.system?.activate && key && isPaintType(key) && isWaterColour(key) ? [look.system.activate] : [];
+  return [...new Set([...found, ...activate])];
+}
+
+/** The wear of every painted layer in each of its zones, by the brief's weather, hours and activity. */
+export function wearForecast(look: Look, context: LookContext): LayerWear[] {
+  return look.layers.flatMap((layer, at) => {
+    const key = materialOf(layer, context.products);
+    if (!key || !isPaintType(key) || isSetting(layer, key) || !isColour(layer.role)) return [];
+    return layer.zones.map((zone): LayerWear => ({ layer, ...zoneWear({ zone, type: key, helpers: protection(look, context, at, zone), person: context.person, brief: context.brief, house: context.house }) }));
+  });
+}

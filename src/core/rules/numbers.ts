@@ -1,0 +1,44 @@
+import type { RuleId } from "./registry";
+
+/** A number of the trade that a painter may hold differently. */
+export interface HouseNumber {
+  readonly label: string;
+  readonly unit: string;
+  readonly value: number;
+  readonly least: number;
+  readonly most: number;
+  /** The rule it belongs to. */
+  readonly rule: RuleId;
+  readonly source: string;
+}
+
+const trade = "common practice, no published source";
+const number = (label: string, unit: string, value: number, [least, most]: readonly [number, number], rule: RuleId, source = trade): HouseNumber => ({ label, unit, value, least, most, rule, source });
+
+/** Every number of the house that may be changed; a new one is one line here, read where it counts through the context. */
+export const NUMBERS = {
+  touchUpShare: number("Touch up when less than this is whole", "%", 85, [50, 99], "WEAR-1"),
+  failureShare: number("Gone too far when less than this is whole", "%", 60, [20, 90], "WEAR-3"),
+  touchUpsTogether: number("Touch-ups so close are one walk to the mirror", "h", 0.5, [0, 3], "WEAR-1"),
+  sweatLight: number("Who sweats lightly sweats this share of the average", "×", 0.6, [0.2, 1], "CLIM-1"),
+  sweatHeavy: number("Who sweats heavily sweats so many times the average", "×", 1.6, [1, 3], "CLIM-1"),
+  sunRadiant: number("Direct sun warms the surroundings by", "°C", 18, [0, 40], "CLIM-1", "from memory of outdoor comfort studies"),
+  waxSoftens: number("Wax colour softens from", "°C", 33, [25, 45], "CLIM-1"),
+  prepFrom: number("Prep is wanted from so much sweat", "g/m² h", 400, [50, 900], "PREP-2"),
+  heatCaution: number("Heat is a caution from a feels-like of", "°C", 32.2, [25, 45], "SAFE-9", "US National Weather Service, step \"extreme caution\", 90 °F"),
+  slowCoat: number("A coat is slow to dry from", "min", 15, [3, 60], "CLIM-1"),
+  longestWait: number("No coat is waited for longer than", "min", 60, [10, 180], "ORDER-6"),
+  powderRest: number("Powder rests before it is dusted off", "min", 1, [0, 10], "SET-1"),
+  blending: number("A blended edge takes so many times as long", "×", 1.6, [1, 4], "COLOUR-4"),
+  loading: number("Loading a brush takes", "min", 0.5, [0, 5], "TIME-2"),
+  loadingMix: number("Mixing and loading takes", "min", 1.5, [0, 10], "TIME-2"),
+  browShows: number("A brow shows from this difference to the forehead", "ΔE", 2, [0.5, 10], "BROW-3"),
+  toldApart: number("A tint is told from its ground from", "ΔE", 3, [1, 15], "LAYER-8"),
+  powderMatch: number("A coloured powder fits up to this difference", "ΔE", 12, [2, 30], "SET-2"),
+  patchFrom: number("A patch test is read first after", "h", 24, [12, 72], "SAFE-2"),
+  patchUntil: number("and late, after", "h", 48, [24, 120], "SAFE-2"),
+} as const satisfies Record<string, HouseNumber>;
+
+export type NumberId = keyof typeof NUMBERS;
+export const NUMBER_IDS = Object.keys(NUMBERS) as NumberId[];
+export const numberOf = (id: NumberId): HouseNumber => NUMBERS[id];
