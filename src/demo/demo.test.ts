@@ -1,9 +1,10 @@
 import { hexToLab, individualTypologyAngle, itaClass } from "@/core/colour";
-import { checkLook, lookContext, LookSchema } from "@/core/look";
+import { checkLook, lookContext, LookSchema, wearForecast } from "@/core/look";
 import { BriefSchema, USUAL_BRIEF } from "@/core/brief";
 import { PAINT_TYPE_KEYS, ProductSchema } from "@/core/paint";
 import { PersonSchema, STAND_IN } from "@/core/people";
-import { DEMO_LOOKS, DEMO_PRODUCTS, demoJobs, demoPeople } from ".";
+import { disagreements, RecordSchema } from "@/core/record";
+import { DEMO_LOOKS, DEMO_PRODUCTS, demoJobs, demoPeople, demoRecords } from ".";
 
 const TODAY = "2026-06-01";
 const day = (offset: number) => new Date(Date.parse(`${TODAY}T12:00:00Z`) + offset * 86_400_000).toISOString().slice(0, 10);
@@ -20,9 +21,9 @@ describe("the Weather Court", () => {
     for (const list of [products, people, DEMO_LOOKS, jobs]) expect(new Set(list.map(({ id }) => id)).size).toBe(list.length);
   });
 
-  it("has every paint type but three on its shelf, an expired pot, one nearly empty, and a craft paint to stumble over", () => {
+  it("has every paint type but hair colour on its shelf, an expired pot, one nearly empty, and a craft paint to stumble over", () => {
     const kinds = new Set(products.map(({ fields }) => fields.material));
-    expect(PAINT_TYPE_KEYS.filter((key) => !kinds.has(key)).sort()).toEqual(["hairColour", "rubberMaskGrease", "toothLacquer"].sort());
+    expect(PAINT_TYPE_KEYS.filter((key) => !kinds.has(key)).sort()).toEqual(["hairColour"]);
     expect(products.some(({ fields }) => fields.expiresOn !== null && fields.expiresOn < TODAY)).toBe(true);
     expect(products.some(({ grams, fields }) => grams < fields.sizeGrams * 0.1)).toBe(true);
     expect(products.some(({ fields }) => fields.grade === "prop")).toBe(true);
@@ -49,5 +50,37 @@ describe("the Weather Court", () => {
       expect(findings.filter((finding) => finding.severity === "stop" || finding.rule === "KIT-1")).toEqual([]);
       expect(findings.filter((finding) => finding.rule === "LAYER-1" || finding.rule === "SET-1")).toEqual([]);
     }
+  });
+});
+
+describe("the forecasts of the demo", () => {
+  const shelf = products.map(({ id, fields }) => ({ ...fields, id, version: 1 }));
+  const contextOf = (lookId: string) => {
+    const job = jobs.find((entry) => entry.lookId === lookId);
+    const person = people.find((entry) => entry.id === job?.personId);
+    return lookContext({ person: person ? { ...person.fields, id: person.id, version: 1 } : STAND_IN, brief: job?.brief ?? USUAL_BRIEF, products: shelf, today: TODAY });
+  };
+
+  it("has eight looks and six jobs, each with a forecast of its wear", () => {
+    expect([DEMO_LOOKS.length, jobs.length]).toEqual([8, 6]);
+    for (const { id, design } of DEMO_LOOKS) {
+      const forecast = wearForecast(design, contextOf(id));
+      expect(forecast.length).toBeGreaterThan(0);
+      for (const wear of forecast) expect(wear.hazardPerHour).toBeGreaterThan(0);
+    }
+  });
+
+  it("lays cap and foam piece as pieces: glued, edged, powdered, with make-up between foam and alcohol colour", () => {
+    for (const id of ["hail", "bog-light"]) {
+      const design = DEMO_LOOKS.find((look) => look.id === id)?.design;
+      if (!design) throw new Error(`no ${id}`);
+      expect(checkLook(design, contextOf(id)).filter(({ rule }) => rule.startsWith("PROS") || rule.startsWith("LAYER-2") || rule.startsWith("LAYER-3") || rule.startsWith("LAYER-9")).map(({ message }) => message)).toEqual([]);
+    }
+  });
+
+  it("has two records that disagree with their forecast", () => {
+    const records = demoRecords(day);
+    for (const { fields } of records) expect(RecordSchema.safeParse(fields).error).toBeUndefined();
+    expect(records.filter(({ fields }) => disagreements(fields).length > 0)).toHaveLength(2);
   });
 });

@@ -2,3 +2,4 @@ export { DEMO_PRODUCTS } from "./products";
 export { demoPeople } from "./people";
 export { DEMO_LOOKS } from "./looks";
 export { demoJobs } from "./jobs";
+export { demoRecords } from "./records";

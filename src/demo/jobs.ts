@@ -16,6 +16,14 @@ export function demoJobs(at: (days: number, clock: string) => string): { id: str
       brief: { ...USUAL_BRIEF, character: "ground that cracks; slow anger", place: "quarry, afternoon show", airDegC: 33, rh: 28, air: "light", sun: true, hoursWorn: 5, activity: "dancing", nearestM: 1, farthestM: 40, bares: ["shoulders", "chest", "upperArms"], skill: "practised", curtainAt: at(2, "15:00"), travelMinutes: 30, costumeMinutes: 20, bufferMinutes: 15 },
     },
     {
+      id: "hail-reservoir", lookId: "hail", personId: "perrin-vaile",
+      brief: { ...USUAL_BRIEF, character: "sudden, hard, over in a moment", place: "reservoir path, night show", airDegC: 11, rh: 88, air: "light", hoursWorn: 3, activity: "acting", nearestM: 2, farthestM: 40, skill: "practised", curtainAt: at(1, "20:15"), travelMinutes: 20, costumeMinutes: 20, bufferMinutes: 15, dryer: true },
+    },
+    {
+      id: "bog-reservoir", lookId: "bog-light", personId: "bram-oskell",
+      brief: { ...USUAL_BRIEF, character: "a light that leads nowhere", place: "reservoir path, night show", airDegC: 11, rh: 88, air: "still", hoursWorn: 4, activity: "walking", nearestM: 1, farthestM: 15, skill: "practised", curtainAt: at(4, "20:00"), travelMinutes: 20, costumeMinutes: 20, bufferMinutes: 20, dryer: true, matters: ["longWear"] },
+    },
+    {
       id: "leaf-booth", lookId: "gate-leaf", personId: "wren-hallam",
       brief: { ...USUAL_BRIEF, character: "a leaf from the gate", place: "booth at the gate", airDegC: 24, rh: 55, air: "light", hoursWorn: 3, activity: "walking", nearestM: 0.5, farthestM: 3, skill: "practised" },
     },

@@ -56,6 +56,12 @@ const LINES: readonly Line[] = [
   ["Deep cover", "concealer", "#d8b79a", 0.88, 8, 1100, { eye: true }],
   ["Gum", "spiritGum", null, 0.05, 15, 800, { expiresInMonths: -2 }],
   ["Medical hold", "medicalAdhesive", null, 0.05, 30, 1900, { grade: "skinAdhesive", expiresInMonths: 1 }],
+  ["Edge paste", "thickenedAdhesive", null, 0.05, 20, 1700, { grade: "skinAdhesive" }],
+  ["Thin cap", "baldCap", "#d6b096", 0.9, 40, 900, { grade: "skinAdhesive" }],
+  ["Ridge foam", "foamPiece", "#e3cdb4", 0.995, 12, 2800, { grade: "skinAdhesive" }],
+  ["Marsh grease", "rubberMaskGrease", "#56633f", 0.94, 30, 1900],
+  ["Tooth dark", "toothLacquer", "#5b4a36", 0.9, 8, 1100],
+  ["Calm cream", "barrierCream", null, 0.05, 50, 1100],
   ["Workshop gold", "waterGlycerine", "#b08d3c", 0.9, 100, 400, { grade: "prop", maker: "Sawmill Crafts" }],
 ];
 

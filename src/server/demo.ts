@@ -1,10 +1,11 @@
 import "server-only";
-import { DEMO_LOOKS, DEMO_PRODUCTS, demoJobs, demoPeople } from "@/demo";
+import { DEMO_LOOKS, DEMO_PRODUCTS, demoJobs, demoPeople, demoRecords } from "@/demo";
 import { BriefSchema } from "@/core/brief";
 import { LookSchema } from "@/core/look";
 import { PersonSchema } from "@/core/people";
 import { ProductSchema } from "@/core/paint";
-import { addJob, addLook, addMovement, addPerson, addProduct, listLooks, listPeople, listProducts } from "@/store";
+import { RecordSchema } from "@/core/record";
+import { addJob, addLook, addMovement, addPerson, addProduct, addRecord, listLooks, listPeople, listProducts } from "@/store";
 import { studio, today } from "./studio";
 
 /** ISO date so many days on. */
@@ -33,6 +34,7 @@ export async function loadDemoWhenEmpty(): Promise<boolean> {
     for (const { id, fields } of demoPeople(day)) await addPerson(tx, id, PersonSchema.parse(fields));
     for (const { id, design } of DEMO_LOOKS) await addLook(tx, id, LookSchema.parse(design));
     for (const job of demoJobs((days, clock) => localMoment(day(days), clock))) await addJob(tx, { ...job, brief: BriefSchema.parse(job.brief) });
+    for (const record of demoRecords(day)) await addRecord(tx, { ...record, fields: RecordSchema.parse(record.fields) });
   });
   return true;
 }

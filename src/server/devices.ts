@@ -1,8 +1,10 @@
 import "server-only";
 import { z } from "zod";
 import { MeterNotReady, type MeterReading, type MeterState } from "@/core/colour";
+import type { HourOfWeather } from "@/core/climate";
 import { HexSchema } from "@/core/paint";
 import { simulatedMeter, SKIN_PLACES, type SimulatedMeter, type SkinPlace } from "@/simulated/colourMeter";
+import { simulatedWeather } from "@/simulated/weather";
 import { Problem } from "./problem";
 
 /** What is asked of the colour meter. `under` says what lies under the stand-in's window; a real meter would know. */
@@ -32,6 +34,22 @@ export async function askMeter(request: z.output<typeof MeterRequestSchema>): Pr
     return { state: device.state(), reading };
   } catch (error) {
     if (error instanceof MeterNotReady) throw new Problem({ type: "urn:dermagraph:problem:device", title: error.message, status: 409 });
+    throw error;
+  }
+}
+
+export const ForecastRequestSchema = z.object({ place: z.string().trim().min(1, "which place?").max(120), at: z.iso.datetime({ offset: true, error: "a date and a time" }) }).strict();
+
+/** The day's hours at a place, on the clock that the moment was written for. @throws Problem 422 where the service knows nothing of that day */
+export async function askForecast({ place, at }: z.output<typeof ForecastRequestSchema>): Promise<{ service: string; hours: readonly HourOfWeather[] }> {
+  const service = simulatedWeather({ now: Date.now });
+  const offset = /(Z|[+-]\d{2}:\d{2})$/.exec(at)?.[1] ?? "Z";
+  try {
+    // A show after dusk may run past midnight: the next day's first hours belong to it.
+    const [day, next] = [at.slice(0, 10), new Date(Date.parse(`${at.slice(0, 10)}T00:00:00Z`) + 86_400_000).toISOString().slice(0, 10)];
+    return { service: service.name, hours: [...(await service.forecast(place, day, offset)), ...(await service.forecast(place, next, offset))] };
+  } catch (error) {
+    if (error instanceof RangeError) throw new Problem({ type: "urn:dermagraph:problem:forecast", title: `There is no forecast: ${error.message}.`, detail: "Type the weather instead.", status: 422 });
     throw error;
   }
 }

@@ -4,20 +4,22 @@ import { lookContext, type LookContext } from "@/core/look";
 import { USUAL_BRIEF } from "@/core/brief";
 import { STAND_IN } from "@/core/people";
 import { makePlan, type Plan } from "@/core/plan";
+import type { House } from "@/core/rules";
 import { findPerson, listJobs, listLooks, listPeople, listProducts, stockLevels, type Job, type StoredLook } from "@/store";
+import { house } from "./house";
 import { studio, today } from "./studio";
 
 export interface LookCard { readonly look: StoredLook; readonly job: Job | null; readonly personName: string | null; readonly context: LookContext; readonly plan: Plan }
 
-async function cardOf(look: StoredLook, job: Job | null, shared: { products: Awaited<ReturnType<typeof listProducts>>; stock: Map<string, number> }): Promise<LookCard> {
+async function cardOf(look: StoredLook, job: Job | null, shared: { products: Awaited<ReturnType<typeof listProducts>>; stock: Map<string, number>; house: House }): Promise<LookCard> {
   const person = job && (await findPerson(await studio(), job.personId));
-  const context = lookContext({ person: person ?? STAND_IN, brief: job?.brief ?? USUAL_BRIEF, products: shared.products, today: today() });
+  const context = lookContext({ person: person ?? STAND_IN, brief: job?.brief ?? USUAL_BRIEF, products: shared.products, today: today(), house: shared.house });
   return { look, job, personName: person?.name ?? null, context, plan: makePlan(look.design, context, shared.stock) };
 }
 
 async function sharedShelf() {
   const db = await studio();
-  return { products: [...(await listProducts(db)), ...(await listProducts(db, { archived: true }))], stock: await stockLevels(db) };
+  return { products: [...(await listProducts(db)), ...(await listProducts(db, { archived: true }))], stock: await stockLevels(db), house: await house() };
 }
 
 /** Every look with its plan on its next person. */

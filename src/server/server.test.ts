@@ -28,18 +28,18 @@ afterAll(async () => { await (await studio()).destroy(); rmSync(folder, { recurs
 const latexLayer = aLayer({ id: "strand", zones: ["forehead"], paint: { kind: "product", productId: "clear-strand-latex" }, tool: "stippleSponge" });
 
 describe("demo", () => {
-  it("is the scenario: eight looks, five people, four jobs, forty products and more, and is loaded once", async () => {
+  it("is the scenario: eight looks, five people, six jobs, forty products and more, and is loaded once", async () => {
     const db = await studio();
     expect((await lookCards()).map((card) => card.look.design.name).sort()).toEqual(["Bog Light", "Drought", "First Frost", "Fog", "Gate leaf", "Hail", "Sundog", "Thunderhead"]);
     expect(await listPeople(db)).toHaveLength(5);
-    expect(await listJobs(db)).toHaveLength(4);
+    expect(await listJobs(db)).toHaveLength(6);
     expect((await loadToday()).products).toBeGreaterThanOrEqual(40);
     expect(await loadDemoWhenEmpty()).toBe(false);
   });
   it("has no stop in any look, and something due on Today", async () => {
     for (const card of await lookCards()) expect(card.plan.stopped).toBe(false);
     const today = await loadToday();
-    expect(today.next.map((card) => card.look.design.name)).toEqual(["First Frost", "Drought", "Sundog"]);
+    expect(today.next.map((card) => card.look.design.name)).toEqual(["First Frost", "Hail", "Drought", "Sundog", "Bog Light"]);
     expect(today.patchTests).toHaveLength(1);
     expect(today.expiring.some((product) => product.past)).toBe(true);
     expect(today.low.map((product) => product.name)).toEqual(["Leaf"]);

@@ -3,7 +3,8 @@ import { USUAL_BRIEF, type Brief } from "@/core/brief";
 import type { Reference } from "@/core/look";
 import type { Mix, Product } from "@/core/paint";
 import { STAND_IN, type Person } from "@/core/people";
-import { findLook, findPerson, listJobs, listMixes, listPeople, listProducts, listVersions, referenceOf, stockLevels, type Job, type KeptVersion, type StoredLook } from "@/store";
+import type { HouseChanges } from "@/core/rules";
+import { currentHouse, findLook, findPerson, listJobs, listMixes, listPeople, listProducts, listVersions, referenceOf, stockLevels, type Job, type KeptVersion, type StoredLook } from "@/store";
 import { studio, today } from "./studio";
 
 /** All that the chapters of a look work from; plain data, so that the browser can compute with it. */
@@ -25,6 +26,8 @@ export interface Workspace {
   readonly archivedProducts: readonly Product[];
   readonly stock: Readonly<Record<string, number>>;
   readonly today: string;
+  /** What the painter holds differently from the house. */
+  readonly house: { readonly version: number; readonly changes: HouseChanges };
 }
 
 /** Loads a look with one of its jobs: the one asked for, or the next to come. */
@@ -41,6 +44,7 @@ export async function loadWorkspace(lookId: string, jobId?: string): Promise<Wor
   const nameOf = async (id: string) => people.find((entry) => entry.id === id)?.name ?? (await findPerson(db, id))?.name ?? "somebody";
   return {
     look, job, person: person ?? STAND_IN, brief: job?.brief ?? USUAL_BRIEF, people, reference: await referenceOf(db, lookId), mixes: await listMixes(db), versions: await listVersions(db, lookId), products: await listProducts(db), archivedProducts: await listProducts(db, { archived: true }), stock: Object.fromEntries(await stockLevels(db)), today: today(),
+    house: await currentHouse(db),
     jobs: await Promise.all(jobs.map(async ({ id, personId, brief }) => ({ id, personName: await nameOf(personId), curtainAt: brief.curtainAt, place: brief.place }))),
   };
 }

@@ -28,6 +28,8 @@ export async function openStore(folder: string, migrations: Readonly<Record<stri
   sqlite.pragma("synchronous = FULL");
   sqlite.pragma("foreign_keys = ON");
   sqlite.pragma("busy_timeout = 5000");
+  // What is deleted is overwritten: a person who is forgotten is not in the file any more.
+  sqlite.pragma("secure_delete = ON");
   const db = new Kysely<Schema>({ dialect: new SqliteDialect({ database: sqlite }) });
   const migrator = new Migrator({ db, provider: { getMigrations: async () => ({ ...migrations }) } });
   const known = await migrator.getMigrations();

@@ -1,6 +1,8 @@
 export { dataFolder, databasePath, openStore, type Store } from "./database";
 export { NotFound, setArchived, StaleVersion } from "./versioned";
-export { addPerson, findPerson, listPeople, savePerson } from "./people";
+export { addPerson, findPerson, forgetPerson, listPeople, savePerson } from "./people";
+export { addHouse, currentHouse, listHouse, type HouseVersion } from "./house";
+export { addRecord, listRecords } from "./records";
 export { addMovement, addProduct, findProduct, listMovements, listProducts, saveProduct, stockLevels } from "./products";
 export { addLook, findLook, keepVersion, listLooks, listVersions, saveLook, type KeptVersion, type StoredLook } from "./looks";
 export { addMix, findMix, listMixes, saveMix } from "./mixes";

@@ -1,7 +1,8 @@
-import { PersonSchema, type Person, type PersonFields } from "@/core/people";
+import { sql } from "kysely";
+import { FORGOTTEN, PersonSchema, type Person, type PersonFields } from "@/core/people";
 import type { Store } from "./database";
 import type { Row } from "./schema";
-import { newRow, updateVersioned } from "./versioned";
+import { newRow, NotFound, updateVersioned } from "./versioned";
 
 const fromRow = (row: Row<"person">): Person => ({ ...PersonSchema.parse(JSON.parse(row.fields)), id: row.id, version: row.version });
 
@@ -20,3 +21,27 @@ export async function addPerson(db: Store, id: string, fields: PersonFields): Pr
 }
 
 export const savePerson = (db: Store, id: string, from: number, fields: PersonFields): Promise<number> => updateVersioned(db, "person", id, from, { fields: JSON.stringify(fields) });
+
+/**
+ * Removes a person: name, skin, allergies, measures, tests and notes are overwritten, their jobs are put away without character and place, and what
+ * records say in words of them goes. What was worn, when, and how it held stays, of nobody.
+ * @returns how many records and jobs stay
+ * @throws NotFound
+ */
+export async function forgetPerson(db: Store, id: string): Promise<{ records: number; jobs: number }> {
+  const left = await db.transaction().execute(async (tx) => {
+    const found = await tx.updateTable("person").set({ fields: JSON.stringify(FORGOTTEN), archived: 1, updated_at: new Date().toISOString() }).where("id", "=", id).executeTakeFirst();
+    if (found.numUpdatedRows !== 1n) throw new NotFound("person");
+    const jobs = await tx.selectFrom("job").select(["id", "brief"]).where("person_id", "=", id).execute();
+    for (const job of jobs) await tx.updateTable("job").set({ archived: 1, brief: JSON.stringify({ ...(JSON.parse(job.brief) as object), character: "", place: "" }) }).where("id", "=", job.id).execute();
+    const records = await tx.selectFrom("record").select(["id", "fields"]).where("person_id", "=", id).execute();
+    for (const record of records) {
+      const fields = JSON.parse(record.fields) as { brief: object };
+      await tx.updateTable("record").set({ person_id: null, fields: JSON.stringify({ ...fields, reaction: "", verdict: "", brief: { ...fields.brief, character: "", place: "" } }) }).where("id", "=", record.id).execute();
+    }
+    return { records: records.length, jobs: jobs.length };
+  });
+  // What was written ahead still holds the old row until it goes into the file, which overwrites it.
+  await sql`PRAGMA wal_checkpoint(TRUNCATE)`.execute(db);
+  return left;
+}

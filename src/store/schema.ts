@@ -11,6 +11,8 @@ export interface Schema {
   reference: Versioned & { look_id: string; fields: string; bytes: Uint8Array };
   look: Versioned & { design: string };
   look_version: { id: string; look_id: string; name: string; design: string; created_at: string };
+  house_change: { version: number; changes: string; created_at: string };
+  record: Versioned & { look_id: string; person_id: string | null; fields: string };
   job: Versioned & { look_id: string; person_id: string; brief: string; curtain_at: string | null };
 }
 

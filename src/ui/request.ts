@@ -9,7 +9,7 @@ export interface Refusal {
 export type Answer<T> = { readonly ok: true; readonly value: T } | { readonly ok: false; readonly refusal: Refusal };
 
 /** Sends JSON and takes JSON. A refusal is an answer; only a dead line is status 0. `leaving`: the page is about to go. */
-export async function send<T>(method: "POST" | "PUT", url: string, body: unknown, leaving = false): Promise<Answer<T>> {
+export async function send<T>(method: "POST" | "PUT" | "DELETE", url: string, body: unknown, leaving = false): Promise<Answer<T>> {
   try {
     const text = JSON.stringify(body);
     // A request that may outlive its page, where the browser allows it (64 KiB in all).

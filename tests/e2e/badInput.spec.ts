@@ -5,11 +5,16 @@ import Database from "better-sqlite3";
 import { ROOT } from "../../scripts/steps.cjs";
 import { call, expect, test } from "./studio";
 
-/** Every route that writes, found in the source, so that none is forgotten. */
-function writingRoutes(folder = join(ROOT, "src", "app", "api"), path = "/api"): string[] {
-  return readdirSync(folder, { withFileTypes: true }).flatMap((entry) => (entry.isDirectory() ? writingRoutes(join(folder, entry.name), `${path}/${entry.name}`) : entry.name === "route.ts" && /export const (PUT|POST)/.test(readFileSync(join(folder, entry.name), "utf8")) ? [path] : []));
+interface Writing { readonly method: "PUT" | "POST" | "DELETE"; readonly path: string }
+
+/** Every route that writes, with its method, found in the source, so that none is forgotten. */
+function writingRoutes(folder = join(ROOT, "src", "app", "api"), path = "/api"): Writing[] {
+  return readdirSync(folder, { withFileTypes: true }).flatMap((entry): Writing[] => {
+    if (entry.isDirectory()) return writingRoutes(join(folder, entry.name), `${path}/${entry.name}`);
+    if (entry.name !== "route.ts") return [];
+    return [...readFileSync(join(folder, entry.name), "utf8").matchAll(/export const (PUT|POST|DELETE)\b/g)].map(([, method]) => ({ method: method as Writing["method"], path }));
+  });
 }
-const methodOf = (path: string): "PUT" | "POST" => (/export const PUT/.test(readFileSync(join(ROOT, "src", "app", ...path.split("/").filter(Boolean), "route.ts"), "utf8")) ? "PUT" : "POST");
 const IDS: Readonly<Record<string, string>> = { looks: "first-frost", people: "nomi-tarrow", products: "chalk-white", jobs: "frost-reservoir", mixes: "none", references: "none" };
 
 const long = "x".repeat(5000);
@@ -23,21 +28,21 @@ const BODIES: readonly unknown[] = [
 
 const digest = (folder: string) => {
   const file = new Database(join(folder, "studio.db"), { readonly: true });
-  const rows = ["person", "product", "movement", "look", "job", "mix", "reference", "look_version"].map((table) => file.prepare(`SELECT * FROM ${table} ORDER BY id`).all());
+  const rows = ["person", "product", "movement", "look", "job", "mix", "reference", "look_version", "house_change", "record"].map((table) => file.prepare(`SELECT * FROM ${table} ORDER BY 1`).all());
   file.close();
   return createHash("sha256").update(JSON.stringify(rows)).digest("hex");
 };
 
 test("thirty malformed bodies to every route give a problem with the field named, and change nothing", async ({ demo, request }) => {
   const routes = writingRoutes();
-  expect(routes).toHaveLength(24);
+  expect(routes).toHaveLength(27);
   expect(BODIES).toHaveLength(30);
   const before = digest(demo.folder);
-  for (const path of routes) {
+  for (const { method, path } of routes) {
     const url = demo.url + path.replace("[id]", IDS[path.split("/")[2] ?? ""] ?? "none");
     for (const body of BODIES) {
-      const answer = await call(request, methodOf(path), url, body);
-      const what = `${path} ${JSON.stringify(body).slice(0, 80)}`;
+      const answer = await call(request, method, url, body);
+      const what = `${method} ${path} ${JSON.stringify(body).slice(0, 80)}`;
       expect(answer.status, what).toBeGreaterThanOrEqual(400);
       expect(answer.status, what).toBeLessThan(500);
       expect(answer.type, what).toContain("application/problem+json");

@@ -36,7 +36,7 @@ export const test = base.extend<{ empty: Studio }, { demo: Studio }>({
 export { expect } from "@playwright/test";
 
 /** Sends JSON and answers status and body. */
-export async function call(request: APIRequestContext, method: "POST" | "PUT", url: string, body: unknown): Promise<{ status: number; type: string; body: Record<string, unknown> }> {
+export async function call(request: APIRequestContext, method: "POST" | "PUT" | "DELETE", url: string, body: unknown): Promise<{ status: number; type: string; body: Record<string, unknown> }> {
   const response = await request.fetch(url, { method, headers: { "content-type": "application/json" }, data: typeof body === "string" ? Buffer.from(body) : JSON.stringify(body) });
   return { status: response.status(), type: response.headers()["content-type"] ?? "", body: (await response.json()) as Record<string, unknown> };
 }

@@ -1,7 +1,9 @@
 import { RulesPage } from "@/features/rules/RulesPage";
+import { houseHistory } from "@/server/house";
 
-export const metadata = { title: "Rules" };
+export const dynamic = "force-dynamic";
+export const metadata = { title: "House rules" };
 
-export default function Page() {
-  return <RulesPage />;
+export default async function Page() {
+  return <RulesPage versions={await houseHistory()} />;
 }

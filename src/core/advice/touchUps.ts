@@ -28,7 +28,7 @@ export function touchUps(forecast: readonly LayerWear[], hoursWorn: number, hous
 export const weakestOf = (wears: readonly ZoneWear[]): ZoneWear | undefined => wears.reduce<ZoneWear | undefined>((worst, wear) => (worst && worst.touchUpHours <= wear.touchUpHours ? worst : wear), undefined);
 
 /** Parts of the face a painter speaks of when paint wears, and the zones each is judged by. */
-export const WEAR_PARTS = { forehead: ["forehead"], eyes: ["upperLidLeft", "underEyeLeft"], nose: ["noseBridge", "noseTip"], cheeks: ["cheekAppleLeft", "cheekHollowLeft"], mouth: ["lipSideLeft", "philtrum"], chin: ["chin"], neck: ["neckFront"] } as const satisfies Record<string, readonly ZoneId[]>;
+export const WEAR_PARTS = { forehead: ["forehead"], nose: ["noseBridge", "noseTip"], cheeks: ["cheekAppleLeft", "cheekHollowLeft"], mouth: ["lipSideLeft", "philtrum"], chin: ["chin"], neck: ["neckFront"] } as const satisfies Record<string, readonly ZoneId[]>;
 export type WearPart = keyof typeof WEAR_PARTS;
 
 /** Words for what wears a zone: "left cheek apple", both sides as one. */

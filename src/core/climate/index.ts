@@ -3,3 +3,4 @@ export { heatIndex } from "./heatIndex";
 export { dryingMinutes, greatestEvaporation, type Solvent } from "./dryingMinutes";
 export { sweatRate } from "./sweatRate";
 export { underCover, type Air, type Cover } from "./microclimate";
+export { hoursWithin, type HourOfWeather, type WeatherService } from "./forecast";

@@ -9,7 +9,7 @@ export { meanReading, MeterNotReady, type ColourMeter, type MeanReading, type Me
 export { mixOptics } from "./mixOptics";
 export { filmReflectance, masstoneReflectance } from "./film";
 export { coatsToCover } from "./coatsToCover";
-export { individualTypologyAngle, itaClass, type ItaClass } from "./individualTypologyAngle";
+export { individualTypologyAngle, ITA_CLASSES, ITA_MIDDLES, itaClass, type ItaClass } from "./individualTypologyAngle";
 export { EXTRA_PAINT_COST, sharings, solveMix, solveMixSteps, type MixPaint, type MixProgress, type MixQuery, type MixRecipe } from "./solveMix";
 export { gradient, type GradientStep } from "./gradient";
 export { proposeTones, type ToneProposal } from "./toneProposals";

@@ -1,5 +1,6 @@
 import { z } from "zod";
 import { distance, MEASURE_LIMITS, measuresOf, faceFromMeasures, PHOTO_LANDMARKS, PHYSIQUE_LIMITS, point, usualPhysique, type FaceMeasures, type LandmarkName, type Landmarks, type Physique } from "../anatomy";
+import { HOUSE, type House } from "../rules";
 import { ALLERGEN_KEYS, DateSchema, HexSchema, type Allergen } from "../paint";
 
 const mm = (name: keyof FaceMeasures) => z.number().min(MEASURE_LIMITS[name][0], `at least ${MEASURE_LIMITS[name][0]} mm`).max(MEASURE_LIMITS[name][1], `at most ${MEASURE_LIMITS[name][1]} mm`);
@@ -101,3 +102,22 @@ export const STAND_IN: Person = {
   id: "stand-in", version: 0, name: "a stand-in", ageYears: 30, guardianConsent: false, skin: "#c99a7a", skinKind: "normal", sweat: "average", allergies: [], allergyNotes: "",
   beard: "none", brow: "#4a3628", lenses: false, build: "average", measures: null, landmarks: null, heightCm: null, weightKg: null, patchTests: [], notes: "",
 };
+
+/** What is left of a person who was deleted: a row that past jobs and records can point at, saying nothing of anybody. */
+export const FORGOTTEN: PersonFields = (({ id: _, version: __, ...fields }: Person): PersonFields => ({ ...fields, name: "somebody deleted", skin: "#808080", brow: "#808080" }))(STAND_IN);
+
+/** When a patch test is read, ISO dates: first and late, by the house's hours. */
+export function readingDates(on: string, house: House = HOUSE): { first: string; late: string } {
+  const after = (hours: number) => new Date(Date.parse(`${on}T12:00:00Z`) + hours * 3_600_000).toISOString().slice(0, 10);
+  return { first: after(house.numbers.patchFrom), late: after(house.numbers.patchUntil) };
+}
+
+/** Readings of patch tests that are due by a day and not taken down. */
+export function readingsDue(person: Pick<PersonFields, "patchTests">, today: string, house: House = HOUSE): { productId: string; on: string; reading: "first" | "late"; due: string }[] {
+  return person.patchTests.flatMap((test): { productId: string; on: string; reading: "first" | "late"; due: string }[] => {
+    if (test.result !== "waiting") return [];
+    const { first, late } = readingDates(test.on, house);
+    if (test.late === undefined && late <= today) return [{ productId: test.productId, on: test.on, reading: "late", due: late }];
+    return test.first === undefined && first <= today ? [{ productId: test.productId, on: test.on, reading: "first", due: first }] : [];
+  });
+}

@@ -1,3 +1,5 @@
 export { makePlan, type Bar, type Caution, type Plan, type PlanStep } from "./makePlan";
+export { removalOf, type Removal, type RemovalStep } from "./removal";
+export { dayOf, type DayStep } from "./day";
 export { REGIONS, regionOf, type Region } from "./regions";
 export { layerTasks, type LayerTask } from "./tasks";

@@ -5,6 +5,8 @@ import { checkLook, hexOf, isVeil, materialOf, paintWords, predict, recipeOf, zo
 import { isPaintType, material, TECHNIQUES, TOOLS } from "../paint";
 import type { RuleId } from "../rules";
 import { backwards, scheduleChair, type Backwards } from "../schedule";
+import { dayOf, type DayStep } from "./day";
+import { removalOf, type Removal } from "./removal";
 import { layerTasks, restMinutes } from "./tasks";
 import type { Region } from "./regions";
 
@@ -50,7 +52,9 @@ export interface Plan {
   readonly findings: readonly Finding[];
   /** True while a safety rule says stop: the plan must not be worked from. */
   readonly stopped: boolean;
-  readonly removal: readonly { readonly label: string; readonly with: string; readonly minutes: number; readonly care: string }[];
+  readonly removal: Removal;
+  /** What comes before the first layer and after the last. */
+  readonly day: { readonly before: readonly DayStep[]; readonly after: readonly DayStep[] };
 }
 
 /** A painter works layer by layer; so much longer is worth that calm. Common practice, no published source. */
@@ -82,7 +86,7 @@ function cautionsOf(look: Look, context: LookContext, neverDries: readonly strin
     look.layers.some((layer) => layer.zones.some((zone) => zone.startsWith("ear"))) && { rule: "REMOVE-2", text: "Ears and hairline may hold colour for days: say so before painting." },
     neverDries.length > 0 && { rule: "ORDER-6", text: `${neverDries.join(" and ")} won't dry by ${neverDries.length > 1 ? "themselves" : "itself"} at ${brief.airDegC} °C and ${brief.rh} % in ${AIR[brief.air].label} air: use a cool dryer.` },
   ];
-  return list.filter((entry): entry is Caution => entry !== false);
+  return list.filter((entry): entry is Caution => entry !== false && !context.house.off.has(entry.rule));
 }
 
 /**
@@ -124,10 +128,6 @@ export function makePlan(look: Look, context: LookContext, stock: ReadonlyMap<st
   const chairMinutes = Math.max(0, ...bars.map((bar) => bar.end + bar.rest));
   const findings = checkLook(look, context);
   const { brief } = context;
-  const removers = new Map(look.layers.flatMap((layer) => {
-    const key = materialOf(layer, context.products);
-    return key && isPaintType(key) ? [[key, { label: material(key).label, ...material(key).removal }] as const] : [];
-  }));
   return {
     steps, bars, handsOnMinutes: bars.reduce((sum, bar) => sum + bar.end - bar.start, 0), chairMinutes, lowerBoundMinutes: schedule.lowerBound,
     times: brief.curtainAt ? backwards({ curtainAt: brief.curtainAt, chairMinutes, travelMinutes: brief.travelMinutes, costumeMinutes: brief.costumeMinutes, bufferMinutes: brief.bufferMinutes }) : null,
@@ -136,6 +136,6 @@ export function makePlan(look: Look, context: LookContext, stock: ReadonlyMap<st
       const best = product && expiry(product, context.today);
       return { ...need, expired: best?.past ? best.date : null };
     }),
-    cautions: cautionsOf(look, context, neverDries), findings, stopped: findings.some((finding) => finding.severity === "stop"), removal: [...removers.values()],
+    cautions: cautionsOf(look, context, neverDries), findings, stopped: findings.some((finding) => finding.severity === "stop"), removal: removalOf(look, context), day: dayOf(look, context),
   };
 }

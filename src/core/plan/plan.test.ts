@@ -75,7 +75,7 @@ describe("makePlan", () => {
     const plan = makePlan(aLook(chin), { ...old, products });
     expect(plan.kit[0]?.expired).toBe("2026-01-01");
     expect(plan.cautions.map((caution) => caution.rule)).toEqual(expect.arrayContaining(["SAFE-4", "SAFE-8"]));
-    expect(plan.removal[0]).toMatchObject({ with: "soap and water", minutes: 10 });
+    expect(plan.removal.steps[0]).toMatchObject({ with: "soap and water", minutes: 3 });
   });
 
   it("puts marks into the region they are drawn in", () => {

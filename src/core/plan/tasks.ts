@@ -21,6 +21,9 @@ export function restMinutes(key: MaterialKey, layer: Layer, context: LookContext
   return dry <= longestWait ? { minutes: dry, never: false } : { minutes: longestWait, never: true };
 }
 
+/** Drying and lacquering the front teeth, one coat. Common practice, no published source. */
+const TEETH_MINUTES = 3;
+
 export interface LayerTask extends Task { readonly layerId: string; readonly coat: number; readonly region: Region }
 
 /** Hands-on minutes of one coat of a layer, by region. */
@@ -29,6 +32,7 @@ function workByRegion(layer: Layer, context: LookContext): Map<Region, number> {
   const work = new Map<Region, number>();
   const add = (region: Region, minutes: number) => work.set(region, (work.get(region) ?? 0) + minutes);
   if (layer.marks.length) for (const mark of layer.marks) add(regionOfMark(mark, layer, context.figure), strokeLengthMm({ ...layer, marks: [mark] }) / tool.mmPerMinute);
+  else if (!layer.zones.length && materialOf(layer, context.products) === "toothLacquer") add("mouth", TEETH_MINUTES);
   else for (const zone of layer.zones) add(regionOf(zone), (layerAreaCm2({ ...layer, zones: [zone] }, context) / tool.cm2PerMinute) * (isVeil(layer.role) || layer.edge === "faded" ? context.house.numbers.blending : 1));
   return work;
 }

@@ -36,7 +36,7 @@ export const NUMBERS = {
   toldApart: number("A tint is told from its ground from", "ΔE", 3, [1, 15], "LAYER-8"),
   powderMatch: number("A coloured powder fits up to this difference", "ΔE", 12, [2, 30], "SET-2"),
   patchFrom: number("A patch test is read first after", "h", 24, [12, 72], "SAFE-2"),
-  patchUntil: number("and late, after", "h", 48, [24, 120], "SAFE-2"),
+  patchUntil: number("A patch test is read again, late, after", "h", 48, [24, 120], "SAFE-2"),
 } as const satisfies Record<string, HouseNumber>;
 
 export type NumberId = keyof typeof NUMBERS;

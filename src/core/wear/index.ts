@@ -1,2 +1,3 @@
 export { climateOf, coverOf, sweatOf } from "./exposure";
 export { hazardsOf, HAZARD_WORDS, HAZARDS, survival, wearUnder, zoneWear, type Hazards, type ZoneWear } from "./zoneWear";
+export { airOf, inWeather, judgeHours, worstHour, type HourJudged } from "./worstHour";

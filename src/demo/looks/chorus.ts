@@ -17,13 +17,18 @@ export const fog: Look = {
   ],
 };
 
+const CAP_EDGE = ["forehead", "templeLeft", "templeRight", "nape"] as const;
 const CAPPED = [...FACE, "scalp", "backOfHead"] as const;
 
 /** Spots that get smaller to the edge, over a cap that is painted with the face. */
 export const hail: Look = {
-  schema: 1, name: "Hail", system: system("waterGlycerine", "waterWax", "sealingMedium"), schools: USUAL_SCHOOLS, bare: [], accepted: [], notes: "Over a bald cap: its edge is covered by the ground. The stones are larger where they strike.",
+  schema: 1, name: "Hail", system: system("waterGlycerine", "waterWax", "sealingMedium"), schools: USUAL_SCHOOLS, bare: [], accepted: [], notes: "Over a bald cap: its edge is filled, powdered and covered by the ground. The stones are larger where they strike.",
   layers: [
     prep,
+    layer({ role: "attach", name: "Adhesive for the cap", zones: [...CAP_EDGE], paint: product("Medical hold"), tool: "flatBrush", technique: "stroke", coats: 1, share: 0.1, group: "Cap" }),
+    layer({ role: "attach", name: "Cap", zones: ["scalp", "backOfHead", ...CAP_EDGE], paint: product("Thin cap"), tool: "finger", technique: "dab", coats: 1, group: "Cap", notes: "Front first, pressed when the adhesive is clear; then the sides and the nape." }),
+    layer({ role: "attach", name: "Edge of the cap", zones: [...CAP_EDGE], paint: product("Edge paste"), tool: "spatula", technique: "press", coats: 2, share: 0.1, group: "Cap" }),
+    { ...powderOver("Powder on the cap", ["scalp", "backOfHead", ...CAP_EDGE], "Neutral set"), group: "Cap" },
     layer({ role: "base", name: "Squall", zones: [...CAPPED], paint: mix([3, "Slate grey"], [1, "Storm blue"]), tool: "dampSponge", technique: "stipple", notes: "Stipple over the edge of the cap until it can't be found." }),
     powderOver("Powder over the squall", CAPPED, "Slate powder"),
     layer({ role: "contour", name: "Under the wind", zones: kinds("cheekHollow", "temple", "noseSide"), paint: product("Storm blue"), tool: "foundationBrush", technique: "buff", edge: "faded", share: 0.5 }),
@@ -37,11 +42,18 @@ export const hail: Look = {
 
 /** A light over the marsh: alcohol colour round a piece on the brow, green that glows under the blue gel. */
 export const bogLight: Look = {
-  schema: 1, name: "Bog Light", system: system("waterGlycerine", "waterWax", "sealingMedium"), schools: USUAL_SCHOOLS, bare: [], accepted: [], notes: "The foam piece sits on the forehead above the brows; look at it under the blue gel.",
+  schema: 1, name: "Bog Light", system: { ...system("waterGlycerine", "waterWax", "sealingMedium"), also: { prosthetic: { base: "rubberMaskGrease", detail: "alcoholActivated", prep: null, activate: null, set: "settingPowder", seal: "barrierSpray" } } }, schools: USUAL_SCHOOLS, bare: [], accepted: [], notes: "The foam piece sits on the forehead above the brows; look at it under the blue gel.",
   layers: [
     prep,
-    layer({ role: "base", name: "Wet moss", zones: without(FACE, kinds("upperLid", "lowerLid")), paint: mix([3, "Moss"], [1, "Peat"]), tool: "dampSponge", technique: "stipple" }),
-    powderOver("Powder over the moss", without(FACE, kinds("upperLid", "lowerLid")), "Neutral set"),
+    layer({ role: "attach", name: "Adhesive for the ridge", zones: ["forehead"], paint: product("Medical hold"), tool: "flatBrush", technique: "stroke", coats: 1, share: 0.15, group: "Ridge" }),
+    layer({ role: "attach", name: "Ridge", zones: ["forehead"], paint: product("Ridge foam"), tool: "finger", technique: "dab", coats: 1, share: 0.7, group: "Ridge", notes: "Pressed on when the adhesive is clear, middle first." }),
+    layer({ role: "attach", name: "Edge of the ridge", zones: ["forehead"], paint: product("Edge paste"), tool: "spatula", technique: "press", coats: 2, share: 0.15, group: "Ridge" }),
+    { ...powderOver("Powder on the ridge", ["forehead"], "Neutral set"), group: "Ridge" },
+    layer({ role: "base", name: "Grease under the green", zones: ["forehead"], paint: product("Marsh grease"), tool: "stippleSponge", technique: "dab", coats: 2, group: "Ridge" }),
+    { ...powderOver("Powder over the grease", ["forehead"], "Neutral set"), group: "Ridge" },
+    layer({ role: "shade", name: "Bog green on the ridge", zones: ["forehead"], paint: product("Bog green"), tool: "stippleSponge", technique: "dab", edge: "faded", share: 0.8, group: "Ridge" }),
+    layer({ role: "base", name: "Wet moss", zones: without(FACE, [...kinds("upperLid", "lowerLid"), "forehead"]), paint: mix([3, "Moss"], [1, "Peat"]), tool: "dampSponge", technique: "stipple" }),
+    powderOver("Powder over the moss", without(FACE, [...kinds("upperLid", "lowerLid"), "forehead"]), "Neutral set"),
     layer({ role: "shade", name: "Peat water", zones: kinds("browBone", "underEye", "cheekHollow"), paint: product("Peat"), tool: "roundBrush", technique: "pat", edge: "faded", share: 0.6 }),
     layer({ role: "detail", name: "Lights", zones: ["forehead"], paint: product("Flash yellow"), tool: "roundBrush", technique: "pat", marks: [mark("rays", 0, 36, { diameterMm: 30, rays: 12, discShare: 0.55, widthMm: 2 }), mark("drip", 46, -48, { seed: 6 }), mark("drip", -52, -40, { seed: 14 })] }),
     layer({ role: "detail", name: "Reeds", zones: ["cheekHollowLeft"], paint: product("Line black"), tool: "linerBrush", technique: "pat", marks: [mark("leaf", 40, -70, { turnDeg: 20, seed: 2, mirrored: true, varied: true })] }),

@@ -4,7 +4,7 @@ import { useCallback, useMemo, useState } from "react";
 import { useHotkeys } from "react-hotkeys-hook";
 import { toast } from "sonner";
 import { mirror, point, type Figure, type ZoneId } from "@/core/anatomy";
-import { freeLayerId, ROLES, ROLE_KEYS, suggestLayer, type Layer, type Role } from "@/core/look";
+import { freeLayerId, layLast, layReadyMade, READY_MADE_KEYS, readyMade, ROLES, ROLE_KEYS, suggestLayer, type Layer, type ReadyMadeKey, type Role } from "@/core/look";
 import { FindingsList } from "@/parts/workspace/FindingsList";
 import { useWorking } from "@/parts/workspace/WorkspaceContext";
 import { Dialog } from "@/ui/Dialog";
@@ -45,6 +45,13 @@ export function MapChapter() {
     choose(fresh.id);
     setAdding(false);
   };
+  const addSet = (key: ReadyMadeKey) => {
+    const { patch, leftOut } = layReadyMade(key, look, context);
+    setAdding(false);
+    if (patch.op === "several" && patch.patches.length && apply(patch)) toast(`${readyMade(key).label} is in the stack`, leftOut.length ? { description: `Left out, since ${context.person.name} may not wear it: ${leftOut.join(", ")}.` } : {});
+    else toast(`${context.person.name} may wear none of it`);
+  };
+  const addLast = (kind: "teeth" | "hair") => { apply(layLast(kind, look, context)); setAdding(false); };
   const remove = useCallback((gone: Layer) => {
     if (gone.locked) return void toast(`${gone.name} is locked`);
     apply({ op: "removeLayer", id: gone.id });
@@ -79,12 +86,18 @@ export function MapChapter() {
           <FindingsList onShow={(finding) => choose(finding.where.layerId ?? null)} />
         </section>
       </div>
-      <Dialog open={adding} title="Add a layer" onClose={() => setAdding(false)}>
+      <Dialog open={adding} title="Add a layer" onClose={() => setAdding(false)} wide>
         <ul className="grid grid-cols-1 gap-1.5 sm:grid-cols-2">
           {ROLE_KEYS.map((role) => {
             const Icon = ROLE_ICONS[role];
             return <li key={role}><button type="button" className="flex min-h-14 w-full items-center gap-3 rounded border rule px-3 text-left hover:bg-base-200" onClick={() => add(role)}><Icon size={20} aria-hidden /><span><span className="block font-semibold first-letter:uppercase">{ROLES[role].label}</span><span className="muted block text-sm">{ROLES[role].does}</span></span></button></li>;
           })}
+        </ul>
+        <h3 className="mt-4 mb-1 font-semibold">Sets, laid under the base in their order</h3>
+        <ul className="grid grid-cols-1 gap-1.5 sm:grid-cols-2">
+          {READY_MADE_KEYS.map((key) => <li key={key}><button type="button" className="flex min-h-14 w-full flex-col justify-center rounded border rule px-3 text-left hover:bg-base-200" onClick={() => addSet(key)}><span className="font-semibold">{readyMade(key).label}</span><span className="muted text-sm">{readyMade(key).does} · {readyMade(key).rule}</span></button></li>)}
+          <li><button type="button" className="flex min-h-14 w-full flex-col justify-center rounded border rule px-3 text-left hover:bg-base-200" onClick={() => addLast("teeth")}><span className="font-semibold">Teeth</span><span className="muted text-sm">lacquer on dry teeth · ORDER-6</span></button></li>
+          <li><button type="button" className="flex min-h-14 w-full flex-col justify-center rounded border rule px-3 text-left hover:bg-base-200" onClick={() => addLast("hair")}><span className="font-semibold">Hair colour</span><span className="muted text-sm">sprayed, eyes and lungs shielded · SAFE-5</span></button></li>
         </ul>
       </Dialog>
     </div>

@@ -5,7 +5,8 @@ import { SortableContext, useSortable, verticalListSortingStrategy } from "@dnd-
 import { CSS } from "@dnd-kit/utilities";
 import { Eye, EyeOff, GripVertical, Lock, LockOpen } from "lucide-react";
 import { Fragment, memo, useCallback, useMemo, useRef, type KeyboardEvent } from "react";
-import { followSchools, hexOf, paintWords, SCHOOLS, type Layer, type Schools } from "@/core/look";
+import { hexOf, paintWords, type Layer } from "@/core/look";
+import { SchoolsOfWork } from "@/parts/workspace/SchoolsOfWork";
 import { useWorking } from "@/parts/workspace/WorkspaceContext";
 import { Swatch } from "@/ui/Swatch";
 import { ROLE_ICONS } from "./roleIcon";
@@ -72,7 +73,7 @@ export function StackPanel({ selected, onSelect, onAdd, onMove, onRemove }: Stac
           </ol>
         </SortableContext>
       </DndContext>
-      <SchoolsOfWork />
+      <details className="border-t rule px-4 py-2 text-sm"><summary className="cursor-pointer font-semibold">Order of work</summary><SchoolsOfWork /></details>
     </section>
   );
 }
@@ -110,18 +111,5 @@ function Switches({ name, hidden, locked, onChange }: { name: string; hidden: bo
       <button type="button" aria-pressed={hidden} aria-label={`Hide ${name} on the figure`} title={hidden ? "Hidden on the figure, planned all the same" : "Shown on the figure"} className={button} onClick={() => onChange({ hidden: !hidden })}>{hidden ? <EyeOff size={16} aria-hidden /> : <Eye size={16} aria-hidden className="opacity-55" />}</button>
       <button type="button" aria-pressed={locked} aria-label={`Lock ${name}`} title={locked ? "Locked" : "Not locked"} className={button} onClick={() => onChange({ locked: !locked })}>{locked ? <Lock size={16} aria-hidden /> : <LockOpen size={16} aria-hidden className="opacity-55" />}</button>
     </>
-  );
-}
-
-/** Where the trade disagrees about the order of work: the choice reorders the stack, and the plan with it. */
-function SchoolsOfWork() {
-  const { look, context, apply } = useWorking();
-  const choose = (values: Partial<Schools>) => apply(followSchools(look, { ...look.schools, ...values }, context));
-  return (
-    <details className="border-t rule px-4 py-2 text-sm">
-      <summary className="cursor-pointer font-semibold">Order of work</summary>
-      <label className="mt-2 block"><span className="label-line">Map <span className="muted font-normal">MAP-1</span></span><select className="select select-sm" value={look.schools.map} onChange={(event) => choose({ map: event.target.value as Schools["map"] })}>{Object.entries(SCHOOLS.map).map(([key, words]) => <option key={key} value={key}>{words}</option>)}</select></label>
-      <label className="mt-2 block"><span className="label-line">Base <span className="muted font-normal">BASE-4</span></span><select className="select select-sm" value={look.schools.base} onChange={(event) => choose({ base: event.target.value as Schools["base"] })}>{Object.entries(SCHOOLS.base).map(([key, words]) => <option key={key} value={key}>{words}</option>)}</select></label>
-    </details>
   );
 }

@@ -10,10 +10,10 @@ import { heatIndex } from "@/core/climate";
 import type { PaintKit } from "@/core/look";
 import { PAINT_TYPES, material } from "@/core/paint";
 import { HAZARD_WORDS, sweatOf } from "@/core/wear";
+import { SchoolsOfWork } from "@/parts/workspace/SchoolsOfWork";
 import { useWorking } from "@/parts/workspace/WorkspaceContext";
 import { minutesWords, money } from "@/ui/format";
 import { OwnChoice } from "./OwnChoice";
-import { Schools } from "./Schools";
 import { useAdvice } from "./useAdvice";
 import { WearCurves } from "./WearCurves";
 
@@ -66,7 +66,8 @@ export function PaintChapter() {
               ))}
             </ul>
             <OwnChoice group={shown.group} refused={shown.refused} onTake={(kit) => take(kit, shown.group, "Chosen by hand: what the rules say of it stands beside and on the map.")} />
-            <Schools />
+            <h3 className="mt-6 text-lg">Where painters disagree</h3>
+            <SchoolsOfWork />
             <h3 className="mt-6 mb-1 text-lg">Where this comes from</h3>
             <p className="muted text-sm">First touch-up: when less than {context.house.numbers.touchUpShare} % of the paint is whole on the zone that suffers most, from sweat that runs, rubbing, flexing, skin oil, heat and water, by zone, weather and work; house figures, common practice, no published source (<Link className="link" href="/rules#numbers">change them</Link>). Sweat: Shapiro, Pandolf &amp; Goldman 1982. Drying: evaporation (ASHRAE). Cost: your shelf&apos;s prices, or the middle of the type&apos;s range.</p>
           </aside>

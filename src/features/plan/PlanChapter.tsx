@@ -2,8 +2,8 @@
 
 import { Printer } from "lucide-react";
 import Link from "next/link";
-import type { Plan } from "@/core/plan";
-import { RULES } from "@/core/rules";
+import type { DayStep, Plan } from "@/core/plan";
+import { changeWords, RULES } from "@/core/rules";
 import { FaceFigure } from "@/parts/figure/FaceFigure";
 import { PlanTimeline } from "@/parts/figure/PlanTimeline";
 import { FindingsList } from "@/parts/workspace/FindingsList";
@@ -11,6 +11,7 @@ import { useWorking } from "@/parts/workspace/WorkspaceContext";
 import { Empty } from "@/ui/Empty";
 import { clock, dayWords, gramsWords, minutesWords } from "@/ui/format";
 import { Swatch } from "@/ui/Swatch";
+import { RemovalCard } from "./RemovalCard";
 import { TouchUps } from "./TouchUps";
 
 /** The sheet to work from: everything on it computed, and printable. */
@@ -68,7 +69,9 @@ function Sheet({ plan }: { plan: Plan }) {
         </div>
       </div>
       <h3 className="mt-6 mb-2 text-xl">Steps</h3>
+      <DayList title="Before the first layer" steps={plan.day.before} />
       <Steps plan={plan} />
+      <DayList title="After the last" steps={plan.day.after} />
       <div className="mt-6 grid gap-6 lg:grid-cols-2 print:grid-cols-2">
         <Kit plan={plan} />
         <div className="flex flex-col gap-6">
@@ -79,12 +82,36 @@ function Sheet({ plan }: { plan: Plan }) {
           <TouchUps />
           <section className="keep">
             <h3 className="mb-2 text-xl">Taking it off</h3>
-            <ul className="text-sm">{plan.removal.map((entry) => <li key={entry.label} className="border-t rule py-1"><strong>{entry.label}</strong>: {entry.with}, about {entry.minutes} min; {entry.care}</li>)}</ul>
+            <ol className="text-sm">{plan.removal.steps.map((entry) => <li key={entry.label} className="border-t rule py-1"><strong>{entry.label}</strong>: {entry.with}, about {minutesWords(entry.minutes)}; {entry.care}</li>)}</ol>
+            {plan.removal.stains.length > 0 && <p className="mt-2 border-l-4 border-base-content pl-3 text-sm">{plan.removal.stains.map(({ name, words }) => `${name} is ${words.startsWith("likely") ? words : `a colour that ${words}`}`).join("; ")}. <Link className="link" href="/rules#REMOVE-1">REMOVE-1</Link></p>}
+            <RemovalCard />
           </section>
+          <HouseNote />
           <section className="no-print"><h3 className="mb-2 text-xl">Findings</h3><FindingsList /></section>
         </div>
       </div>
     </>
+  );
+}
+
+function DayList({ title, steps }: { title: string; steps: readonly DayStep[] }) {
+  return (
+    <section aria-label={title} className="keep my-2 text-sm">
+      <h4 className="font-bold">{title}</h4>
+      <ul className="list-disc pl-5">{steps.map(({ rule, text }) => <li key={text}>{text} <Link className="link" href={`/rules#${rule}`} title={RULES[rule].title}>{rule}</Link></li>)}</ul>
+    </section>
+  );
+}
+
+/** Which rules this plan was made with, where the painter holds something differently. */
+function HouseNote() {
+  const { given } = useWorking();
+  const { version, changes } = given.house;
+  const words = changeWords(changes);
+  return (
+    <section className="keep text-sm" aria-label="House rules of this plan">
+      <p>{words.length ? <>Made with <Link className="link" href="/rules">your house rules, version {version}</Link>: {words.join("; ")}.</> : <>Made with the <Link className="link" href="/rules">house rules</Link> as they ship{version > 0 && ` (version ${version})`}.</>} <Link className="link" href="/safety">Safety</Link>: the product&apos;s label, local rules and licensed professionals come first.</p>
+    </section>
   );
 }
 

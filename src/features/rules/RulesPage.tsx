@@ -1,26 +1,15 @@
-import { RULE_IDS, RULES, type RuleId } from "@/core/rules";
+import type { HouseVersion } from "@/server/house";
+import Link from "next/link";
 import { Page } from "@/ui/Page";
+import { HouseRules } from "./HouseRules";
+import { Versions } from "./Versions";
 
-const WORDS = { stop: "stop, can't be switched off", caution: "mind", tip: "tip" } as const;
-
-/** Every rule a finding or a plan can name, with its reason and where it comes from. */
-export function RulesPage() {
-  const groups = [...new Set(RULE_IDS.map((id) => id.replace(/-\d+$/, "")))];
+/** Every rule and number a finding, a plan or a recommendation can name: its reason, its source, and what the painter holds differently. */
+export function RulesPage({ versions }: { versions: readonly HouseVersion[] }) {
   return (
-    <Page title="Rules of the trade" lead="What findings, plans and recommendations refer to. Where no source is named there is none published: it is common practice.">
-      {groups.map((group) => (
-        <section key={group} className="mb-6">
-          <h2 className="mb-1 text-xl">{group}</h2>
-          <dl>
-            {RULE_IDS.filter((id) => id.startsWith(`${group}-`)).map((id: RuleId) => (
-              <div key={id} id={id} className="scroll-mt-6 border-t rule py-2.5 target:bg-base-200 target:px-3">
-                <dt><strong>{id}</strong> · {RULES[id].title} <span className="muted text-sm">({WORDS[RULES[id].severity]})</span></dt>
-                <dd className="max-w-prose text-sm">{RULES[id].reason} <span className="muted">Source: {RULES[id].source}.</span></dd>
-              </div>
-            ))}
-          </dl>
-        </section>
-      ))}
+    <Page title="House rules" lead="What findings, plans and recommendations refer to. Where no source is named there is none published: it is common practice. Change a number or switch a rule off where your practice differs; safety rules that stop can't be switched off." action={<Link className="btn" href="/safety">Safety</Link>}>
+      <HouseRules key={versions[0]?.version ?? 0} version={versions[0]?.version ?? 0} changes={versions[0]?.changes ?? { numbers: {}, off: [] }} />
+      <Versions versions={versions} />
     </Page>
   );
 }

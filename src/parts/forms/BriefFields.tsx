@@ -3,6 +3,7 @@
 import { Controller, useFormContext } from "react-hook-form";
 import { ACTIVITIES, AIR, BARES, MATTERS, SKILLS } from "@/core/brief";
 import { Field } from "@/ui/Field";
+import { FromForecast } from "./FromForecast";
 import { CheckField, ChecksField, NumberField, Section, SelectField, TextField } from "./controls";
 
 const labels = (table: Readonly<Record<string, { label: string }>>) => Object.entries(table).map(([key, { label }]) => [key, label] as const);
@@ -39,6 +40,7 @@ export function BriefFields({ at }: { at: "" | "brief." }) {
         <NumberField name={`${at}rh`} label="Humidity, %" />
         <SelectField name={`${at}air`} label="Wind" options={labels(AIR)} />
         <CheckField name={`${at}sun`} label="In the sun" className="self-end" />
+        <FromForecast at={at} />
         <CheckField name={`${at}dryer`} label="A cool hand dryer at the chair" className="self-end" />
       </Section>
       <Section title="Wear">

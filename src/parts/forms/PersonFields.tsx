@@ -1,10 +1,11 @@
 "use client";
 
 import { useFormContext } from "react-hook-form";
-import { hexToLab, individualTypologyAngle, itaClass } from "@/core/colour";
+import { hexToLab, individualTypologyAngle, ITA_CLASSES, ITA_MIDDLES, itaClass, type ItaClass } from "@/core/colour";
 import { ALLERGENS } from "@/core/paint";
 import { BEARDS, BUILDS, SKIN_KINDS, SWEAT_LEVELS } from "@/core/people";
 import { measuresOf } from "@/core/anatomy";
+import { Field } from "@/ui/Field";
 import { Meter } from "@/parts/mixing/Meter";
 import { FacePhoto } from "./FacePhoto";
 import { CheckField, ChecksField, ColourField, NumberField, Section, SelectField, TextField } from "./controls";
@@ -32,6 +33,7 @@ export function PersonFields({ at }: { at: "" | "person." }) {
       </Section>
       <Section title="Skin" lead={angle === null ? "Pick the bare skin by daylight, on the cheek." : `ITA ${Math.round(angle)}°: ${itaClass(angle)} skin (Chardon 1991).`}>
         <ColourField name={`${at}skin`} label="Skin colour" className="self-start" />
+        <Field label="Or by class" hint="A colour in the middle of the class, until it is measured."><select className="select" value={angle === null ? "" : itaClass(angle)} onChange={(event) => setValue(`${at}skin`, ITA_MIDDLES[event.target.value as ItaClass], { shouldDirty: true, shouldValidate: true })}>{angle === null && <option value="">not known</option>}{ITA_CLASSES.map((key) => <option key={key} value={key}>{key}</option>)}</select></Field>
         {angle !== null && <Meter held={[{ label: "forehead", hex: skin, place: "forehead" }, { label: "cheek", hex: skin, place: "cheek" }, { label: "side of the neck", hex: skin, place: "neck" }]} averageLabel="Read three places" onRead={(hex) => setValue(`${at}skin`, hex, { shouldDirty: true, shouldValidate: true })} />}
         <SelectField name={`${at}skinKind`} label="Skin kind" options={asOptions(SKIN_KINDS)} />
         <SelectField name={`${at}sweat`} label="Sweats" options={[["light", "lightly"], ["average", "like most"], ["heavy", "heavily"]].filter(([key]) => (SWEAT_LEVELS as readonly string[]).includes(key ?? "")) as [string, string][]} />

@@ -4,6 +4,7 @@ import { createContext, useContext, useMemo, useState, type ReactNode } from "re
 import { useStore } from "zustand";
 import { lookContext, predict, type Finding, type Look, type LookContext, type LookPatch, type Prediction } from "@/core/look";
 import type { Plan } from "@/core/plan";
+import { houseOf } from "@/core/rules";
 import type { Workspace } from "@/server/workspace";
 import { readDraft, useAutosave, type SaveState } from "./autosave";
 import { createDesignStore, type DesignStore } from "./store";
@@ -51,8 +52,8 @@ export function WorkspaceProvider({ given, setting, children }: { given: Workspa
     const kept = readDraft(given.look.id);
     return kept && JSON.stringify(kept.look) !== JSON.stringify(given.look.design) ? kept.look : null;
   });
-  const { person, brief, products, archivedProducts, today } = given;
-  const context = useMemo(() => lookContext({ person, brief, products: [...products, ...archivedProducts], today }), [person, brief, products, archivedProducts, today]);
+  const { person, brief, products, archivedProducts, today, house } = given;
+  const context = useMemo(() => lookContext({ person, brief, products: [...products, ...archivedProducts], today, house: houseOf(house.changes, house.version) }), [person, brief, products, archivedProducts, today, house]);
   const prediction = useMemo(() => predict(look, context), [look, context]);
   const { plan, fresh } = usePlanOf(look, given);
   // Judged off the page alone: a look of sixty layers takes longer to judge than to open.

@@ -3,6 +3,7 @@
 import { useEffect, useState } from "react";
 import type { Look } from "@/core/look";
 import type { Plan } from "@/core/plan";
+import { houseOf } from "@/core/rules";
 import { useWorker } from "@/parts/workers/useWorker";
 import type { Workspace } from "@/server/workspace";
 import type { PlanRequest, PlanWorker } from "@/workers/plan";
@@ -15,8 +16,8 @@ export function usePlanOf(look: Look, given: Workspace): { plan: Plan | null; fr
   const [answer, setAnswer] = useState<{ plan: Plan; look: Look; given: Workspace } | null>(null);
   useEffect(() => {
     let current = true;
-    const { person, brief, products, archivedProducts, today, stock } = given;
-    const request: PlanRequest = { look, person, brief, products: [...products, ...archivedProducts], today, stock };
+    const { person, brief, products, archivedProducts, today, stock, house } = given;
+    const request: PlanRequest = { look, person, brief, products: [...products, ...archivedProducts], today, stock, house: houseOf(house.changes, house.version) };
     void worker().plan(request).then((plan) => { if (current) setAnswer({ plan, look, given }); });
     return () => { current = false; };
   }, [look, given, worker]);

@@ -1,6 +1,9 @@
 import { notFound } from "next/navigation";
+import { ForgetPerson } from "@/features/people/ForgetPerson";
+import { History } from "@/features/people/History";
 import { PersonForm } from "@/features/people/PersonForm";
-import { person as findPerson } from "@/server/people";
+import { house } from "@/server/house";
+import { personCard } from "@/server/people";
 import { shelf } from "@/server/shelf";
 import { today } from "@/server/studio";
 import { Page as Frame } from "@/ui/Page";
@@ -10,8 +13,16 @@ export const dynamic = "force-dynamic";
 export const metadata = { title: "Person" };
 
 export default async function Page({ params }: { params: Promise<{ id: string }> }) {
-  const person = await findPerson((await params).id);
-  if (!person) notFound();
+  const card = await personCard((await params).id);
+  if (!card) notFound();
+  const { person, jobs, records } = card;
   const products = (await shelf()).map(({ id, name }) => ({ id, name }));
-  return <Frame title={person.name} action={<PutAway url={`/api/people/${person.id}/archived`} name={person.name} then="/people" />}><PersonForm key={person.id} person={person} products={products} today={today()} /></Frame>;
+  const { patchFrom, patchUntil } = (await house()).numbers;
+  return (
+    <Frame title={person.name} action={<PutAway url={`/api/people/${person.id}/archived`} name={person.name} then="/people" />}>
+      <PersonForm key={person.id} person={person} products={products} today={today()} hours={[patchFrom, patchUntil]} />
+      <History jobs={jobs} records={records} />
+      <ForgetPerson person={person} />
+    </Frame>
+  );
 }

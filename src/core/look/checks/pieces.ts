@@ -14,9 +14,9 @@ const isAdhesive = (key: MaterialKey | undefined): boolean => key !== undefined 
 const isIn = (zones: readonly ZoneId[]) => (layer: Layer) => layer.zones.some((zone) => zones.includes(zone));
 
 /** Where a cap is glued: bare skin all round the hair. */
-const CAP_EDGE: readonly ZoneId[] = ["forehead", "templeLeft", "templeRight", "nape"];
+export const CAP_EDGE: readonly ZoneId[] = ["forehead", "templeLeft", "templeRight", "nape"];
 /** Share of a piece's zones that its edge takes up. Common practice, no published source. */
-const EDGE_SHARE = 0.1;
+export const EDGE_SHARE = 0.1;
 
 const pieces = (stack: Stack) => stack.look.layers.flatMap((layer, at) => { const key = keyOf(stack, layer); return key && isPiece(key) ? [{ layer, at, key }] : []; });
 

@@ -8,9 +8,9 @@ import type { Stack } from "../stack";
 import { isWearable, mayHold } from "../wearable";
 
 /** What of a helper kind this person may wear: the shelf's own, or any whose label has none of their allergens; null where the kind itself is out. */
-export function helperFor(stack: Stack, key: HelperKey): { paint: PaintChoice; product: Product | null } | null {
+export function helperFor(stack: Pick<Stack, "context">, key: HelperKey): { paint: PaintChoice; product: Product | null } | null {
   const { person, products } = stack.context;
-  const fits = material(key).behaves === "adhesive" ? mayHold : isWearable;
+  const fits = ["adhesive", "foam", "piece"].includes(material(key).behaves) ? mayHold : isWearable;
   const own = [...products.values()].find((product) => product.material === key && fits(product, person));
   if (own) return { paint: { kind: "product", productId: own.id }, product: own };
   const { allergens, mayContain } = material(key);
@@ -18,7 +18,7 @@ export function helperFor(stack: Stack, key: HelperKey): { paint: PaintChoice; p
 }
 
 /** A layer of a helper in those of the zones where it may lie, at a place of the stack; null where there is none, or the person may not wear it. */
-export function helperLayer(stack: Stack, o: { key: HelperKey; role: Role; name: string; zones: readonly ZoneId[]; at: number; coats?: number; share?: number }): { layer: Layer; patch: LookPatch } | null {
+export function helperLayer(stack: Pick<Stack, "look" | "context">, o: { key: HelperKey; role: Role; name: string; zones: readonly ZoneId[]; at: number; coats?: number; share?: number }): { layer: Layer; patch: LookPatch } | null {
   const found = helperFor(stack, o.key);
   if (!found) return null;
   const zones = allowedZones(o.zones, o.key, found.product);

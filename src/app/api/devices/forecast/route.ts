@@ -1,0 +1,4 @@
+import { askForecast, ForecastRequestSchema } from "@/server/devices";
+import { jsonRoute } from "@/server/problem";
+
+export const POST = jsonRoute(ForecastRequestSchema, askForecast);

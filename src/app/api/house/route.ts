@@ -1,0 +1,4 @@
+import { ChangeHouseSchema, changeHouse } from "@/server/house";
+import { jsonRoute } from "@/server/problem";
+
+export const PUT = jsonRoute(ChangeHouseSchema, changeHouse);

@@ -1,0 +1,35 @@
+import { z } from "zod";
+import { ZONE_IDS, type ZoneId } from "../anatomy";
+import { BriefSchema } from "../brief";
+import { DateSchema, PAINT_TYPE_KEYS, type PaintTypeKey } from "../paint";
+
+/** What was seen of one zone after some hours. */
+export const WearSeenSchema = z.object({
+  zone: z.enum(ZONE_IDS as [ZoneId, ...ZoneId[]]),
+  type: z.enum(PAINT_TYPE_KEYS as [PaintTypeKey, ...PaintTypeKey[]]),
+  afterHours: z.number().min(0.1, "at least 6 minutes").max(24, "at most 24 h"),
+  wholePercent: z.number().min(0, "0 or more").max(100, "at most 100 %"),
+  /** What the forecast said then, kept as it was. */
+  forecastPercent: z.number().min(0).max(100),
+}).strict();
+export type WearSeen = z.infer<typeof WearSeenSchema>;
+
+/** What happened when a look was painted and worn. */
+export const RecordSchema = z.object({
+  lookName: z.string().min(1).max(80),
+  on: DateSchema,
+  brief: BriefSchema,
+  wear: z.array(WearSeenSchema).max(200),
+  /** Any sting, redness or rash, in words; empty when there was none. */
+  reaction: z.string().max(500).default(""),
+  verdict: z.string().max(1000).default(""),
+}).strict();
+export type RecordFields = z.infer<typeof RecordSchema>;
+export interface WornRecord extends RecordFields { readonly id: string; readonly version: number; readonly lookId: string; readonly personId: string | null }
+
+/** Seen and forecast differ by more than this: the forecast was wrong there. Common practice, no published source. */
+const WIDE_PERCENT = 10;
+
+/** Where a record disagrees with what was forecast, the widest first. */
+export const disagreements = (record: Pick<RecordFields, "wear">): WearSeen[] =>
+  record.wear.filter(({ wholePercent, forecastPercent }) => Math.abs(wholePercent - forecastPercent) > WIDE_PERCENT).sort((a, b) => Math.abs(b.wholePercent - b.forecastPercent) - Math.abs(a.wholePercent - a.forecastPercent));
