@@ -2,7 +2,7 @@ import "server-only";
 import { addMonths, expiry } from "@/core/kit";
 import { lookContext, type LookContext } from "@/core/look";
 import { USUAL_BRIEF } from "@/core/brief";
-import { STAND_IN } from "@/core/people";
+import { readingsDue, STAND_IN } from "@/core/people";
 import { makePlan, type Plan } from "@/core/plan";
 import type { House } from "@/core/rules";
 import { findPerson, listJobs, listLooks, listPeople, listProducts, stockLevels, type Job, type StoredLook } from "@/store";
@@ -33,7 +33,7 @@ export async function lookCards(): Promise<LookCard[]> {
 export interface Today {
   readonly date: string;
   readonly next: readonly LookCard[];
-  readonly patchTests: readonly { readonly personName: string; readonly personId: string; readonly productName: string; readonly on: string }[];
+  readonly patchTests: readonly { readonly personName: string; readonly personId: string; readonly productName: string; readonly on: string; readonly reading: "first" | "late"; readonly due: string }[];
   readonly expiring: readonly { readonly id: string; readonly name: string; readonly date: string; readonly past: boolean }[];
   readonly low: readonly { readonly id: string; readonly name: string; readonly left: number; readonly size: number }[];
   readonly looks: number;
@@ -60,7 +60,7 @@ export async function loadToday(): Promise<Today> {
   const onShelf = await listProducts(db);
   return {
     date, next, looks: looks.length, products: onShelf.length,
-    patchTests: (await listPeople(db)).flatMap((person) => person.patchTests.filter((test) => test.result === "waiting").map((test) => ({ personName: person.name, personId: person.id, productName: nameOf(test.productId), on: test.on }))),
+    patchTests: (await listPeople(db)).flatMap((person) => readingsDue(person, shared.house).map((test) => ({ ...test, personName: person.name, personId: person.id, productName: nameOf(test.productId) }))),
     expiring: onShelf.flatMap((product) => { const best = expiry(product, date); return best && best.date <= soon ? [{ id: product.id, name: product.name, ...best }] : []; }).sort((a, b) => a.date.localeCompare(b.date)),
     low: onShelf.flatMap((product) => { const left = shared.stock.get(product.id) ?? 0; return left < product.sizeGrams * LOW_SHARE ? [{ id: product.id, name: product.name, left, size: product.sizeGrams }] : []; }),
   };

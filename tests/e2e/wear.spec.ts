@@ -26,7 +26,7 @@ test("wear: the figure after some hours, what needs touching up and why, the lis
   await expect(curves.locator("path.apexcharts-line")).toHaveCount(3);
   const row = curves.getByRole("row", { name: /^forehead/ });
   await expect(row).toContainText("sweat");
-  await curves.getByLabel("Part of the face").selectOption("neck");
+  await curves.getByLabel("Part", { exact: true }).selectOption("neck");
   await expect(curves.getByRole("row", { name: /^neck/ })).toHaveClass(/font-bold/);
   await studio.close();
 });

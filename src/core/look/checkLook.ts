@@ -5,7 +5,7 @@ import { mud, pairs } from "./checks/layering";
 import { browUnderPiece, flatPiece, openEdge, unglued, waxInTheCrease } from "./checks/pieces";
 import { barePowder, coveredInHeat, eatenLips, givesOut, greasyHands, sealBetween, shinyHollow, slowToDry, softWax, stains, swept, unprepared, unprotected } from "./checks/wearing";
 import { againstTheLight, crooked, dead, dragged, earToEar, fadeOfFold, lipsTooSoon, mask, outOfSchool, smallFirst, straight, tooEven, underClean } from "./checks/form";
-import { adhesiveOnHair, allergy, children, eyesAndMouth, flammable, propOnSkin, untested } from "./checks/safety";
+import { adhesiveOnHair, allergy, children, eyesAndMouth, flammable, propOnSkin, unsafeSystem, untested } from "./checks/safety";
 import { neutralOverWhite, thinHold, unset } from "./checks/setting";
 import type { LookContext } from "./context";
 import { SEVERITY_ORDER, type Finding, type Remark } from "./finding";
@@ -14,14 +14,14 @@ import { readStack, type Stack } from "./stack";
 
 /** Every check of a look; a new one is its function and one line here. */
 const CHECKS: readonly ((stack: Stack) => Remark[])[] = [
-  propOnSkin, allergy, eyesAndMouth, adhesiveOnHair, children, untested, flammable,
+  propOnSkin, allergy, eyesAndMouth, adhesiveOnHair, children, unsafeSystem, untested, flammable,
   unset, mud, pairs, unglued, openEdge, browUnderPiece, waxInTheCrease, flatPiece, neutralOverWhite, thinCover, gaps, browShowing, vanishing, lostFromAfar, lostProduct, inTheCrease, underTheHat, beardInTheWay,
   outOfSchool, smallFirst, dragged, mask, underClean, lipsTooSoon, againstTheLight, crooked, dead, earToEar, fadeOfFold, straight, tooEven,
   unprepared, unprotected, givesOut, softWax, slowToDry, greasyHands, eatenLips, sealBetween, shinyHollow, barePowder, swept, stains, coveredInHeat, thinHold,
 ];
 
 /** Those that can say stop: safety is judged by them alone, without colours, wear or distance. */
-const STOPPING: readonly ((stack: Stack) => Remark[])[] = [propOnSkin, allergy, eyesAndMouth, adhesiveOnHair, children, pairs];
+const STOPPING: readonly ((stack: Stack) => Remark[])[] = [propOnSkin, allergy, eyesAndMouth, adhesiveOnHair, children, unsafeSystem, pairs];
 
 /** FNV-1a, so that a key stays short however many zones it speaks of. */
 const hash = (text: string): string => [...text].reduce((h, c) => Math.imul(h ^ c.charCodeAt(0), 0x01000193) >>> 0, 0x811c9dc5).toString(36);

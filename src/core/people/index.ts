@@ -112,12 +112,11 @@ export function readingDates(on: string, house: House = HOUSE): { first: string;
   return { first: after(house.numbers.patchFrom), late: after(house.numbers.patchUntil) };
 }
 
-/** Readings of patch tests that are due by a day and not taken down. */
-export function readingsDue(person: Pick<PersonFields, "patchTests">, today: string, house: House = HOUSE): { productId: string; on: string; reading: "first" | "late"; due: string }[] {
-  return person.patchTests.flatMap((test): { productId: string; on: string; reading: "first" | "late"; due: string }[] => {
-    if (test.result !== "waiting") return [];
-    const { first, late } = readingDates(test.on, house);
-    if (test.late === undefined && late <= today) return [{ productId: test.productId, on: test.on, reading: "late", due: late }];
-    return test.first === undefined && first <= today ? [{ productId: test.productId, on: test.on, reading: "first", due: first }] : [];
-  });
+/** The next reading of each patch test that waits for one, the soonest first. */
+export function readingsDue(person: Pick<PersonFields, "patchTests">, house: House = HOUSE): { productId: string; on: string; reading: "first" | "late"; due: string }[] {
+  return person.patchTests.filter(({ result }) => result === "waiting").map((test) => {
+    const dates = readingDates(test.on, house);
+    const reading = test.first === undefined ? ("first" as const) : ("late" as const);
+    return { productId: test.productId, on: test.on, reading, due: dates[reading] };
+  }).sort((a, b) => a.due.localeCompare(b.due));
 }

@@ -34,7 +34,7 @@ export function OwnChoice({ group, refused, onTake }: { group: AdviceGroup; refu
       <h3 className="mb-2 text-lg">Choose by hand</h3>
       {keys.map((key) => (
         <label key={key} className="mb-3 block text-sm"><span className="label-line">{LABELS[key]}</span>
-          <select className="select w-full" value={kit[key] ?? ""} onChange={(event) => onTake({ ...kit, [key]: event.target.value === "" ? null : event.target.value })}>
+          <select aria-label={LABELS[key]} className="select w-full" value={kit[key] ?? ""} onChange={(event) => onTake({ ...kit, [key]: event.target.value === "" ? null : event.target.value })}>
             {NONE[key] && <option value="">{NONE[key]}</option>}
             {kit[key] && isPaintType(kit[key]) && !choices(key).includes(kit[key]) && <option value={kit[key]}>{material(kit[key]).label}</option>}
             {choices(key).map((type) => { const refusal = out.get(type); return <option key={type} value={type} disabled={refusal !== undefined && refusal.rule.startsWith("SAFE")}>{material(type).label}{refusal ? ` (${refusal.rule})` : ""}</option>; })}

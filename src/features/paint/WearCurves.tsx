@@ -39,7 +39,7 @@ export function WearCurves({ group, options, person, brief, house }: { group: Ad
     <section aria-label="How the options wear" className="card-plain mt-4 p-4">
       <div className="flex flex-wrap items-center justify-between gap-3">
         <h3 className="text-xl">How they wear</h3>
-        <label className="flex items-center gap-2 text-sm">Part<select className="select !w-36" value={part} onChange={(event) => setPart(event.target.value)}>{names.map((key) => <option key={key} value={key}>{key}</option>)}</select></label>
+        <label className="flex items-center gap-2 text-sm">Part<select aria-label="Part" className="select !w-36" value={part} onChange={(event) => setPart(event.target.value)}>{names.map((key) => <option key={key} value={key}>{key}</option>)}</select></label>
       </div>
       <div className="grid gap-4 lg:grid-cols-[minmax(0,1fr)_minmax(0,26rem)]">
         <div aria-hidden>

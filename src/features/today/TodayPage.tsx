@@ -25,7 +25,7 @@ export function TodayPage({ today }: { today: Today }) {
             <ul className="flex flex-col gap-3">{today.next.map((card) => <NextJob key={card.job?.id ?? card.look.id} card={card} />)}</ul>
           </section>
           <div className="flex flex-col gap-6">
-            <Due title="Patch tests to read" none="None waiting.">{today.patchTests.map((test) => <li key={test.personId + test.productName}><Link className="link" href={`/people/${test.personId}`}>{test.personName}</Link>: {test.productName}, put on {dayWords(test.on)}</li>)}</Due>
+            <Due title="Patch tests to read" none="None waiting.">{today.patchTests.map((test) => <li key={test.personId + test.productName}><Link className="link" href={`/people/${test.personId}`}>{test.personName}</Link>: {test.productName}, {test.reading === "first" ? "first reading" : "late reading"} {test.due <= today.date ? <strong>due{test.due < today.date && ` since ${dayWords(test.due)}`}</strong> : dayWords(test.due)}</li>)}</Due>
             <Due title="Going off" none="Nothing within a month.">{today.expiring.map((product) => <li key={product.id}><Link className="link" href={`/shelf/${product.id}`}>{product.name}</Link>: {product.past ? <strong>past its date, {dayWords(product.date)}</strong> : `good until ${dayWords(product.date)}`}</li>)}</Due>
             <Due title="Running out" none="Every pot is above 15 %.">{today.low.map((product) => <li key={product.id}><Link className="link" href={`/shelf/${product.id}`}>{product.name}</Link>: {gramsWords(product.left)} of {gramsWords(product.size)} left</li>)}</Due>
           </div>

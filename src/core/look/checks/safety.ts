@@ -148,3 +148,20 @@ export function flammable(stack: Stack): Remark[] {
   });
   return layers.length ? [{ rule: "SAFE-5", severity: "tip", where: { zones: [] }, message: `${layers.map((layer) => layer.name).join(" and ")} burn${layers.length === 1 ? "s" : ""} until dry: air the room, no flame, cigarette or hot dryer near.` }] : [];
 }
+
+/** SAFE-2, SAFE-3: a paint system chosen by hand that this person may not have, or that may not go round their eyes or on their lips. */
+export function unsafeSystem(stack: Stack): Remark[] {
+  const { system } = stack.look;
+  const { person } = stack.context;
+  if (!system) return [];
+  const kits = [system, ...Object.values(system.also)];
+  const used = [...new Set<MaterialKey>([system.eyes, system.lips, ...kits.flatMap(({ base, detail, prep, activate, set, seal }) => [base, detail, prep, activate, set, seal]).filter((key) => key !== null)])];
+  const fix = { fix: { op: "chooseSystem", system: null } as const, fixLabel: "Take back the paint system" };
+  const where = { zones: [] };
+  const known = used.flatMap((key) => material(key).allergens.filter((allergen) => person.allergies.includes(allergen)).map((allergen) => ({ key, allergen })));
+  const shut = [[system.eyes, "eye", "round the eyes"], [system.lips, "lips", "on the lips"]] as const;
+  return [
+    ...known.map(({ key, allergen }): Remark => ({ rule: "SAFE-2", severity: "stop", where, message: `The paint system counts on ${material(key).label}, and ${person.name} is allergic to ${ALLERGENS[allergen]}.`, ...fix })),
+    ...shut.filter(([key, zone]) => keptOutOf(key, zone) || (zone === "lips" && keptOutOf(key, "mouth"))).map(([key, , words]): Remark => ({ rule: "SAFE-3", severity: "stop", where, message: `The paint system has ${material(key).label} ${words}: it is kept out of there by its kind.`, ...fix })),
+  ];
+}
