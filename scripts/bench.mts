@@ -7,10 +7,11 @@ import { coatsToCover, filmReflectance, hexToLab, labFromReflectance, masstoneRe
 import { viewFromDistance } from "../src/core/vision";
 import { mixingOptics, ProductSchema } from "../src/core/paint";
 import { USUAL_BRIEF } from "../src/core/brief";
-import { recommendPaint } from "../src/core/advice";
-import { checkLook, lookContext } from "../src/core/look";
+import { ADVICE_GROUPS, recommendPaint } from "../src/core/advice";
+import { checkLook, lookContext, stopsOf, wearForecast } from "../src/core/look";
 import { STAND_IN } from "../src/core/people";
 import { makePlan } from "../src/core/plan";
+import { zoneWear } from "../src/core/wear";
 import { scheduleChair, type Task } from "../src/core/schedule";
 import { DEMO_LOOKS, DEMO_PRODUCTS } from "../src/demo";
 
@@ -78,7 +79,11 @@ if (!frost) throw new Error("the demo has lost a look");
 const changed = (i: number) => ({ ...frost, notes: String(i) });
 measure("all checks of a 13-layer look", (i) => checkLook(changed(i), context), "its figure", () => buildFigure(defaultFace()));
 measure("the whole plan of it", (i) => makePlan(changed(i), context), "its checks", (i) => checkLook(changed(i), context));
-measure("a recommendation", () => recommendPaint({ person: STAND_IN, brief: USUAL_BRIEF, shelf: products }), "the figure it starts from", () => buildFigure(defaultFace()));
+measure("a recommendation: face, eyes and lips", () => recommendPaint({ person: STAND_IN, brief: USUAL_BRIEF, shelf: products }), "the figure it starts from", () => buildFigure(defaultFace()));
+measure("a recommendation: every part of a person", () => recommendPaint({ person: STAND_IN, brief: { ...USUAL_BRIEF, bares: ["hands", "chest", "back", "forearms"] }, shelf: products }, ADVICE_GROUPS), "the figure it starts from", () => buildFigure(defaultFace()));
+const sixty = { ...frost, layers: Array.from({ length: 60 }, (_, i) => ({ ...(frost.layers[i % frost.layers.length] ?? frost.layers[0]), id: `layer-${i}` })) } as typeof frost;
+measure("the wear of a 60-layer look", () => wearForecast(sixty, context), "the wear of one paint on one zone, 60 times", () => { for (let i = 0; i < 60; i++) zoneWear({ zone: "forehead", type: "waterGlycerine", helpers: [], person: STAND_IN, brief: USUAL_BRIEF }); });
+measure("stops of a 13-layer look", (i) => stopsOf(changed(i), context), "all its checks", (i) => checkLook(changed(i), context));
 
 const tasks = (seed: number): Task[] => Array.from({ length: 50 }, (_, i) => ({ id: `t${i}`, zone: `z${(i * 7 + seed) % 7}`, handsOn: 1 + ((i * 13 + seed) % 5), wait: (i * 5 + seed) % 4, after: i >= 7 ? [`t${i - 7}`] : [] }));
 measure("a chair of 50 tasks", (i) => scheduleChair(tasks(i)), "sorting its tasks", (i) => tasks(i).toSorted((a, b) => b.wait - a.wait));

@@ -1,11 +1,11 @@
 import AxeBuilder from "@axe-core/playwright";
 import { expect, test } from "./studio";
 
-const VIEWS = ["/", "/looks", "/looks/new", "/looks/drought/drought-quarry/brief", "/looks/drought/drought-quarry/paint", "/looks/first-frost/frost-reservoir/map", "/looks/first-frost/frost-reservoir/plan", "/looks/sundog/sundog-hillside/colour", "/mixing", "/people", "/people/nomi-tarrow", "/shelf", "/shelf/chalk-white", "/rules"];
+const VIEWS = ["/", "/safety", "/looks", "/looks/new", "/looks/drought/drought-quarry/brief", "/looks/drought/drought-quarry/paint", "/looks/first-frost/frost-reservoir/map", "/looks/first-frost/frost-reservoir/plan", "/looks/sundog/sundog-hillside/colour", "/mixing", "/people", "/people/nomi-tarrow", "/shelf", "/shelf/chalk-white", "/rules"];
 
 for (const theme of ["studio", "wings"]) {
   test(`no view has an accessibility fault that axe finds, in the ${theme} theme`, async ({ page, context, demo }) => {
-    test.setTimeout(180_000);
+    test.setTimeout(300_000);
     await context.addCookies([{ name: "theme", value: theme, url: demo.url }]);
     for (const path of VIEWS) {
       await page.goto(demo.url + path, { waitUntil: "networkidle" });

@@ -11,6 +11,7 @@ import { LostMarks } from "@/parts/figure/LostMarks";
 import { useSeen } from "@/parts/figure/useSeen";
 import { ViewFigure } from "@/parts/figure/ViewFigure";
 import { sceneOf, VIEW_KEYS, VIEWS, type ViewKey } from "@/parts/figure/views";
+import { HAZARD_WORDS } from "@/core/wear";
 import { useWorking } from "@/parts/workspace/WorkspaceContext";
 import { minutesWords } from "@/ui/format";
 import { metresAt, metresWords, placeOf, STEPS } from "./distances";
@@ -121,7 +122,7 @@ function DueList({ due, after }: { due: readonly TouchUp[]; after: number }) {
   return (
     <ol aria-label="Touch-ups by then" className="flex max-h-20 flex-wrap gap-x-4 gap-y-1 overflow-auto bg-[#f4f4f3] px-3 py-1.5 text-sm">
       <li className="list-none font-bold">{due.length ? "By forecast needs touching up:" : "By forecast nothing needs touching up yet."}</li>
-      {due.map((walk) => <li key={`${walk.cause}${walk.atHours}`} className="list-none"><strong>{minutesWords(walk.atHours * 60)}</strong> {zoneWords(walk.zones)}, {walk.cause}</li>)}
+      {due.map((walk) => <li key={`${walk.cause}${walk.atHours}`} className="list-none"><strong>{minutesWords(walk.atHours * 60)}</strong> {zoneWords(walk.zones)}, {HAZARD_WORDS[walk.cause]}</li>)}
     </ol>
   );
 }

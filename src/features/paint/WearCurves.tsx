@@ -8,7 +8,7 @@ import type { Brief } from "@/core/brief";
 import { isWaterColour, type HelperKey } from "@/core/paint";
 import type { Person } from "@/core/people";
 import type { House } from "@/core/rules";
-import { survival, zoneWear, type ZoneWear } from "@/core/wear";
+import { HAZARD_WORDS, survival, zoneWear, type ZoneWear } from "@/core/wear";
 import { minutesWords } from "@/ui/format";
 
 const Chart = dynamic(() => import("react-apexcharts"), { ssr: false, loading: () => <div className="h-72" /> });
@@ -59,7 +59,7 @@ export function WearCurves({ group, options, person, brief, house }: { group: Ad
             <thead><tr className="border-b-2 border-base-content text-left"><th scope="col" className="py-1">Part</th>{options.map((option, i) => <th key={option.id} scope="col" className="py-1 pl-3">{DASHES[i]}</th>)}</tr></thead>
             <tbody>{names.map((key) => (
               <tr key={key} className={`border-b rule ${key === part ? "font-bold" : ""}`}><th scope="row" className="py-1 text-left font-[inherit]">{key}</th>
-                {options.map((option) => { const wear = wearOf(option, parts[key] ?? [], person, brief, house); return <td key={option.id} className="py-1 pl-3">{!wear || wear.touchUpHours >= brief.hoursWorn ? "holds" : <>{minutesWords(wear.touchUpHours * 60)}<span className="muted block text-xs font-normal">{partOf(wear.zone)}, {wear.cause}</span></>}</td>; })}
+                {options.map((option) => { const wear = wearOf(option, parts[key] ?? [], person, brief, house); return <td key={option.id} className="py-1 pl-3">{!wear || wear.touchUpHours >= brief.hoursWorn ? "holds" : <>{minutesWords(wear.touchUpHours * 60)}<span className="muted block text-xs font-normal">{partOf(wear.zone)}, {HAZARD_WORDS[wear.cause]}</span></>}</td>; })}
               </tr>
             ))}</tbody>
           </table>

@@ -4,6 +4,7 @@ import { useMemo } from "react";
 import { touchUps } from "@/core/advice";
 import { recipeOf, wearForecast, zoneWords } from "@/core/look";
 import { toolOf } from "@/core/paint";
+import { HAZARD_WORDS } from "@/core/wear";
 import { useWorking } from "@/parts/workspace/WorkspaceContext";
 import { minutesWords } from "@/ui/format";
 
@@ -18,7 +19,7 @@ export function TouchUps() {
       <h3 className="mb-2 text-xl">Touch-ups</h3>
       {walks.length === 0 ? <p className="text-sm">By forecast everything holds for the {context.brief.hoursWorn} h.</p> : (
         <>
-          <ol aria-label="Touch-ups" className="text-sm">{walks.map((walk) => <li key={`${walk.cause}${walk.atHours}`} className="border-t rule py-1"><strong>after {minutesWords(walk.atHours * 60)}</strong>: {zoneWords(walk.zones)} ({walk.layers.map(({ name }) => name).join(", ")}); {walk.cause}</li>)}</ol>
+          <ol aria-label="Touch-ups" className="text-sm">{walks.map((walk) => <li key={`${walk.cause}${walk.atHours}`} className="border-t rule py-1"><strong>after {minutesWords(walk.atHours * 60)}</strong>: {zoneWords(walk.zones)} ({walk.layers.map(({ name }) => name).join(", ")}); {HAZARD_WORDS[walk.cause]}</li>)}</ol>
           <p className="mt-2 text-sm"><strong>To carry:</strong> {carry.join(", ")}.</p>
         </>
       )}

@@ -37,7 +37,7 @@ export function HouseRules({ version, changes: kept }: { version: number; change
       {problem && <p role="alert" className="mb-3 border-l-4 border-base-content pl-3 font-semibold">{problem}</p>}
       <section id="numbers" aria-label="Numbers" className="scroll-mt-16">
         <h2 className="mb-1 text-xl">Numbers</h2>
-        <div className="overflow-x-auto">
+        <div className="relative overflow-x-auto">
           <table className="w-full text-sm">
             <thead><tr className="border-b-2 border-base-content text-left"><th scope="col" className="py-1">What</th><th scope="col">Today</th><th scope="col">House</th><th scope="col">Rule, source</th><th scope="col"><span className="sr-only">Reset</span></th></tr></thead>
             <tbody>{NUMBER_IDS.map((id) => {
@@ -59,17 +59,17 @@ export function HouseRules({ version, changes: kept }: { version: number; change
       {[...new Set(RULE_IDS.map((id) => id.replace(/-\d+$/, "")))].map((group) => (
         <section key={group} className="mt-6">
           <h2 className="mb-1 text-xl">{group}</h2>
-          <dl>
+          <ul>
             {RULE_IDS.filter((id) => id.startsWith(`${group}-`)).map((id) => (
-              <div key={id} id={id} className="flex scroll-mt-16 items-start gap-4 border-t rule py-2.5 target:bg-base-200 target:px-3">
+              <li key={id} id={id} className="flex scroll-mt-16 items-start gap-4 border-t rule py-2.5 target:bg-base-200 target:px-3">
                 <div className="flex-1">
-                  <dt className={off.has(id) ? "line-through" : ""}><strong>{id}</strong> · {RULES[id].title} <span className="muted text-sm">({WORDS[RULES[id].severity]})</span></dt>
-                  <dd className="max-w-prose text-sm">{RULES[id].reason} <span className="muted">Source: {RULES[id].source}.</span></dd>
+                  <p className={off.has(id) ? "line-through" : ""}><strong>{id}</strong> · {RULES[id].title} <span className="muted text-sm">({WORDS[RULES[id].severity]})</span></p>
+                  <p className="max-w-prose text-sm">{RULES[id].reason} <span className="muted">Source: {RULES[id].source}.</span></p>
                 </div>
                 {canBeOff(id) ? <label className="flex min-h-9 items-center gap-2 text-sm whitespace-nowrap"><input type="checkbox" className="checkbox checkbox-sm" checked={!off.has(id)} onChange={() => toggle(id)} aria-label={`${id} is followed`} />{off.has(id) ? "off" : "on"}</label> : <span className="muted min-h-9 text-sm whitespace-nowrap">always on</span>}
-              </div>
+              </li>
             ))}
-          </dl>
+          </ul>
         </section>
       ))}
     </>

@@ -1,0 +1,194 @@
+import { chairLowerBound } from "./bound";
+import { checkedTasks, inOrder, type Task } from "./task";
+
+export interface Performer { readonly id: string; readonly tasks: readonly Task[] }
+export interface Call { readonly performers: readonly Performer[]; readonly artists: number; readonly chairs: number }
+export interface PlacedInCall { performer: string; task: string; artist: number; chair: number; start: number; end: number }
+
+/** Orders that are tried, and how long on the clock of effort: tries are cheap for small calls and few for large ones. */
+const MOST_TRIES = 160;
+const MOST_STEPS = 60_000;
+
+/** A performer's work as the simulation walks through it. */
+interface Work {
+  readonly id: string;
+  readonly tasks: readonly Task[];
+  /** Places of the tasks each one waits for. */
+  readonly before: readonly (readonly number[])[];
+  /** Longest chain of work and rest from the start of each task to the end of all. */
+  readonly tail: readonly number[];
+  readonly zone: readonly number[];
+  readonly zones: number;
+  readonly bound: number;
+  readonly handsOn: number;
+}
+
+function workOf({ id, tasks }: Performer): Work {
+  const byId = checkedTasks(tasks);
+  const place = new Map(tasks.map((task, i) => [task.id, i]));
+  const before = tasks.map((task) => task.after.map((other) => place.get(other) ?? 0));
+  const tail = tasks.map((task) => task.handsOn);
+  for (const task of inOrder(tasks).toReversed()) {
+    const own = tail[place.get(task.id) ?? 0] ?? 0;
+    for (const other of task.after) {
+      const lower = byId.get(other);
+      const at = place.get(other) ?? 0;
+      if (lower) tail[at] = Math.max(tail[at] ?? 0, lower.handsOn + lower.wait + own);
+    }
+  }
+  const names = [...new Set(tasks.map(({ zone }) => zone))];
+  return { id, tasks, before, tail, zone: tasks.map(({ zone }) => names.indexOf(zone)), zones: names.length, bound: chairLowerBound(tasks), handsOn: tasks.reduce((sum, { handsOn }) => sum + handsOn, 0) };
+}
+
+/** No call is shorter: the longest performer, the hands there are, and the chairs there are. */
+function callLowerBound(works: readonly Work[], { artists, chairs }: Call): number {
+  const sum = (of: (work: Work) => number) => works.reduce((total, work) => total + of(work), 0);
+  return Math.max(0, ...works.map(({ bound }) => bound), sum(({ handsOn }) => handsOn) / artists, sum(({ bound }) => bound) / chairs);
+}
+
+/** Deterministic jitter for the repeated tries; not for anything that needs real randomness. */
+const jitter = (n: number) => { const x = Math.sin(n * 78.233) * 43758.5453; return x - Math.floor(x); };
+
+interface Way { readonly order: readonly number[]; /** How a performer in a chair weighs against another: the more is left, the sooner. */ readonly urgency: readonly number[]; readonly patience: number }
+
+/** Walks through the call once: of all that could start soonest, the most urgent. Null as soon as it can't beat a known end. */
+function walk(works: readonly Work[], call: Call, way: Way, best: number): PlacedInCall[] | null {
+  const placed: PlacedInCall[] = [];
+  const artistFree = new Array<number>(call.artists).fill(0);
+  const chairFree = new Array<number>(call.chairs).fill(0);
+  const lastArtist = new Array<number>(works.length).fill(-1);
+  const seated: number[] = [];
+  const chairOf = new Array<number>(works.length).fill(-1);
+  const free = new Array<number>(works.length).fill(0);
+  const ends = works.map(({ tasks }) => new Array<number>(tasks.length).fill(-1));
+  const rested = works.map(({ zones }) => new Array<number>(zones).fill(0));
+  const left = works.map(({ tasks }) => tasks.length);
+  const waiting = [...way.order];
+  const earliest = (p: number, t: number): number => {
+    const work = works[p] as Work;
+    let at = Math.max(free[p] ?? 0, rested[p]?.[work.zone[t] ?? 0] ?? 0);
+    for (const b of work.before[t] ?? []) {
+      const end = ends[p]?.[b] ?? -1;
+      if (end < 0) return Infinity;
+      at = Math.max(at, end + (work.tasks[b]?.wait ?? 0));
+    }
+    return at;
+  };
+  for (;;) {
+    // A free chair takes the next performer at once: an empty chair earns nothing.
+    while (waiting.length && seated.length < call.chairs) {
+      const p = waiting.shift() as number;
+      const chair = chairFree.reduce((found, at, i) => (seated.some((other) => chairOf[other] === i) ? found : found < 0 || at < (chairFree[found] ?? 0) ? i : found), -1);
+      chairOf[p] = chair;
+      free[p] = chairFree[chair] ?? 0;
+      seated.push(p);
+    }
+    if (!seated.length) return placed;
+    const hands = Math.min(...artistFree);
+    let soonestStart = Infinity;
+    const open: { p: number; t: number; start: number }[] = [];
+    for (const p of seated) {
+      for (let t = 0; t < (works[p] as Work).tasks.length; t++) {
+        if ((ends[p]?.[t] ?? 0) >= 0) continue;
+        const start = Math.max(hands, earliest(p, t));
+        if (start === Infinity) continue;
+        open.push({ p, t, start });
+        soonestStart = Math.min(soonestStart, start);
+      }
+    }
+    const scoreOf = ({ p, t }: { p: number; t: number }) => ((works[p] as Work).tail[t] ?? 0) * (way.urgency[p] ?? 1);
+    const { p: bestP, t: bestT } = open.filter(({ start }) => start <= soonestStart + way.patience).reduce((a, b) => (scoreOf(b) > scoreOf(a) + 1e-9 ? b : a));
+    const work = works[bestP] as Work;
+    const task = work.tasks[bestT] as Task;
+    const ready = earliest(bestP, bestT);
+    // Who painted this face last goes on with it, if that costs no minute; else the hands that have been free the shortest.
+    const mine = lastArtist[bestP] ?? -1;
+    const soonest = Math.max(hands, ready);
+    const artist = mine >= 0 && (artistFree[mine] ?? 0) <= soonest + 1e-9 ? mine : artistFree.reduce((found, at, i) => (at <= soonest + 1e-9 && (found < 0 || at > (artistFree[found] ?? 0)) ? i : found), -1);
+    const start = Math.max(artistFree[artist] ?? 0, ready);
+    const end = start + task.handsOn;
+    if (end + (work.tail[bestT] ?? 0) - task.handsOn >= best - 1e-9) return null;
+    placed.push({ performer: work.id, task: task.id, artist, chair: chairOf[bestP] ?? 0, start, end });
+    artistFree[artist] = end;
+    lastArtist[bestP] = artist;
+    free[bestP] = end;
+    (ends[bestP] as number[])[bestT] = end;
+    (rested[bestP] as number[])[work.zone[bestT] ?? 0] = end + task.wait;
+    left[bestP] = (left[bestP] ?? 0) - 1;
+    if (!left[bestP]) {
+      chairFree[chairOf[bestP] ?? 0] = end;
+      seated.splice(seated.indexOf(bestP), 1);
+    }
+  }
+}
+
+/** Calls of so few tasks are solved exactly. */
+const EXHAUSTIVE = 8;
+
+interface State { readonly placed: readonly PlacedInCall[]; readonly artistFree: readonly number[]; readonly chairFree: readonly number[]; readonly chairOf: ReadonlyMap<string, number> }
+
+/** The best of all orders in which tasks could be taken up, each as early as it can be then; depth first, cut by the longest chain that is left. */
+function everyWay(works: readonly Work[], call: Call, start: readonly PlacedInCall[], end: number): { placed: readonly PlacedInCall[]; makespan: number } {
+  let best = { placed: start, makespan: end };
+  const search = ({ placed, artistFree, chairFree, chairOf }: State) => {
+    const now = Math.max(0, ...placed.map((entry) => entry.end));
+    if (placed.length === works.reduce((sum, { tasks }) => sum + tasks.length, 0)) { if (now < best.makespan - 1e-9) best = { placed, makespan: now }; return; }
+    for (const work of works) {
+      const own = placed.filter(({ performer }) => performer === work.id);
+      const endOf = (t: number) => own.find(({ task }) => task === work.tasks[t]?.id)?.end;
+      work.tasks.forEach((task, t) => {
+        if (endOf(t) !== undefined || (work.before[t] ?? []).some((b) => endOf(b) === undefined)) return;
+        const sitting = chairOf.get(work.id);
+        const free = [...chairFree.keys()].filter((i) => Number.isFinite(chairFree[i]));
+        const chair = sitting ?? free.reduce((found, i) => (found < 0 || (chairFree[i] ?? 0) < (chairFree[found] ?? 0) ? i : found), -1);
+        if (chair < 0) return;
+        const rested = own.map((entry) => { const at = work.tasks.findIndex(({ id }) => id === entry.task); return entry.end + (work.zone[at] === work.zone[t] ? (work.tasks[at]?.wait ?? 0) : 0); });
+        const ready = Math.max(0, ...rested, ...(work.before[t] ?? []).map((b) => (endOf(b) ?? 0) + (work.tasks[b]?.wait ?? 0)), sitting === undefined ? (chairFree[chair] ?? 0) : 0);
+        const artist = artistFree.reduce((found, at, i) => (found < 0 || at < (artistFree[found] ?? 0) ? i : found), -1);
+        const from = Math.max(ready, artistFree[artist] ?? 0);
+        const hands = artistFree.reduce((found, at, i) => (at <= from && at > (artistFree[found] ?? 0) ? i : found), artist);
+        if (from + (work.tail[t] ?? 0) >= best.makespan - 1e-9) return;
+        const to = from + task.handsOn;
+        const last = own.length + 1 === work.tasks.length;
+        search({
+          placed: [...placed, { performer: work.id, task: task.id, artist: hands, chair, start: from, end: to }], artistFree: artistFree.map((at, i) => (i === hands ? to : at)),
+          chairFree: chairFree.map((at, i) => (i === chair ? (last ? to : Infinity) : at)), chairOf: new Map([...chairOf, [work.id, chair]]),
+        });
+      });
+    }
+  };
+  search({ placed: [], artistFree: new Array<number>(call.artists).fill(0), chairFree: new Array<number>(call.chairs).fill(0), chairOf: new Map() });
+  return best;
+}
+
+/**
+ * Several performers, artists and chairs: who is painted by whom, where and when.
+ *
+ * A performer keeps one chair from the first touch to the last; one pair of hands at a time is on a face, and goes on to another while that one dries.
+ * List scheduling over many orders of who sits down when, the best kept; eight tasks or fewer are solved exactly.
+ * @returns `makespan`, the end of the last hands-on part; `lowerBound`, which no schedule beats
+ * @throws RangeError without artists or chairs, on two performers of one id, and on tasks that a chair refuses
+ */
+export function scheduleCall(call: Call): { placed: PlacedInCall[]; makespan: number; lowerBound: number } {
+  if (!Number.isInteger(call.artists) || call.artists < 1) throw new RangeError("a call needs an artist");
+  if (!Number.isInteger(call.chairs) || call.chairs < 1) throw new RangeError("a call needs a chair");
+  if (new Set(call.performers.map(({ id }) => id)).size !== call.performers.length) throw new RangeError("two performers have the same id");
+  const works = call.performers.map(workOf);
+  const lowerBound = callLowerBound(works, call);
+  const size = works.reduce((sum, { tasks }) => sum + tasks.length, 0);
+  const tries = Math.max(12, Math.min(MOST_TRIES, Math.round(MOST_STEPS / Math.max(1, size))));
+  const places = works.map((_, i) => i);
+  let best: readonly PlacedInCall[] = [];
+  let makespan = Infinity;
+  for (let i = 0; i < tries && makespan > lowerBound * 1.0005 + 1e-9; i++) {
+    const noise = (k: number) => jitter(i * 131 + k);
+    const weight = (p: number) => { const work = works[p] as Work; return i === 0 ? work.bound : i === 1 ? work.handsOn : i === 2 ? -work.bound : work.bound * (0.5 + noise(p)); };
+    const order = [...places].sort((a, b) => weight(b) - weight(a));
+    const urgency = places.map((p) => (i < 3 ? 1 : 0.6 + 0.8 * noise(p + 57)));
+    const found = walk(works, call, { order, urgency, patience: i % 3 === 2 ? 1 : i % 3 === 1 ? 0.4 : 0 }, makespan);
+    const end = found ? Math.max(0, ...found.map((entry) => entry.end)) : Infinity;
+    if (found && end < makespan - 1e-9) [best, makespan] = [found, end];
+  }
+  if (size <= EXHAUSTIVE && makespan > lowerBound * 1.0005 + 1e-9) ({ placed: best, makespan } = everyWay(works, call, best, makespan));
+  return { placed: [...best].sort((a, b) => a.start - b.start || a.end - b.end), makespan: best.length ? makespan : 0, lowerBound };
+}
