@@ -13,7 +13,7 @@ const only = option("only", "")?.split(",").filter(Boolean);
 
 const VIEWS = [
   ["today", "/"], ["looks", "/looks"], ["brief", "/looks/drought/drought-quarry/brief"], ["paint", "/looks/drought/drought-quarry/paint"],
-  ["map", "/looks/first-frost/frost-reservoir/map"], ["body", "/looks/drought/drought-quarry/map", "bodyFront"], ["profile", "/looks/first-frost/frost-reservoir/map", "leftProfile"], ["colour", "/looks/sundog/sundog-hillside/colour"], ["mixing", "/mixing?target=%23c06a3a"], ["plan", "/looks/first-frost/frost-reservoir/plan"], ["people", "/people"], ["person", "/people/nomi-tarrow"], ["shelf", "/shelf"],
+  ["map", "/looks/first-frost/frost-reservoir/map"], ["body", "/looks/drought/drought-quarry/map", "bodyFront"], ["profile", "/looks/first-frost/frost-reservoir/map", "leftProfile"], ["colour", "/looks/sundog/sundog-hillside/colour"], ["mixing", "/mixing?target=%23c06a3a"], ["plan", "/looks/first-frost/frost-reservoir/plan"], ["record", "/looks/drought/drought-quarry/record"], ["calls", "/calls"], ["people", "/people"], ["person", "/people/nomi-tarrow"], ["shelf", "/shelf"],
   ["new-look", "/looks/new"], ["rules", "/rules"], ["safety", "/safety"],
 ];
 

@@ -1,10 +1,12 @@
 import "server-only";
 import { USUAL_BRIEF, type Brief } from "@/core/brief";
 import type { Reference } from "@/core/look";
-import type { Mix, Product } from "@/core/paint";
+import type { Mix, PaintTypeKey, Product } from "@/core/paint";
 import { STAND_IN, type Person } from "@/core/people";
+import { factorsOf, type WornRecord } from "@/core/record";
 import type { HouseChanges } from "@/core/rules";
-import { currentHouse, findLook, findPerson, listJobs, listMixes, listPeople, listProducts, listVersions, referenceOf, stockLevels, type Job, type KeptVersion, type StoredLook } from "@/store";
+import type { WearFactor } from "@/core/wear";
+import { currentHouse, findLook, listRecords, findPerson, listJobs, listMixes, listPeople, listProducts, listVersions, referenceOf, stockLevels, type Job, type KeptVersion, type StoredLook } from "@/store";
 import { studio, today } from "./studio";
 
 /** All that the chapters of a look work from; plain data, so that the browser can compute with it. */
@@ -27,6 +29,10 @@ export interface Workspace {
   readonly stock: Readonly<Record<string, number>>;
   readonly today: string;
   /** What the painter holds differently from the house. */
+  /** What happened when this look was worn, the latest first. */
+  readonly records: readonly WornRecord[];
+  /** How each paint type wears against the house, by every record there is. */
+  readonly factors: Partial<Record<PaintTypeKey, WearFactor>>;
   readonly house: { readonly version: number; readonly changes: HouseChanges };
 }
 
@@ -44,7 +50,7 @@ export async function loadWorkspace(lookId: string, jobId?: string): Promise<Wor
   const nameOf = async (id: string) => people.find((entry) => entry.id === id)?.name ?? (await findPerson(db, id))?.name ?? "somebody";
   return {
     look, job, person: person ?? STAND_IN, brief: job?.brief ?? USUAL_BRIEF, people, reference: await referenceOf(db, lookId), mixes: await listMixes(db), versions: await listVersions(db, lookId), products: await listProducts(db), archivedProducts: await listProducts(db, { archived: true }), stock: Object.fromEntries(await stockLevels(db)), today: today(),
-    house: await currentHouse(db),
+    house: await currentHouse(db), records: await listRecords(db, { lookId }), factors: factorsOf(await listRecords(db)),
     jobs: await Promise.all(jobs.map(async ({ id, personId, brief }) => ({ id, personName: await nameOf(personId), curtainAt: brief.curtainAt, place: brief.place }))),
   };
 }

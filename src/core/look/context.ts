@@ -1,6 +1,6 @@
 import { buildFigure, type Figure } from "../anatomy";
 import type { Brief } from "../brief";
-import { material, type MaterialKey, type Product } from "../paint";
+import { material, type MaterialKey, type PaintTypeKey, type Product } from "../paint";
 import { landmarksOf, physiqueOf, type Person } from "../people";
 import { HOUSE, type House } from "../rules";
 import type { Layer } from "./schema";
@@ -15,11 +15,13 @@ export interface LookContext {
   readonly today: string;
   /** The numbers and rules in force. */
   readonly house: House;
+  /** How much faster or slower than the house each paint type wears by the painter's own records; 1 where nothing is recorded. */
+  readonly factors: Readonly<Partial<Record<PaintTypeKey, number>>>;
 }
 
 /** Builds a context; the figure is drawn from the person's measures. */
-export function lookContext(o: { person: Person; brief: Brief; products: readonly Product[]; today: string; house?: House }): LookContext {
-  return { person: o.person, brief: o.brief, today: o.today, house: o.house ?? HOUSE, figure: buildFigure(landmarksOf(o.person), physiqueOf(o.person)), products: new Map(o.products.map((product) => [product.id, product])) };
+export function lookContext(o: { person: Person; brief: Brief; products: readonly Product[]; today: string; house?: House; factors?: LookContext["factors"] }): LookContext {
+  return { person: o.person, brief: o.brief, today: o.today, house: o.house ?? HOUSE, factors: o.factors ?? {}, figure: buildFigure(landmarksOf(o.person), physiqueOf(o.person)), products: new Map(o.products.map((product) => [product.id, product])) };
 }
 
 /** The products a layer uses with their parts; one that has left the shelf is left out. */

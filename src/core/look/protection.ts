@@ -1,5 +1,5 @@
 import type { ZoneId } from "../anatomy";
-import { isPaintType, isWaterColour, type HelperKey } from "../paint";
+import { isPaintType, isWaterColour, type HelperKey, type PaintTypeKey } from "../paint";
 import { zoneWear, type ZoneWear } from "../wear";
 import { materialOf, type LookContext } from "./context";
 import { isColour } from "./roles";
@@ -7,7 +7,7 @@ import type { Layer, Look } from "./schema";
 import { isSetting } from "./stack";
 
 /** How one layer wears in one zone under what the look lays below and over it. */
-export interface LayerWear extends ZoneWear { readonly layer: Layer }
+export interface LayerWear extends ZoneWear { readonly layer: Layer; readonly type: PaintTypeKey }
 
 /** What protects a layer in a zone: prep below it, powder and seal over it, and what its cake is activated with. */
 export function protection(look: Look, context: LookContext, at: number, zone: ZoneId): HelperKey[] {
@@ -29,6 +29,6 @@ export function wearForecast(look: Look, context: LookContext): LayerWear[] {
   return look.layers.flatMap((layer, at) => {
     const key = materialOf(layer, context.products);
     if (!key || !isPaintType(key) || isSetting(layer, key) || !isColour(layer.role)) return [];
-    return layer.zones.map((zone): LayerWear => ({ layer, ...zoneWear({ zone, type: key, helpers: protection(look, context, at, zone), person: context.person, brief: context.brief, house: context.house }) }));
+    return layer.zones.map((zone): LayerWear => ({ layer, type: key, ...zoneWear({ zone, type: key, helpers: protection(look, context, at, zone), person: context.person, brief: context.brief, house: context.house, factor: context.factors[key] ?? 1 }) }));
   });
 }

@@ -2,6 +2,7 @@ import { z } from "zod";
 import { ZONE_IDS, type ZoneId } from "../anatomy";
 import { BriefSchema } from "../brief";
 import { DateSchema, PAINT_TYPE_KEYS, type PaintTypeKey } from "../paint";
+import { calibrate, factorOf, HOUSE_FACTOR, type WearFactor, type WearObservation } from "../wear";
 
 /** What was seen of one zone after some hours. */
 export const WearSeenSchema = z.object({
@@ -33,3 +34,17 @@ const WIDE_PERCENT = 10;
 /** Where a record disagrees with what was forecast, the widest first. */
 export const disagreements = (record: Pick<RecordFields, "wear">): WearSeen[] =>
   record.wear.filter(({ wholePercent, forecastPercent }) => Math.abs(wholePercent - forecastPercent) > WIDE_PERCENT).sort((a, b) => Math.abs(b.wholePercent - b.forecastPercent) - Math.abs(a.wholePercent - a.forecastPercent));
+
+/** How much faster or slower each paint type wears than the house forecasts, by all that was recorded; nothing for a type nobody has seen worn. */
+export function factorsOf(records: readonly Pick<RecordFields, "wear">[]): Partial<Record<PaintTypeKey, WearFactor>> {
+  const seen = new Map<PaintTypeKey, WearObservation[]>();
+  for (const { type, afterHours, wholePercent, forecastPercent } of records.flatMap(({ wear }) => wear)) {
+    // The forecast kept with it tells the hazard that was expected then.
+    const expected = -Math.log(Math.max(forecastPercent, 2) / 100) / afterHours;
+    seen.set(type, [...(seen.get(type) ?? []), { hazardPerHour: expected, hours: afterHours, wholeShare: wholePercent / 100 }]);
+  }
+  return Object.fromEntries([...seen].map(([type, observations]) => [type, calibrate(HOUSE_FACTOR, observations)]));
+}
+
+/** The means of factors, as a look is judged by them. */
+export const meansOf = (factors: Partial<Record<PaintTypeKey, WearFactor>>): Partial<Record<PaintTypeKey, number>> => Object.fromEntries(Object.entries(factors).map(([type, factor]) => [type, factorOf(factor).mean]));

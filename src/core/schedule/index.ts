@@ -1,5 +1,6 @@
 export { scheduleChair } from "./scheduleChair";
 export { scheduleCall, type Call, type Performer, type PlacedInCall } from "./scheduleCall";
+export { boothWait, designsToOffer, erlangC, type Booth, type BoothWait } from "./queue";
 export { fitLearning, HOUSE_RATE, learningMinutes, type Learning } from "./learning";
 export { chairLowerBound } from "./bound";
 export type { Placed, Task } from "./task";

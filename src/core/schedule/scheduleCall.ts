@@ -2,7 +2,7 @@ import { chairLowerBound } from "./bound";
 import { checkedTasks, inOrder, type Task } from "./task";
 
 export interface Performer { readonly id: string; readonly tasks: readonly Task[] }
-export interface Call { readonly performers: readonly Performer[]; readonly artists: number; readonly chairs: number }
+export interface Call { readonly performers: readonly Performer[]; readonly artists: number; readonly chairs: number; /** Minutes at which each artist is there; 0 where nothing is said. */ readonly from?: readonly number[] }
 export interface PlacedInCall { performer: string; task: string; artist: number; chair: number; start: number; end: number }
 
 /** Orders that are tried, and how long on the clock of effort: tries are cheap for small calls and few for large ones. */
@@ -46,6 +46,9 @@ function callLowerBound(works: readonly Work[], { artists, chairs }: Call): numb
   return Math.max(0, ...works.map(({ bound }) => bound), sum(({ handsOn }) => handsOn) / artists, sum(({ bound }) => bound) / chairs);
 }
 
+/** When each pair of hands is free first. */
+const arrivals = ({ artists, from = [] }: Call): number[] => Array.from({ length: artists }, (_, i) => Math.max(0, from[i] ?? 0));
+
 /** Deterministic jitter for the repeated tries; not for anything that needs real randomness. */
 const jitter = (n: number) => { const x = Math.sin(n * 78.233) * 43758.5453; return x - Math.floor(x); };
 
@@ -54,7 +57,7 @@ interface Way { readonly order: readonly number[]; /** How a performer in a chai
 /** Walks through the call once: of all that could start soonest, the most urgent. Null as soon as it can't beat a known end. */
 function walk(works: readonly Work[], call: Call, way: Way, best: number): PlacedInCall[] | null {
   const placed: PlacedInCall[] = [];
-  const artistFree = new Array<number>(call.artists).fill(0);
+  const artistFree = arrivals(call);
   const chairFree = new Array<number>(call.chairs).fill(0);
   const lastArtist = new Array<number>(works.length).fill(-1);
   const seated: number[] = [];
@@ -157,7 +160,7 @@ function everyWay(works: readonly Work[], call: Call, start: readonly PlacedInCa
       });
     }
   };
-  search({ placed: [], artistFree: new Array<number>(call.artists).fill(0), chairFree: new Array<number>(call.chairs).fill(0), chairOf: new Map() });
+  search({ placed: [], artistFree: arrivals(call), chairFree: new Array<number>(call.chairs).fill(0), chairOf: new Map() });
   return best;
 }
 
@@ -173,7 +176,7 @@ export function scheduleCall(call: Call): { placed: PlacedInCall[]; makespan: nu
   if (!Number.isInteger(call.artists) || call.artists < 1) throw new RangeError("a call needs an artist");
   if (!Number.isInteger(call.chairs) || call.chairs < 1) throw new RangeError("a call needs a chair");
   if (new Set(call.performers.map(({ id }) => id)).size !== call.performers.length) throw new RangeError("two performers have the same id");
-  const works = call.performers.map(workOf);
+  const works = call.performers.filter(({ tasks }) => tasks.length > 0).map(workOf);
   const lowerBound = callLowerBound(works, call);
   const size = works.reduce((sum, { tasks }) => sum + tasks.length, 0);
   const tries = Math.max(12, Math.min(MOST_TRIES, Math.round(MOST_STEPS / Math.max(1, size))));

@@ -70,12 +70,12 @@ export interface ZoneWear {
   readonly failureHours: number;
 }
 
-/** Wear by hazards that are known already. */
-export function wearUnder(zone: ZoneId, raw: Hazards, type: PaintTypeKey, helpers: readonly HelperKey[], house: House = HOUSE): ZoneWear {
+/** Wear by hazards that are known already. @param factor how much faster than the house forecasts, by the painter's own record (calibrate.ts) */
+export function wearUnder(zone: ZoneId, raw: Hazards, type: PaintTypeKey, helpers: readonly HelperKey[], house: House = HOUSE, factor = 1): ZoneWear {
   const { resists } = paintType(type);
   let [hazardPerHour, most, cause]: [number, number, Hazard] = [0, -1, "sweat"];
   for (const hazard of HAZARDS) {
-    let rate = raw[hazard] * (1 - resists[hazard]);
+    let rate = raw[hazard] * (1 - resists[hazard]) * factor;
     for (const key of helpers) rate *= helper(key).eases[hazard] ?? 1;
     hazardPerHour += rate;
     if (rate > most) [most, cause] = [rate, hazard];
@@ -85,8 +85,8 @@ export function wearUnder(zone: ZoneId, raw: Hazards, type: PaintTypeKey, helper
 }
 
 /** Wear of one paint type on one zone under prep, powder, sealing medium and barrier. */
-export function zoneWear(o: { zone: ZoneId; type: PaintTypeKey; helpers: readonly HelperKey[]; person: Sweats; brief: Brief; house?: House }): ZoneWear {
-  return wearUnder(o.zone, hazardsOf(o.zone, o.person, o.brief, o.house), o.type, o.helpers, o.house);
+export function zoneWear(o: { zone: ZoneId; type: PaintTypeKey; helpers: readonly HelperKey[]; person: Sweats; brief: Brief; house?: House; factor?: number }): ZoneWear {
+  return wearUnder(o.zone, hazardsOf(o.zone, o.person, o.brief, o.house), o.type, o.helpers, o.house, o.factor);
 }
 
 /** Share still whole after some hours. */

@@ -53,6 +53,7 @@ export function PaintChapter() {
               {shown.shown.map((option, i) => <Option key={option.id} option={option} place={PLACE[i] ?? ""} worn={brief.hoursWorn} inUse={inUse(kitOf(look.system, shown.group), option)} onUse={() => take(option.kit, shown.group, shown.group === "eyes" || shown.group === "lips" ? "New layers there start with it." : "Prep and seal stand in the stack.")} />)}
               {shown.shown.length === 0 && <li className="card-plain p-5"><h3 className="text-lg">No system is safe for {person.name} here</h3><p className="mt-2">The rules beside say why. A small cheek or hand design, or no paint at all, is the answer here.</p></li>}
             </ol>
+            <InUse used={kitOf(look.system, shown.group)} shown={shown.shown} />
             {shown.count > shown.shown.length && <p className="muted mt-2 text-sm">The best of each base paint; {shown.count} systems in all are beaten by no other in everything. Choose any by hand beside.</p>}
             {shown.shown.length > 0 && shown.group !== "teeth" && <WearCurves group={shown.group} options={shown.shown} person={person} brief={brief} house={context.house} />}
             <Gains advice={shown} onTake={(kit) => take(kit, shown.group, "Changed for more hours.")} />
@@ -75,6 +76,12 @@ export function PaintChapter() {
       )}
     </div>
   );
+}
+
+/** What is in use where none of the options beside it is. */
+function InUse({ used, shown }: { used: PaintKit | null; shown: readonly PaintSystem[] }) {
+  if (!used || shown.some((option) => inUse(used, option))) return null;
+  return <p className="mt-3"><strong>In use:</strong> {kitTitle(used)}{helperWords(used) && <span className="muted"> · {helperWords(used)}</span>}</p>;
 }
 
 const helperWords = ({ prep, activate, set, seal }: PaintKit) => [prep && material(prep).label, activate && `${material(activate).label} instead of water`, set && material(set).label, seal && material(seal).label].filter(Boolean).join(" · ");

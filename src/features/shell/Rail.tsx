@@ -1,12 +1,12 @@
 "use client";
 
-import { Blend, BookOpen, CalendarDays, LayoutGrid, Package, Users } from "lucide-react";
+import { Armchair, Blend, BookOpen, CalendarDays, LayoutGrid, Package, Users } from "lucide-react";
 import Link from "next/link";
 import { usePathname } from "next/navigation";
 import type { ReactNode } from "react";
 import { PLACES } from "./places";
 
-const ICONS = { today: CalendarDays, looks: LayoutGrid, people: Users, mixing: Blend, shelf: Package, rules: BookOpen } as const;
+const ICONS = { today: CalendarDays, looks: LayoutGrid, calls: Armchair, people: Users, mixing: Blend, shelf: Package, rules: BookOpen } as const;
 
 /** The way round the studio: a column beside the work, a row below it on a narrow screen. */
 export function Rail({ children }: { children: ReactNode }) {

@@ -15,7 +15,7 @@ import { Versions } from "./Versions";
 import { useWorking } from "./WorkspaceContext";
 
 /** Chapters of a look in working order. */
-const CHAPTERS = [{ key: "brief", label: "Brief" }, { key: "paint", label: "Paint" }, { key: "map", label: "Map" }, { key: "colour", label: "Colour" }, { key: "plan", label: "Plan" }] as const;
+const CHAPTERS = [{ key: "brief", label: "Brief" }, { key: "paint", label: "Paint" }, { key: "map", label: "Map" }, { key: "colour", label: "Colour" }, { key: "plan", label: "Plan" }, { key: "record", label: "Record" }] as const;
 
 /** Rules that the colour chapter speaks of. */
 const COLOUR_RULES = /^(COLOUR|DIST|LAYER-[568]|BROW-3)/;
@@ -49,7 +49,7 @@ export function WorkspaceShell({ children }: { children: ReactNode }) {
   const base = `/looks/${given.look.id}/${setting}`;
   useHotkeys("mod+z", () => undo(), { preventDefault: true });
   useHotkeys("mod+shift+z, mod+y", () => redo(), { preventDefault: true });
-  useHotkeys("1,2,3,4,5", (event) => { const chapter = CHAPTERS[Number(event.key) - 1]; if (chapter) router.push(`${base}/${chapter.key}`); });
+  useHotkeys("1,2,3,4,5,6", (event) => { const chapter = CHAPTERS[Number(event.key) - 1]; if (chapter) router.push(`${base}/${chapter.key}`); });
   const colours = findings.filter(({ rule, severity }) => severity !== "tip" && COLOUR_RULES.test(rule)).length + look.layers.filter((layer) => layer.target !== null && layer.paint.kind === "material").length;
   const noted: Readonly<Record<(typeof CHAPTERS)[number]["key"], string>> = {
     brief: given.job ? "✓" : "not started",
@@ -57,6 +57,7 @@ export function WorkspaceShell({ children }: { children: ReactNode }) {
     map: look.layers.length === 0 ? "not started" : plan === null ? JUDGING : open(findings) ? String(open(findings)) : "✓",
     colour: look.layers.length === 0 ? "not started" : plan === null ? JUDGING : colours ? String(colours) : "✓",
     plan: look.layers.length === 0 ? "not started" : plan === null ? JUDGING : plan.stopped ? "stopped" : plan.kit.some((need) => need.missing > 0.005) ? `short ${plan.kit.filter((need) => need.missing > 0.005).length}` : "✓",
+    record: given.records.length ? String(given.records.length) : "not started",
   };
   return (
     <div className="flex min-h-dvh flex-col lg:h-dvh print:block print:h-auto">

@@ -3,6 +3,7 @@
 import { useEffect, useState } from "react";
 import type { Look } from "@/core/look";
 import type { Plan } from "@/core/plan";
+import { meansOf } from "@/core/record";
 import { houseOf } from "@/core/rules";
 import { useWorker } from "@/parts/workers/useWorker";
 import type { Workspace } from "@/server/workspace";
@@ -16,8 +17,8 @@ export function usePlanOf(look: Look, given: Workspace): { plan: Plan | null; fr
   const [answer, setAnswer] = useState<{ plan: Plan; look: Look; given: Workspace } | null>(null);
   useEffect(() => {
     let current = true;
-    const { person, brief, products, archivedProducts, today, stock, house } = given;
-    const request: PlanRequest = { look, person, brief, products: [...products, ...archivedProducts], today, stock, house: houseOf(house.changes, house.version) };
+    const { person, brief, products, archivedProducts, today, stock, house, factors } = given;
+    const request: PlanRequest = { look, person, brief, products: [...products, ...archivedProducts], today, stock, house: houseOf(house.changes, house.version), factors: meansOf(factors) };
     void worker().plan(request).then((plan) => { if (current) setAnswer({ plan, look, given }); });
     return () => { current = false; };
   }, [look, given, worker]);

@@ -1,0 +1,5 @@
+import { RecordChapter } from "@/features/record/RecordChapter";
+
+export default function Page() {
+  return <RecordChapter />;
+}

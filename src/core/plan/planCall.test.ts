@@ -1,0 +1,50 @@
+import { aContext, aLayer, aLook, product } from "../testing";
+import { planCall, type CallJob } from ".";
+
+const face = aLook(aLayer({ id: "base", zones: ["forehead", "chin", "cheekAppleLeft", "cheekAppleRight", "neckFront"], coats: 3 }), aLayer({ id: "line", role: "detail", zones: ["forehead"], paint: product("line"), tool: "roundBrush", technique: "pat" }));
+const job = (id: string, curtainAt: string | null, more: object = {}): CallJob => ({ id, look: face, context: aContext({ brief: { curtainAt, travelMinutes: 20, costumeMinutes: 15, bufferMinutes: 10, ...more } }) });
+const EVENING = "2026-06-01T20:00:00+02:00";
+
+describe("planCall", () => {
+  it("begins as late as every performer is still in time, on the curtain's own clock", () => {
+    const plan = planCall([job("a", EVENING), job("b", "2026-06-01T20:30:00+02:00")], { artists: 1, chairs: 1 });
+    expect(plan.performers.map(({ late }) => late)).toEqual([0, 0]);
+    for (const { neededBy, jobId } of plan.performers) expect(neededBy).toBe(jobId === "a" ? "2026-06-01T19:15:00+02:00" : "2026-06-01T19:45:00+02:00");
+    // One of them is painted just when needed: a minute later would be too late.
+    expect(plan.performers.some(({ paintedAt, neededBy }) => paintedAt === neededBy)).toBe(true);
+    expect(plan.startAt?.endsWith("+02:00")).toBe(true);
+  });
+  it("is shorter with a second artist and chair, and never shorter than its bound", () => {
+    const jobs = ["a", "b", "c"].map((id) => job(id, EVENING));
+    const [one, two] = [planCall(jobs, { artists: 1, chairs: 1 }), planCall(jobs, { artists: 2, chairs: 2 })];
+    expect(two.makespan).toBeLessThan(one.makespan);
+    for (const { makespan, lowerBound } of [one, two]) expect(makespan).toBeGreaterThanOrEqual(lowerBound - 1e-9);
+    expect(new Set(two.placed.map(({ artist }) => artist)).size).toBe(2);
+  });
+  it("re-plans around an artist who is late: nothing of theirs before they are there, and who is too late is said", () => {
+    const jobs = ["a", "b"].map((id) => job(id, EVENING));
+    const usual = planCall(jobs, { artists: 2, chairs: 2 });
+    const late = planCall(jobs, { artists: 2, chairs: 2, from: [30], startAt: usual.startAt });
+    expect(Math.min(...late.placed.filter(({ artist }) => artist === 0).map(({ start }) => start), 999)).toBeGreaterThanOrEqual(30);
+    expect(late.makespan).toBeGreaterThanOrEqual(usual.makespan);
+    for (const { late: by, paintedAt, neededBy } of late.performers) expect(by > 0).toBe(Date.parse(paintedAt ?? "") > Date.parse(neededBy ?? ""));
+    expect(late.performers.some(({ late: by }) => by > 0)).toBe(true);
+  });
+  it("works without a curtain, and leaves out a look that has nothing to paint", () => {
+    const plan = planCall([job("a", null), { ...job("b", EVENING), look: aLook() }], { artists: 1, chairs: 1 });
+    expect(plan.startAt).toBeNull();
+    expect(plan.performers.map(({ jobId, sitsAt, late }) => [jobId, sitsAt, late])).toEqual([["a", null, 0]]);
+  });
+  it("goes over midnight and over the night the clocks change, in real minutes", () => {
+    // Clocks go back at 3:00 on 25 October 2026 in central Europe: a curtain at 00:30 the night before, and one after the change, with their offsets.
+    const midnight = planCall([job("a", "2026-10-25T00:30:00+02:00")], { artists: 1, chairs: 1 });
+    expect(midnight.performers[0]?.neededBy).toBe("2026-10-24T23:45:00+02:00");
+    expect(midnight.startAt?.slice(0, 10)).toBe("2026-10-24");
+    const changed = planCall([job("a", "2026-10-25T03:00:00+01:00", { travelMinutes: 90 })], { artists: 1, chairs: 1 });
+    expect(changed.performers[0]?.neededBy).toBe("2026-10-25T01:05:00+01:00");
+    const twoZones = planCall([job("a", "2026-06-01T20:00:00+02:00"), job("b", "2026-06-01T20:00:00+01:00")], { artists: 2, chairs: 2 });
+    const [a, b] = ["a", "b"].map((id) => twoZones.performers.find(({ jobId }) => jobId === id)?.neededBy ?? "");
+    expect(Date.parse(b ?? "") - Date.parse(a ?? "")).toBe(3_600_000);
+    expect(twoZones.performers.every(({ late }) => late === 0)).toBe(true);
+  });
+});

@@ -1,0 +1,51 @@
+import { mkdtempSync } from "node:fs";
+import { spawnSync } from "node:child_process";
+import { tmpdir } from "node:os";
+import { join } from "node:path";
+import { loadDemoWhenEmpty } from "./demo";
+import { callCalendar, callOf } from "./calendar";
+import { loadCalls } from "./calls";
+import { Problem } from "./problem";
+
+process.env.DERMAGRAPH_DATA = mkdtempSync(join(tmpdir(), "dermagraph-calendar-"));
+beforeAll(async () => { await loadDemoWhenEmpty(); });
+
+const statusOf = (act: Promise<unknown>) => act.then(() => 200, (error: unknown) => (error instanceof Problem ? error.document.status : 500));
+
+/** Events of an iCalendar file as ical.js reads them, in a process of its own (it is a module of another kind). */
+function read(text: string): { uid: string; summary: string; start: string; end: string; alarms: number; again: boolean }[] {
+  const script = `import ICAL from "ical.js"; const chunks = []; for await (const chunk of process.stdin) chunks.push(chunk);
+    const calendar = new ICAL.Component(ICAL.parse(Buffer.concat(chunks).toString()));
+    const again = new ICAL.Component(ICAL.parse(calendar.toString()));
+    console.log(JSON.stringify(calendar.getAllSubcomponents("vevent").map((part, i) => { const event = new ICAL.Event(part); const other = new ICAL.Event(again.getAllSubcomponents("vevent")[i]);
+      return { uid: event.uid, summary: event.summary, start: event.startDate.toJSDate().toISOString(), end: event.endDate.toJSDate().toISOString(), alarms: part.getAllSubcomponents("valarm").length, again: other.uid === event.uid && other.startDate.compare(event.startDate) === 0 && other.summary === event.summary }; })));`;
+  const run = spawnSync(process.execPath, ["--input-type=module", "-e", script], { input: text, cwd: process.cwd() });
+  if (run.status !== 0) throw new Error(run.stderr.toString().slice(0, 1000));
+  return JSON.parse(run.stdout.toString()) as ReturnType<typeof read>;
+}
+
+describe("the calendar of a call", () => {
+  it("parses in ical.js and round-trips: call, touch-ups and removal of each performer, with alarms, at the plan's own moments", async () => {
+    const calls = await loadCalls();
+    const day = calls.days.find(({ jobs }) => jobs.length > 1);
+    if (!day) throw new Error("the demo has a day with two jobs");
+    const query = { jobs: day.jobs.map(({ id }) => id).join(","), artists: "2", chairs: "2" };
+    const { plan } = await callOf(day.date, query);
+    const { body, name } = await callCalendar(day.date, query);
+    const events = read(body);
+    expect(name).toBe(`call-${day.date}.ics`);
+    expect(new Set(events.map(({ uid }) => uid)).size).toBe(events.length);
+    for (const event of events) { expect(event.alarms).toBe(1); expect(event.again).toBe(true); expect(Date.parse(event.end)).toBeGreaterThan(Date.parse(event.start)); }
+    for (const performer of plan.performers) {
+      const painting = events.find(({ uid }) => uid === `${performer.jobId}-call@dermagraph`);
+      expect(Date.parse(painting?.start ?? "")).toBe(Date.parse(performer.sitsAt ?? ""));
+      expect(events.some(({ uid }) => uid === `${performer.jobId}-removal@dermagraph`)).toBe(true);
+      expect(events.some(({ uid }) => uid.startsWith(`${performer.jobId}-touch-up-1`))).toBe(true);
+    }
+  });
+  it("refuses what is not there or not a number", async () => {
+    expect(await statusOf(callCalendar("2020-01-01", { jobs: "frost-reservoir" }))).toBe(404);
+    expect(await statusOf(callCalendar("2020-01-01", { jobs: "frost-reservoir", artists: "none" }))).toBe(400);
+    expect(await statusOf(callCalendar("2020-01-01", {}))).toBe(400);
+  });
+});
