@@ -43,7 +43,9 @@ const PREPS: readonly HelperKey[] = ["skinPrep", "barrierCream", "primer"];
 /** Helpers for a group that the person may have; nothing is always one of the choices. */
 export function protectionsFor(group: AdviceGroup, mayUse: (key: HelperKey) => boolean): Protections {
   if (group === "teeth") return { prep: [null], activate: [null], set: [null], seal: [null] };
-  const where = group === "eyes" ? "eye" : group === "lips" ? "lips" : null;
+  // Nothing goes under or over a lip colour but the powder that sets a cream.
+  if (group === "lips") return { prep: [null], activate: [null], set: mayUse("settingPowder") ? [null, "settingPowder"] : [null], seal: [null] };
+  const where = group === "eyes" ? "eye" : null;
   const fit = (keys: readonly HelperKey[]) => keys.filter((key) => mayUse(key) && (where === null || !keptOutOf(key, where)));
   const preps = group === "prosthetic" ? [] : fit(PREPS.filter((key) => (key === "primer" ? group === "eyes" : true)));
   return { prep: [null, ...preps], activate: [null, ...fit(["sealingMedium"])], set: [null, ...fit(["settingPowder"])], seal: [null, ...fit(HELPER_KEYS.filter((key) => helper(key).use === "seal"))] };

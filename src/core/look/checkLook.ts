@@ -1,5 +1,5 @@
 import { beardInTheWay, inTheCrease, underTheHat } from "./checks/edges";
-import { browShowing, gaps, lostProduct, thinCover, vanishing } from "./checks/covering";
+import { browShowing, darkOverBrow, gaps, lostProduct, thinCover, vanishing } from "./checks/covering";
 import { lostFromAfar } from "./checks/distance";
 import { mud, pairs } from "./checks/layering";
 import { browUnderPiece, flatPiece, openEdge, unglued, waxInTheCrease } from "./checks/pieces";
@@ -15,7 +15,7 @@ import { readStack, type Stack } from "./stack";
 /** Every check of a look; a new one is its function and one line here. */
 const CHECKS: readonly ((stack: Stack) => Remark[])[] = [
   propOnSkin, allergy, eyesAndMouth, adhesiveOnHair, children, unsafeSystem, untested, flammable,
-  unset, mud, pairs, unglued, openEdge, browUnderPiece, waxInTheCrease, flatPiece, neutralOverWhite, thinCover, gaps, browShowing, vanishing, lostFromAfar, lostProduct, inTheCrease, underTheHat, beardInTheWay,
+  unset, mud, pairs, unglued, openEdge, browUnderPiece, waxInTheCrease, flatPiece, neutralOverWhite, thinCover, gaps, browShowing, darkOverBrow, vanishing, lostFromAfar, lostProduct, inTheCrease, underTheHat, beardInTheWay,
   outOfSchool, smallFirst, dragged, mask, underClean, lipsTooSoon, againstTheLight, crooked, dead, earToEar, fadeOfFold, straight, tooEven,
   unprepared, unprotected, givesOut, softWax, slowToDry, greasyHands, eatenLips, sealBetween, shinyHollow, barePowder, swept, stains, coveredInHeat, thinHold,
 ];

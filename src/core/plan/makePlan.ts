@@ -1,3 +1,4 @@
+import { zoneInfo } from "../anatomy";
 import { AIR } from "../brief";
 import { heatIndex } from "../climate";
 import { expiry, layerGrams, paintNeeded, shortage, type Shortage } from "../kit";
@@ -120,7 +121,7 @@ export function makePlan(look: Look, context: LookContext, stock: ReadonlyMap<st
       amounts: recipe.length ? recipe.map(({ product, parts: amount }) => ({ name: product.name, grams: (grams * amount) / parts })) : [{ name: material(key).label, grams }],
       tool: TOOLS[layer.tool].label, technique: TECHNIQUES[layer.technique], coats, coatsComputed: layer.coats === "auto",
       handsOnMinutes: own.reduce((sum, bar) => sum + bar.end - bar.start, 0), restMinutes: rest.minutes,
-      rest: layer.role === "set" ? "press, rest a minute, dust off" : restWords(material(key).setting, rest.minutes, rest.never, coats),
+      rest: layer.role === "set" ? `${layer.zones.some((zone) => zoneInfo(zone).traits.crease >= 0.7) ? "smooth the creases, " : ""}press, rest ${context.house.numbers.powderRest === 1 ? "a minute" : `${context.house.numbers.powderRest} min`}, dust off` : restWords(material(key).setting, rest.minutes, rest.never, coats),
       from: Math.min(...own.map((bar) => bar.start)), to: Math.max(...own.map((bar) => bar.end)),
       hex: film && (isPaintType(key) || isVeil(layer.role)) ? hexOf(film.colour) : null, notes: layer.notes,
     }];

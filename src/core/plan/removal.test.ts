@@ -1,4 +1,5 @@
 import { aContext, aLayer, aLook, aProduct, product, SHELF } from "../testing";
+import { HOUSE, houseOf } from "../rules";
 import { dayOf, makePlan, removalOf } from ".";
 
 const PRODUCTS = [...SHELF, aProduct({ id: "foam", material: "foamPiece", colour: "#e3cdb4", grade: "skinAdhesive" }), aProduct({ id: "red", material: "waterWax", colour: "#b5232c" }), aProduct({ id: "tooth", material: "toothLacquer", colour: "#5b4a36" })];
@@ -37,6 +38,15 @@ describe("taking it off", () => {
   });
   it("puts lenses first of all", () => {
     expect(removalOf(aLook(water), aContext({ products: PRODUCTS, person: { lenses: true } })).aftercare[0]).toMatchObject({ rule: "SAFE-4" });
+  });
+});
+
+describe("powder", () => {
+  it("goes over creases that have been smoothed first (SET-3), and rests as long as the house says", () => {
+    const powder = (zones: typeof water.zones) => aLayer({ id: "powder", role: "set", zones, paint: product("neutral"), tool: "puff", technique: "press", coats: 1 });
+    const rest = (zones: typeof water.zones, house = HOUSE) => makePlan(aLook({ ...water, zones }, powder(zones)), aContext({ products: PRODUCTS, house })).steps.find(({ layerId }) => layerId === "powder")?.rest;
+    expect(rest(["smileFoldLeft"])).toBe("smooth the creases, press, rest a minute, dust off");
+    expect(rest(["cheekAppleLeft"], houseOf({ numbers: { powderRest: 3 }, off: [] }, 1))).toBe("press, rest 3 min, dust off");
   });
 });
 

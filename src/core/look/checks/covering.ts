@@ -99,6 +99,19 @@ export function browShowing(stack: Stack): Remark[] {
   }];
 }
 
+/** A shape this dark hides a brow without a cover, L*. Common practice, no published source. */
+const DARK_L = 30;
+
+/** BROW-4: where a dark shape covers the brow anyway, corrector and concealer under it are work for nothing. */
+export function darkOverBrow(stack: Stack): Remark[] {
+  return stack.look.layers.flatMap((layer): Remark[] => {
+    const key = stack.materials.get(layer.id);
+    if (layer.role !== "cover" || (key !== "corrector" && key !== "concealer")) return [];
+    const dark = layer.zones.filter((zone) => zoneInfo(zone).kind === "brow" && stack.prediction.films.get(zone)?.some((film) => film.layer.role === "detail" && film.layer.marks.length === 0 && labFromReflectance(film.colour)[0] < DARK_L));
+    return dark.length && dark.length === layer.zones.length ? [{ rule: "BROW-4", severity: "tip", where: { layerId: layer.id, zones: dark }, message: `A dark shape covers the brow anyway: skip ${layer.name}, flatten the hair, and give the dark one coat more there.`, fix: { op: "removeLayer", id: layer.id }, fixLabel: `Leave out ${layer.name}` }] : [];
+  });
+}
+
 /** COLOUR: a colour whose product has gone from the shelf can't be predicted. */
 export function lostProduct(stack: Stack): Remark[] {
   return stack.look.layers.flatMap((layer): Remark[] => (stack.materials.has(layer.id) ? [] : [{

@@ -133,6 +133,16 @@ describe("pieces and caps", () => {
   });
 });
 
+describe("brows under a dark shape", () => {
+  it("BROW-4: corrector under it is work for nothing; under a light base it is not", () => {
+    const brows: Layer["zones"] = ["browLeft", "browRight"];
+    const cover = aLayer({ id: "cover", role: "cover", zones: brows, paint: { kind: "material", material: "corrector" }, tool: "finger", technique: "dab", coats: 1 });
+    const shape = aLayer({ id: "shape", role: "detail", zones: [...brows, "forehead"], paint: product("line"), tool: "roundBrush", technique: "pat", coats: 3 });
+    expect(mended(aLook(cover, powder(brows), shape), at(), "BROW-4").look.layers.map(({ id }) => id)).toEqual(["powder", "shape"]);
+    expect(found(aLook(cover, powder(brows), base({ zones: [...FACE, ...brows] })), at(), "BROW-4")).toEqual([]);
+  });
+});
+
 describe("ready-made sets", () => {
   const look = aLook(base());
   it.each(READY_MADE_KEYS)("%s: laid under the base, without a stop, and nothing in it is unglued, unset or out of order", (key) => {
