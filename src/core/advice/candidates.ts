@@ -5,7 +5,7 @@ import { exposedZones, type PaintKit } from "../look";
 import { filmPerCoat, freshState, helper, isWaterColour, material, pairing, paintType, toolOf, TOOLS, toolsFor, wetGramsPerM2, type HelperKey, type MaterialKey, type PaintTypeKey, type Product, type ToolKey } from "../paint";
 import { landmarksOf, physiqueOf, type Person } from "../people";
 import { HOUSE, type House } from "../rules";
-import { hazardsOf, wearUnder, type Hazards, type ZoneWear } from "../wear";
+import { hazardsOf, onPiece, wearUnder, type Hazards, type ZoneWear } from "../wear";
 import { GROUPS, protectionsFor, type AdviceGroup } from "./groups";
 import { helperAllowed, refusal, safeShelf } from "./refusals";
 
@@ -53,11 +53,14 @@ const LONGEST_DRY = 60;
 /** A coat this thin shows the skin's own surface, and one this thick lies on it like a mask, g/m2. Common practice, no published source. */
 const [THIN_FILM, THICK_FILM] = [5, 18];
 
+/** What is no zone of the skin: a brow piece, and the front teeth, cm2. Common practice, no published source. */
+const USUAL_AREA: Partial<Record<AdviceGroup, number>> = { prosthetic: 120, teeth: 12 };
+
 const AREAS = new WeakMap<Person, Partial<Record<AdviceGroup, number>>>();
 /** Skin of a group, cm2, as far as the brief shows it. */
 export function areaOf(group: AdviceGroup, person: Person, brief: Pick<Brief, "bares">): number {
-  if (group === "prosthetic") return 120;
-  if (group === "teeth") return 12;
+  const usual = USUAL_AREA[group];
+  if (usual !== undefined) return usual;
   const known = AREAS.get(person) ?? {};
   AREAS.set(person, known);
   if (known[group] === undefined) {
@@ -82,6 +85,9 @@ function gentleness(type: PaintTypeKey, person: Pick<Person, "skinKind">, barrie
   const skin = person.skinKind === "sensitive" ? (barrier ? 1.2 : 1.6) : 1;
   return clamp(1 - harshness * skin - (person.skinKind === "sensitive" && !barrier ? 0.15 : 0));
 }
+/** What lies on a piece spares the skin: of its harshness only the air's half counts. Common practice, no published source. */
+const gentlest = (gentle: number, group: AdviceGroup) => (group === "prosthetic" ? (1 + gentle) / 2 : gentle);
+
 const clamp = (value: number) => Math.max(0, Math.min(1, value));
 
 /** 0-1: how softly a base blends; on a piece all that is made for pieces does. Common practice, no published source. */
@@ -128,6 +134,12 @@ function goesTogether(kit: PaintKit, group: AdviceGroup): boolean {
   return kit.prep === null || pairing(kit.prep, "dry", kit.base).verdict === "fine";
 }
 
+/** Hazards of a zone as a group meets them: paint on a piece is kept from the skin. */
+export function hazardsIn(group: AdviceGroup, zone: ZoneId, person: Person, brief: Brief, house: House): Hazards {
+  const raw = hazardsOf(zone, person, brief, house);
+  return group === "prosthetic" ? onPiece(raw) : raw;
+}
+
 /** The zones a group is judged by: of a body those that the costume leaves bare. */
 export function judgedZones(group: AdviceGroup, brief: Pick<Brief, "hood" | "highCollar" | "bares">): readonly ZoneId[] {
   const { judged } = GROUPS[group];
@@ -145,7 +157,7 @@ export function candidatesFor(group: AdviceGroup, advice: AdviceBrief): Candidat
   const allowed = (type: PaintTypeKey) => refusal(type, group, person, advice.shelf) === null;
   const protections = protectionsFor(group, helperAllowed(person, advice.shelf));
   const cost = costsOf(advice, shelf);
-  const wearOf = wearsOf(judgedZones(group, brief).map((zone): readonly [typeof zone, Hazards] => [zone, hazardsOf(zone, person, brief, house)]), house);
+  const wearOf = wearsOf(judgedZones(group, brief).map((zone): readonly [typeof zone, Hazards] => [zone, hazardsIn(group, zone, person, brief, house)]), house);
   const area = areaOf(group, person, brief);
   const found: Candidate[] = [];
   for (const base of definition.bases.filter(allowed)) for (const detail of definition.lines > 0 ? definition.details.filter(allowed) : [base]) {
@@ -200,7 +212,7 @@ function measured(kit: PaintKit, { person, brief, wearOf, house, area, cost, lin
     dryMinutes: coats * cost(base).dry + (lines > 0 && detail !== base ? cost(detail).dry : 0) + helpers.reduce((sum, key) => sum + (helper(key).use === "activate" || helper(key).use === "set" ? 0.5 : Math.min(5, cost(key).dry)), 0),
     offMinutes: Math.max(material(base).removal.minutes, material(detail).removal.minutes) * Math.max(0.5, Math.sqrt(share) * Math.max(1, Math.sqrt(area / 400))),
     costMinor: Math.round(grams * cost(base).price + (lines > 0 ? DETAIL_GRAMS * cost(detail).price : 0) + helpers.length * HELPER_MINOR * Math.max(0.5, area / 400) + (gear ? GEAR_MINOR : 0)),
-    gentle: Math.min(gentleness(base, person, prep === "barrierCream"), gentleness(detail, person, prep === "barrierCream") + 0.2),
+    gentle: gentlest(Math.min(gentleness(base, person, prep === "barrierCream"), gentleness(detail, person, prep === "barrierCream") + 0.2), group),
     comfort: group === "prosthetic" ? 0.8 : clamp(paintType(base).comfort - helpers.length * 0.03), stain: Math.max(paintType(base).stain * (prep === "barrierCream" ? 0.5 : 1), paintType(detail).stain * 0.8),
     strength: paintType(base).vivid * (1 - lines) + paintType(detail).vivid * lines, blends: softness(base, group === "prosthetic"), lines: fineness(detail, brief, house), thin: clamp((THICK_FILM - film) / (THICK_FILM - THIN_FILM)) * (paintType(base).finish === "gloss" && !set ? 0.5 : 1),
     owned: needed.filter((key) => cost(key).owned >= (key === base && face ? COLOURS_FOR_A_BASE : 1)).length + (gear && cost("airbrushWater").owned > 0 ? 1 : 0), needed: needed.length + (gear ? 1 : 0),

@@ -3,8 +3,8 @@ import type { Brief } from "../brief";
 import type { PaintKit } from "../look";
 import { isWaterColour, material, paintType, type Hazard, type PaintTypeKey } from "../paint";
 import { HOUSE } from "../rules";
-import { HAZARD_WORDS, hazardsOf, wearUnder } from "../wear";
-import { candidatesFor, judgedZones, type AdviceBrief, type Candidate } from "./candidates";
+import { HAZARD_WORDS, wearUnder } from "../wear";
+import { candidatesFor, hazardsIn, judgedZones, type AdviceBrief, type Candidate } from "./candidates";
 import { ADVICE_GROUPS, type AdviceGroup } from "./groups";
 import { refusalsFor, type Refusal } from "./refusals";
 import { SCORE_KEYS, usesOf, weightsOf, type ScoreKey } from "./score";
@@ -159,7 +159,7 @@ export function whatBuysTime(kit: PaintKit, group: AdviceGroup, advice: AdviceBr
   const { person, brief, house = HOUSE } = advice;
   const hours = (changed: PaintKit, day: Brief) => judgedZones(group, day).reduce((least, zone) => {
     const helpers = [changed.prep, isWaterColour(changed.base) ? changed.activate : null, changed.set, changed.seal].filter((key) => key !== null);
-    return Math.min(least, wearUnder(zone, hazardsOf(zone, person, day, house), changed.base, helpers, house).touchUpHours);
+    return Math.min(least, wearUnder(zone, hazardsIn(group, zone, person, day, house), changed.base, helpers, house).touchUpHours);
   }, Infinity);
   const now = hours(kit, brief);
   const single = candidatesFor(group, advice).filter(({ kit: other }) => (["base", "detail", "prep", "activate", "set", "seal"] as const).filter((part) => other[part] !== kit[part] && !(part === "set" && other.base !== kit.base && other.set !== null) && !(part === "activate" && other.activate === null)).length === 1 && other.detail === kit.detail);

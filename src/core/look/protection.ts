@@ -1,5 +1,5 @@
 import type { ZoneId } from "../anatomy";
-import { isPaintType, isWaterColour, type HelperKey, type PaintTypeKey } from "../paint";
+import { isPaintType, isPiece, isWaterColour, type HelperKey, type PaintTypeKey } from "../paint";
 import { zoneWear, type ZoneWear } from "../wear";
 import { materialOf, type LookContext } from "./context";
 import { isColour } from "./roles";
@@ -26,9 +26,10 @@ export function protection(look: Look, context: LookContext, at: number, zone: Z
 
 /** The wear of every painted layer in each of its zones, by the brief's weather, hours and activity. */
 export function wearForecast(look: Look, context: LookContext): LayerWear[] {
+  const pieces = look.layers.flatMap(({ zones }, at) => { const key = materialOf(look.layers[at] as Layer, context.products); return key && isPiece(key) ? [{ at, zones }] : []; });
   return look.layers.flatMap((layer, at) => {
     const key = materialOf(layer, context.products);
     if (!key || !isPaintType(key) || isSetting(layer, key) || !isColour(layer.role)) return [];
-    return layer.zones.map((zone): LayerWear => ({ layer, type: key, ...zoneWear({ zone, type: key, helpers: protection(look, context, at, zone), person: context.person, brief: context.brief, house: context.house, factor: context.factors[key] ?? 1 }) }));
+    return layer.zones.map((zone): LayerWear => ({ layer, type: key, ...zoneWear({ zone, type: key, helpers: protection(look, context, at, zone), person: context.person, brief: context.brief, house: context.house, factor: context.factors[key] ?? 1, onPiece: pieces.some((piece) => piece.at < at && piece.zones.includes(zone)) }) }));
   });
 }

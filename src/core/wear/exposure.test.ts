@@ -79,6 +79,15 @@ describe("behaviour", () => {
   });
 });
 
+describe("a piece", () => {
+  it("keeps sweat and skin oil from the paint on it, not rubbing, heat or rain", () => {
+    const worn = (onPiece: boolean, values: Partial<Brief> = {}) => zoneWear({ zone: "forehead", type: "rubberMaskGrease", helpers: [], person: STAND_IN, brief: brief(values), onPiece });
+    expect(worn(true).touchUpHours).toBeGreaterThan(1.5 * worn(false).touchUpHours);
+    expect(["sweat", "sebum"]).not.toContain(worn(true, { airDegC: 15 }).cause);
+    expect(worn(true, { wet: true }).touchUpHours).toBeLessThan(worn(true).touchUpHours);
+  });
+});
+
 describe("the day's worst hour", () => {
   const hour = (clock: number, airDegC: number, rh: number, more: Partial<HourOfWeather> = {}): HourOfWeather => ({ at: `2026-06-01T${String(clock).padStart(2, "0")}:00:00+02:00`, airDegC, rh, windMs: 0.5, sun: false, rain: false, ...more });
   const day = [hour(12, 24, 50), hour(13, 27, 45, { sun: true }), hour(14, 30, 40, { sun: true }), hour(15, 33, 38, { sun: true }), hour(16, 29, 45), hour(17, 26, 50)];

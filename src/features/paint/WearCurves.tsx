@@ -22,9 +22,9 @@ const DASHES = ["solid", "dashed", "dotted"] as const;
 const POINTS = 25;
 
 /** The zone of a part that a kit gives out on first. */
-function wearOf({ kit }: PaintSystem, zones: readonly ZoneId[], person: Person, brief: Brief, house: House): ZoneWear | undefined {
+function wearOf({ kit, group }: PaintSystem, zones: readonly ZoneId[], person: Person, brief: Brief, house: House): ZoneWear | undefined {
   const helpers = [kit.prep, isWaterColour(kit.base) ? kit.activate : null, kit.set, kit.seal].filter((key): key is HelperKey => key !== null);
-  return weakestOf(zones.map((zone) => zoneWear({ zone, type: kit.base, helpers, person, brief, house })));
+  return weakestOf(zones.map((zone) => zoneWear({ zone, type: kit.base, helpers, person, brief, house, onPiece: group === "prosthetic" })));
 }
 
 /** How long each option stays whole, part by part: the curve of the part chosen, and the hours to the first touch-up of all. */
