@@ -4,6 +4,7 @@ import { leastWidthMm, separatingTone, separationLine } from "../../vision";
 import { MEANT_APART, readEdges, seeEdge, type Edge, type SeenEdge } from "../edges";
 import type { Remark } from "../finding";
 import { markWidthMm, pathAlong, MarkSchema, type Mark } from "../motifs";
+import { intoTheShade } from "./edges";
 import { freeLayerId, type LookPatch } from "../patch";
 import { isColour } from "../roles";
 import { PLAIN_LAYER, type Layer } from "../schema";
@@ -67,6 +68,8 @@ export function separationFix(stack: Stack, edge: Edge, distanceM: number): { fi
     ...PLAIN_LAYER, id: freeLayerId(look, `part-${upper.id}`), role: "detail", name: `${tone === "lighter" ? "Lighter" : "Darker"} line, ${edge.a.name}`.slice(0, 80), zones, paint: { kind: "product", productId: product.id }, tool,
     technique: (TOOLS[tool].techniques as readonly string[]).includes("pat") ? "pat" : TOOLS[tool].techniques[0], marks, notes: `Parts ${edge.a.name} from ${edge.b.name} for the seat at ${metres(distanceM)}.`,
   };
+  // A line that reaches into the shade of the hat would only be lowered out of its place again (EDGE-4).
+  if (intoTheShade(stack, layer) > 0) return null;
   const at = edge.kind === "mark" ? look.layers.indexOf(upper) : look.layers.length - [...look.layers].reverse().findIndex(({ role }) => role !== "seal");
   const fix: LookPatch = { op: "addLayer", layer, at };
   // Judged where it lies, by its own film over what is there: predicting the whole look again for every finding takes too long.

@@ -1,7 +1,7 @@
 import { boundingBox, contains, creaseLines, creaseWords, zoneInfo, distance, point, toSegment, type Figure, type Point, type Polygon, type ZoneId } from "../../anatomy";
 import type { Remark } from "../finding";
 import { moveMark } from "../arrange";
-import { isAtHome } from "./moving";
+import { CENTRAL, isAtHome } from "./moving";
 import { placedStrokes, type Mark } from "../motifs";
 import type { Layer } from "../schema";
 import { isColour } from "../roles";
@@ -26,6 +26,9 @@ function shareAbove(polygon: Polygon, y: number): number {
 
 const reach = (layer: Layer) => Math.max(...layer.marks.flatMap(placedStrokes).flatMap((stroke) => stroke.points.map((p) => p.y + stroke.widthMm / 2)));
 
+/** How far the marks of a layer reach into the shade of the hat, mm; 0 or less where they keep clear, or nothing covers the forehead. */
+export const intoTheShade = ({ context: { brief } }: Pick<Stack, "context">, layer: Layer): number => (brief.hatLineMm === null || !layer.marks.length ? 0 : reach(layer) - (brief.hatLineMm - CLEARANCE_MM));
+
 /** EDGE-4: brows and marks under the hat or fringe. */
 export function underTheHat(stack: Stack): Remark[] {
   const line = stack.context.brief.hatLineMm;
@@ -34,7 +37,7 @@ export function underTheHat(stack: Stack): Remark[] {
   return stack.look.layers.flatMap((layer): Remark[] => {
     if (!isColour(layer.role) || layer.role === "base") return [];
     if (layer.marks.length) {
-      const over = reach(layer) - limit;
+      const over = intoTheShade(stack, layer);
       if (over <= 0.05) return [];
       const lowerBy = Math.ceil(over * 2) / 2;
       const high = layer.marks.map((mark) => (reach({ ...layer, marks: [mark] }) > limit ? { ...mark, y: mark.y - (reach({ ...layer, marks: [mark] }) - limit) } : mark));
@@ -76,6 +79,8 @@ const ALONG_MM = 8;
 const CLEAR_MM = [2, 3, 4, 5, 6, 8, 10] as const;
 const DIRECTIONS = Array.from({ length: 8 }, (_, i) => [Math.cos((i * Math.PI) / 4), Math.sin((i * Math.PI) / 4)] as const);
 
+const UP_OR_DOWN = [[0, 1], [0, -1]] as const;
+
 interface Along { readonly mm: number; readonly crease: string }
 
 /** How far a mark's lines run inside one crease, the longest. */
@@ -103,7 +108,9 @@ export function inTheCrease(stack: Stack): Remark[] {
     if (worst.mm < ALONG_MM) return [];
     const limit = brief.hatLineMm === null ? Infinity : brief.hatLineMm - CLEARANCE_MM;
     const clear = (mark: Mark): Mark | null => {
-      for (const mm of CLEAR_MM) for (const [dx, dy] of DIRECTIONS) {
+      // What sits on the midline stays on it (MAP-3): it moves up or down.
+      const ways = mark.x === 0 && CENTRAL.includes(mark.kind) ? UP_OR_DOWN : DIRECTIONS;
+      for (const mm of CLEAR_MM) for (const [dx, dy] of ways) {
         const moved = moveMark(mark, point(mark.x + dx * mm, mark.y + dy * mm));
         if (moved && alongCrease(moved, figure).mm < ALONG_MM && reach({ ...layer, marks: [moved] }) <= limit) return moved;
       }

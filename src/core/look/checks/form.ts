@@ -4,7 +4,7 @@ import { TOOLS, type Product } from "../../paint";
 import { moveMark, scaleMark } from "../arrange";
 import { recipeOf } from "../context";
 import type { Remark } from "../finding";
-import { markLabel, placedStrokes, type Mark, type MarkKind } from "../motifs";
+import { markLabel, placedStrokes, type Mark } from "../motifs";
 import type { LookPatch } from "../patch";
 import type { Layer } from "../schema";
 import { orderPatch, SCHOOLS } from "../schools";
@@ -12,13 +12,11 @@ import type { Stack } from "../stack";
 import { marksOn } from "../suggestLayer";
 import { isWearable } from "../wearable";
 import { zoneWords } from "../words";
-import { homeOf, isAtHome, MOVING } from "./moving";
+import { CENTRAL, homeOf, isAtHome, MOVING } from "./moving";
 import { misplaced } from "./safety";
 
 // Shares, angles and bends that the checks below compare with or propose are common practice, no published source.
 
-/** Kinds that are their own mirror image and sit on the midline when they are near it. */
-const CENTRAL: readonly MarkKind[] = ["star", "rays", "ring", "mouth", "teeth", "web"];
 /** Nearer than this to the midline, a central mark was meant to be on it, mm. Common practice, no published source. */
 const CROOKED_MM = 4;
 
@@ -117,10 +115,17 @@ export function againstTheLight(stack: Stack): Remark[] {
     if (layer.marks.length || (layer.role !== "highlight" && layer.role !== "contour")) return [];
     const wrong = layer.zones.filter((zone) => (layer.role === "highlight" ? LOW : HIGH).test(zone) && !(zone === "forehead" && layer.share < 0.6) && !(zone === "chin" && layer.share < 0.6));
     const rest = layer.zones.filter((zone) => !wrong.includes(zone));
-    if (!wrong.length || !rest.length) return [];
-    return [remark(layer, { rule: "FORM-1", where: { layerId: layer.id, zones: wrong }, message: `${layer.name} ${layer.role === "highlight" ? "lightens" : "darkens"} ${zoneWords(wrong)}: light comes from above in front, so what stands out is lighter and what is hollow darker.`, fix: { op: "changeLayer", id: layer.id, change: { zones: rest } }, fixLabel: `Leave out ${zoneWords(wrong)}` })];
+    // An undercoat goes with what lies on it: left out alone, the tint over it would ask for it again (LAYER-8).
+    if (!wrong.length || !rest.length || stack.look.layers.some((upper) => isUndercoat(stack, layer, upper))) return [];
+    const without = (from: Layer): LookPatch => ({ op: "changeLayer", id: from.id, change: { zones: from.zones.filter((zone) => !wrong.includes(zone)) } });
+    const fix: LookPatch = { op: "several", patches: [layer, ...stack.look.layers.filter((lower) => isUndercoat(stack, lower, layer) && lower.zones.some((zone) => !wrong.includes(zone)))].map(without) };
+    return [remark(layer, { rule: "FORM-1", where: { layerId: layer.id, zones: wrong }, message: `${layer.name} ${layer.role === "highlight" ? "lightens" : "darkens"} ${zoneWords(wrong)}: light comes from above in front, so what stands out is lighter and what is hollow darker.`, fix, fixLabel: `Leave out ${zoneWords(wrong)}` })];
   });
 }
+
+/** Whether a layer was laid first under another of the same kind, over all its zones and as large a part of them. */
+const isUndercoat = ({ look: { layers } }: Stack, lower: Layer, upper: Layer): boolean =>
+  lower !== upper && lower.role === upper.role && layers.indexOf(lower) < layers.indexOf(upper) && !lower.marks.length && !upper.marks.length && lower.share === upper.share && upper.zones.every((zone) => lower.zones.includes(zone));
 
 /** BASE-2: a sponge that is dragged. */
 export function dragged(stack: Stack): Remark[] {

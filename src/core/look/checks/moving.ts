@@ -16,3 +16,6 @@ export function isAtHome(mark: Mark, figure: Figure): boolean {
   const home = homeOf(mark, figure);
   return home !== null && Math.hypot(mark.x - home.x, mark.y - home.y) <= (MOVING[mark.kind]?.reachMm ?? 0);
 }
+
+/** Kinds that are their own mirror image and sit on the midline when they are near it. */
+export const CENTRAL: readonly MarkKind[] = ["star", "rays", "ring", "mouth", "teeth", "web"];
