@@ -10,7 +10,7 @@ import { isVeil } from "../roles";
 import { recipeOf } from "../context";
 import type { Layer, Look } from "../schema";
 import type { Stack } from "../stack";
-import { isWearable } from "../wearable";
+import { isGreaseOnHands, isWearable } from "../wearable";
 import { zoneWords } from "../words";
 import { misplaced, OLD_ENOUGH } from "./safety";
 
@@ -132,7 +132,7 @@ function whiteFor(stack: Stack, layer: Layer): Product | null {
   const key = stack.materials.get(layer.id);
   if (!key) return null;
   const fit = [...stack.context.products.values()].filter((product) => product.colour && isPaintType(product.material) && mediumOf(product.material) === mediumOf(key)
-    && hexToLab(product.colour)[0] > 90 && isWearable(product, stack.context.person)
+    && hexToLab(product.colour)[0] > 90 && isWearable(product, stack.context.person) && !isGreaseOnHands(product, layer.zones)
     && misplaced({ zones: layer.zones }, product.material, product).length === 0);
   return fit.sort((a, b) => b.hiding - a.hiding)[0] ?? null;
 }

@@ -10,7 +10,7 @@ import { isColour } from "../roles";
 import { PLAIN_LAYER, type Layer } from "../schema";
 import type { Stack } from "../stack";
 import { zonesOfMarks } from "../suggestLayer";
-import { isWearable } from "../wearable";
+import { isGreaseOnHands, isWearable } from "../wearable";
 import { zoneWords } from "../words";
 import { misplaced } from "./safety";
 
@@ -37,7 +37,7 @@ function lineProduct(stack: Stack, wanted: Lab, a: Lab, b: Lab, layer: Layer | u
   // Not what would slip off the colours it parts (LAYER-9).
   const under = [...new Set(zones.flatMap((zone) => (stack.prediction.films.get(zone) ?? []).filter((film) => isColour(film.layer.role)).flatMap((film) => stack.materials.get(film.layer.id) ?? [])))];
   const fit = [...stack.context.products.values()].filter((product) => product.colour && under.every((key) => goesOver(key, product.material)) && mediumOf(product.material) !== null && toolsFor(product.material).some((tool) => tool === "linerBrush" || tool === "roundBrush" || tool === "stick")
-    && isWearable(product, stack.context.person) && misplaced({ zones: [...zones] }, product.material, product).length === 0);
+    && isWearable(product, stack.context.person) && !isGreaseOnHands(product, zones) && misplaced({ zones: [...zones] }, product.material, product).length === 0);
   const parts = (product: Product) => [a, b].every((side) => leastWidthMm(hexToLab(product.colour ?? "#808080"), side, distanceM) !== null);
   const worth = (product: Product) => deltaE00(hexToLab(product.colour ?? "#808080"), wanted) + (mediumOf(product.material) === medium ? 0 : 8);
   return fit.filter(parts).sort((one, other) => worth(one) - worth(other))[0] ?? null;
