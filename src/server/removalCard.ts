@@ -1,6 +1,7 @@
 import "server-only";
 import { z } from "zod";
 import { lookContext } from "@/core/look";
+import { isChild } from "@/core/people";
 import { removalOf } from "@/core/plan";
 import { houseOf } from "@/core/rules";
 import { fieldErrors, invalid, notFound } from "./problem";
@@ -21,7 +22,7 @@ export async function removalCard(lookId: string, query: Record<string, string>)
   const removal = removalOf(look, lookContext({ person, brief: given.brief, products: [...given.products, ...given.archivedProducts], today: given.today, house: houseOf(given.house.changes, given.house.version) }));
   const out = await textPdf(`${look.name}: how it comes off`, print);
   out.write("Taking the paint off", { bold: true, times: 1.7 });
-  out.write(`${look.name}, for ${person.ageYears < 16 ? `the parent or guardian of ${person.name}` : person.name}. About ${removal.minutes} minutes in all, in this order:`, { before: 0.3 });
+  out.write(`${look.name}, for ${isChild(person) ? `the parent or guardian of ${person.name}` : person.name}. About ${removal.minutes} minutes in all, in this order:`, { before: 0.3 });
   removal.steps.forEach((step, i) => {
     out.write(`${i + 1}. ${step.label}: ${step.with}`, { bold: true, before: 0.45 });
     out.write(`${step.where}; about ${step.minutes} min; ${step.care}.`, { indent: 12 });

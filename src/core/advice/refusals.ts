@@ -1,5 +1,5 @@
 import { ALLERGENS, allergensOf, isWaterColour, material, paintType, PAINT_TYPE_KEYS, type HelperKey, type MaterialKey, type PaintTypeKey, type Product } from "../paint";
-import type { Person } from "../people";
+import { isChild, isTooSmall, type Person } from "../people";
 import type { RuleId } from "../rules";
 import { isWearable } from "../look";
 import { GROUPS, type AdviceGroup } from "./groups";
@@ -9,14 +9,11 @@ export interface Refusal { readonly type: PaintTypeKey; readonly rule: RuleId; r
 
 type Somebody = Pick<Person, "name" | "ageYears" | "skinKind" | "allergies" | "patchTests">;
 
-const ADULT = 16;
-const OLD_ENOUGH = 3;
-
 /** Whether this person may have a material at all: what it is always made of, and what it often has where no product at hand is free of it. */
 export function mayUse(key: MaterialKey, person: Somebody, shelf: readonly Product[]): boolean {
   const { allergens, mayContain } = material(key);
   if (allergens.some((allergen) => person.allergies.includes(allergen))) return false;
-  if (person.ageYears < ADULT && material(key).flammable) return false;
+  if (isChild(person) && material(key).flammable) return false;
   return !mayContain.some((allergen) => person.allergies.includes(allergen)) || shelf.some((product) => product.material === key && isWearable(product, person));
 }
 
@@ -28,12 +25,12 @@ export function refusal(type: PaintTypeKey, group: AdviceGroup, person: Somebody
   const kind = paintType(type);
   const refuse = (rule: RuleId, why: string): Refusal => ({ type, rule, why });
   const known = [...kind.allergens, ...kind.mayContain].filter((allergen) => person.allergies.includes(allergen));
-  if (person.ageYears < OLD_ENOUGH) return refuse("SAFE-8", `${person.name} is under three: no paint on the face; at most a small cheek or hand design.`);
+  if (isTooSmall(person)) return refuse("SAFE-8", `${person.name} is under three: no paint on the face; at most a small cheek or hand design.`);
   if (!mayUse(type, person, shelf) && known.length) return refuse("SAFE-2", `${person.name} is allergic to ${known.map((allergen) => ALLERGENS[allergen]).join(" and ")}${kind.allergens.some((allergen) => known.includes(allergen)) ? "" : ", and no product at hand is free of it"}.`);
   const own = shelf.filter((product) => product.material === type);
   if (own.length && own.every((product) => person.patchTests.some((test) => test.productId === product.id && test.result === "reacted"))) return refuse("SAFE-2", `${person.name} reacted to ${own.map(({ name }) => name).join(" and ")}.`);
   if (!kind.cosmetic && person.skinKind === "sensitive") return refuse("SAFE-2", `${person.name}'s skin is marked sensitive, and this is no cosmetic.`);
-  if (person.ageYears < ADULT && (!kind.cosmetic || kind.flammable || type === "latex")) return refuse("SAFE-8", "not for a child's skin.");
+  if (isChild(person) && (!kind.cosmetic || kind.flammable || type === "latex")) return refuse("SAFE-8", "not for a child's skin.");
   if (type === "latex") return refuse("LAYER-9", "for edges and strands, not a base.");
   if (group === "eyes" && kind.keepout.includes("eye")) return refuse("SAFE-3", "kept away from the eyes by its kind.");
   if (group === "lips" && (kind.keepout.includes("lips") || kind.keepout.includes("mouth"))) return refuse("SAFE-3", "kept off lips and mouth by its kind.");

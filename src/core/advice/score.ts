@@ -1,5 +1,5 @@
 import type { Brief, Matter } from "../brief";
-import type { Person } from "../people";
+import { isChild, type Person } from "../people";
 import { sweatOf } from "../wear";
 import type { Candidate } from "./candidates";
 import type { AdviceGroup } from "./groups";
@@ -26,7 +26,7 @@ export function weightsOf(brief: Brief, person: Pick<Person, "skinKind" | "ageYe
   const times = (key: ScoreKey, factor: number) => { weights[key] *= factor; };
   for (const matter of brief.matters) for (const [key, factor] of Object.entries(MATTER[matter]) as [ScoreKey, number][]) times(key, factor);
   if (person.skinKind === "sensitive") times("gentle", 2);
-  if (person.ageYears < 16) { times("gentle", 1.5); times("removal", 1.5); times("time", 1.5); }
+  if (isChild(person)) { times("gentle", 1.5); times("removal", 1.5); times("time", 1.5); }
   if (brief.hoursWorn >= LONG_HOURS) { times("wear", 1.4); times("lineWear", 1.4); }
   if (brief.hoursWorn <= 2) { times("removal", 1.3); times("wear", 0.8); }
   // Where the mild ones run within the hour, what holds is worth more than what is kind.

@@ -120,3 +120,12 @@ export function readingsDue(person: Pick<PersonFields, "patchTests">, house: Hou
     return { productId: test.productId, on: test.on, reading, due: dates[reading] };
   }).sort((a, b) => a.due.localeCompare(b.due));
 }
+
+/** Years from which somebody is no child, and from which more than a small cheek design is painted on one (SAFE-8). Common practice, no published source. */
+const [ADULT, OLD_ENOUGH] = [16, 3];
+
+/** A child: a parent or guardian is asked (SAFE-8). */
+export const isChild = ({ ageYears }: Pick<PersonFields, "ageYears">): boolean => ageYears < ADULT;
+
+/** Too small for face paint (SAFE-8). */
+export const isTooSmall = ({ ageYears }: Pick<PersonFields, "ageYears">): boolean => ageYears < OLD_ENOUGH;

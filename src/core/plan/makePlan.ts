@@ -4,6 +4,7 @@ import { heatIndex } from "../climate";
 import { expiry, layerGrams, paintNeeded, shortage, type Shortage } from "../kit";
 import { checkLook, hexOf, isVeil, materialOf, paintWords, predict, recipeOf, zoneWords, type Finding, type Look, type LookContext, type Role } from "../look";
 import { isPaintType, material, TECHNIQUES, TOOLS } from "../paint";
+import { isChild } from "../people";
 import type { RuleId } from "../rules";
 import { backwards, scheduleChair, type Backwards } from "../schedule";
 import { dayOf, type DayStep } from "./day";
@@ -81,7 +82,7 @@ function cautionsOf(look: Look, context: LookContext, neverDries: readonly strin
     keys.some((key) => key === "powder" || key === "settingPowder") && { rule: "SAFE-6", text: "Don't breathe loose powder: press it, hold the breath, dust off downwards." },
     person.lenses && { rule: "SAFE-4", text: "Lenses in before paint, out before removal, as fitted by an eye-care professional." },
     heatIndex(brief.airDegC, brief.rh) >= context.house.numbers.heatCaution && { rule: "SAFE-9", text: `Feels like ${Math.round(heatIndex(brief.airDegC, brief.rh))} °C: breaks, shade and water; ask a professional about health.` },
-    person.ageYears < 16 && { rule: "SAFE-8", text: "A child: parent or guardian present and agreed." },
+    isChild(person) && { rule: "SAFE-8", text: "A child: parent or guardian present and agreed." },
     brief.hood && { rule: "SAFE-10", text: "Hood: keep nose and mouth, sight and hearing free." },
     look.layers.some((layer) => layer.zones.some((zone) => zone.startsWith("upperLid"))) && { rule: "BASE-7", text: "Lids dry closed, then look up." },
     look.layers.some((layer) => layer.zones.some((zone) => zone.startsWith("ear"))) && { rule: "REMOVE-2", text: "Ears and hairline may hold colour for days: say so before painting." },

@@ -1,6 +1,7 @@
 "use client";
 
 import { useState } from "react";
+import { isChild } from "@/core/people";
 import { useWorking } from "@/parts/workspace/WorkspaceContext";
 import { Dialog } from "@/ui/Dialog";
 import { Field } from "@/ui/Field";
@@ -13,7 +14,7 @@ export function RemovalCard() {
   const [open, setOpen] = useState(false);
   const [contact, setContact] = useState("");
   const url = (print: "usual" | "large") => `/api/looks/${given.look.id}/removal?${new URLSearchParams({ print, ...(given.job && { job: given.job.id }), ...(contact.trim() && { contact: contact.trim() }) })}`;
-  const child = given.person.ageYears < 16;
+  const child = isChild(given.person);
   return (
     <div className="no-print mt-3">
       <button type="button" className="btn" onClick={() => { setContact(localStorage.getItem(KEPT) ?? ""); setOpen(true); }}>Removal card</button>

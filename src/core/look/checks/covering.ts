@@ -2,6 +2,7 @@ import { zoneInfo, ZONES, type ZoneId } from "../../anatomy";
 import { deltaE00, hexToLab, labFromReflectance } from "../../colour";
 import type { Bared, Brief } from "../../brief";
 import { isPaintType, mediumOf, TOOLS, type Product } from "../../paint";
+import { isTooSmall } from "../../people";
 import { browCover, browCoverWords } from "../browCover";
 import type { Remark } from "../finding";
 import { layerOptics, liesUnder, predict, type Prediction } from "../predict";
@@ -12,7 +13,7 @@ import type { Layer, Look } from "../schema";
 import type { Stack } from "../stack";
 import { isGreaseOnHands, isWearable } from "../wearable";
 import { zoneWords } from "../words";
-import { misplaced, OLD_ENOUGH } from "./safety";
+import { misplaced } from "./safety";
 
 /** BASE-1: a fixed number of coats that leaves the ground showing, or an automatic one that would need an undercoat (LAYER-5). */
 export function thinCover(stack: Stack): Remark[] {
@@ -57,7 +58,7 @@ export function paintedCoverage(look: Look, exposed: readonly ZoneId[]): { paint
 /** BASE-5: gaps in what the audience sees. Lips left clean are a choice (BASE-6) and only a tip. */
 export function gaps(stack: Stack): Remark[] {
   // A child too small for face paint is meant to stay bare (SAFE-8).
-  if (stack.context.person.ageYears < OLD_ENOUGH) return [];
+  if (isTooSmall(stack.context.person)) return [];
   const bases = stack.look.layers.filter((layer) => layer.role === "base");
   const widest = bases.reduce<(typeof bases)[number] | null>((most, layer) => (most && most.zones.length >= layer.zones.length ? most : layer), null);
   if (!widest) return [];

@@ -1,6 +1,7 @@
 import { zoneInfo, type ZoneId } from "../../anatomy";
 import { deltaE00, hexToLab } from "../../colour";
 import { ALLERGENS, allergensOf, GRADES, isPaintType, isPiece, keptOutOf, material, type MaterialKey, type Product } from "../../paint";
+import { isChild, isTooSmall } from "../../people";
 import type { Remark } from "../finding";
 import { materialOf, recipeOf } from "../context";
 import type { LookPatch } from "../patch";
@@ -123,16 +124,12 @@ export function adhesiveOnHair(stack: Stack): Remark[] {
   });
 }
 
-/** Years from which more than a small cheek design is painted on a child. */
-export const OLD_ENOUGH = 3;
-const ADULT = 16;
-
 /** SAFE-8: under three nothing but a small cheek design; under sixteen a parent consents. */
 export function children(stack: Stack): Remark[] {
   const { person } = stack.context;
-  if (person.ageYears >= ADULT || !stack.look.layers.length) return [];
+  if (!isChild(person) || !stack.look.layers.length) return [];
   const consent: Remark[] = person.guardianConsent ? [] : [{ rule: "SAFE-8", severity: "caution", where: { zones: [] }, message: `${person.name} is ${person.ageYears}: a parent or guardian must be present and agree. Note it on the person's card.` }];
-  if (person.ageYears >= OLD_ENOUGH) return consent;
+  if (!isTooSmall(person)) return consent;
   const tooMuch = stack.look.layers.flatMap((layer): Remark[] => {
     const zones = layer.zones.filter((zone) => zoneInfo(zone).kind !== "cheekApple" && zoneInfo(zone).kind !== "handBack");
     return zones.length ? [{ rule: "SAFE-8", severity: "stop", where: { layerId: layer.id, zones }, message: `${person.name} is under three: no face paint, at most a small design on the cheek or the back of the hand.`, ...withoutZones(layer, zones) }] : [];
