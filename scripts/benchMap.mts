@@ -19,7 +19,7 @@ function bigLook(): Look {
     const marks = Array.from({ length: count }, () => { n++; const kind = MARK_KINDS.filter((key) => key !== "path" && key !== "wing")[n % (MARK_KINDS.length - 2)] ?? "star"; return { ...newMark(kind, { x: ((n * 37) % 100) - 50, y: 50 - ((n * 53) % 150) }, n), turnDeg: (n * 31) % 360 }; });
     return { ...plain, role: "detail", marks, zones: zonesOfMarks(marks, figure).filter((zone) => !/[lL]ip|Lid/.test(zone)), paint: { kind: "product", productId: i % 2 ? "storm-blue" : "brick" } };
   });
-  return { schema: 1, name: "A hundred and fifty", system: null, schools: USUAL_SCHOOLS, layers, bare: [], accepted: [], notes: "" };
+  return { schema: 1, name: "A hundred and fifty", system: null, schools: USUAL_SCHOOLS, layers, bare: [], accepted: [], pieces: [], toDo: [], notes: "" };
 }
 
 /** Frame times in ms while something is done. */

@@ -27,7 +27,7 @@ export const aLayer = (values: Partial<Layer> & Pick<Layer, "id">): Layer => ({
 
 export const product = (productId: string): Layer["paint"] => ({ kind: "product", productId });
 
-export const aLook = (...layers: Layer[]): Look => ({ schema: 1, name: "trial", system: null, schools: USUAL_SCHOOLS, layers, bare: [], accepted: [], notes: "" });
+export const aLook = (...layers: Layer[]): Look => ({ schema: 1, name: "trial", system: null, schools: USUAL_SCHOOLS, layers, bare: [], accepted: [], notes: "", pieces: [], toDo: [] });
 
 /** Everybody has had clear patch tests of the whole shelf, so that a test speaks of one thing only. */
 export function aContext(o: { person?: Partial<Person>; brief?: Partial<Brief>; products?: readonly Product[]; house?: House } = {}): LookContext {

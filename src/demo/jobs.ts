@@ -12,6 +12,10 @@ export function demoJobs(at: (days: number, clock: string) => string): { id: str
       brief: { ...USUAL_BRIEF, character: "light that is not the sun; calm, too bright", place: "quarry, last act from the hillside", airDegC: 33, rh: 28, air: "light", sun: true, hoursWorn: 4, activity: "acting", nearestM: 2, farthestM: 40, skill: "practised", curtainAt: at(3, "15:00"), travelMinutes: 30, costumeMinutes: 20, bufferMinutes: 15 },
     },
     {
+      id: "sundog-dress", lookId: "sundog", personId: "ilse-marrow",
+      brief: { ...USUAL_BRIEF, character: "light that is not the sun; calm, too bright", place: "quarry, dress run", airDegC: 30, rh: 33, air: "light", sun: true, hoursWorn: 3, activity: "acting", nearestM: 2, farthestM: 40, skill: "practised", curtainAt: at(-3, "15:00"), travelMinutes: 30, costumeMinutes: 20, bufferMinutes: 15 },
+    },
+    {
       id: "drought-quarry", lookId: "drought", personId: "bram-oskell",
       brief: { ...USUAL_BRIEF, character: "ground that cracks; slow anger", place: "quarry, afternoon show", airDegC: 33, rh: 28, air: "light", sun: true, hoursWorn: 5, activity: "dancing", nearestM: 1, farthestM: 40, bares: ["shoulders", "chest", "upperArms"], skill: "practised", curtainAt: at(2, "15:00"), travelMinutes: 30, costumeMinutes: 20, bufferMinutes: 15 },
     },

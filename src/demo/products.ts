@@ -11,7 +11,7 @@ const LINES: readonly Line[] = [
   ["Chalk white", "waterGlycerine", "#f3f2ec", 0.8, 45, 1450, { eye: true, openedMonthsAgo: 3, left: 31 }],
   ["Slate grey", "waterGlycerine", "#6f7882", 0.84, 30, 1150, { eye: true, openedMonthsAgo: 2, left: 22 }],
   ["Storm blue", "waterGlycerine", "#33455f", 0.9, 30, 1150, { eye: true, openedMonthsAgo: 2 }],
-  ["Ochre ground", "waterGlycerine", "#bd8a42", 0.78, 30, 1150, { eye: true, openedMonthsAgo: 5, left: 12 }],
+  ["Ochre ground", "waterGlycerine", "#bd8a42", 0.78, 30, 1150, { eye: true, openedMonthsAgo: 5, left: 5 }],
   ["Clay brown", "waterGlycerine", "#84502f", 0.85, 30, 1150, { eye: true }],
   ["Sand", "waterGlycerine", "#d9bc8e", 0.76, 30, 1150, { eye: true }],
   ["Coal", "waterGlycerine", "#1c1c1f", 0.98, 30, 1150, { eye: true, tint: 2.2 }],

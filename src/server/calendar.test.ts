@@ -4,7 +4,9 @@ import { tmpdir } from "node:os";
 import { join } from "node:path";
 import { loadDemoWhenEmpty } from "./demo";
 import { callCalendar, callOf } from "./calendar";
-import { loadCalls } from "./calls";
+import { buildList } from "@/core/piece";
+import { USUAL_CALL } from "@/core/plan";
+import { changeCall, loadCalls } from "./calls";
 import { Problem } from "./problem";
 
 process.env.DERMAGRAPH_DATA = mkdtempSync(join(tmpdir(), "dermagraph-calendar-"));
@@ -29,9 +31,9 @@ describe("the calendar of a call", () => {
     const calls = await loadCalls();
     const day = calls.days.find(({ jobs }) => jobs.length > 1);
     if (!day) throw new Error("the demo has a day with two jobs");
-    const query = { jobs: day.jobs.map(({ id }) => id).join(","), artists: "2", chairs: "2" };
-    const { plan } = await callOf(day.date, query);
-    const { body, name } = await callCalendar(day.date, query);
+    await changeCall(day.date, { version: 0, fields: { ...USUAL_CALL, chairs: 2, artists: ["Ada", "Bo"].map((who) => ({ name: who, skills: null, lateMinutes: 0 })) } });
+    const { plan } = await callOf(day.date);
+    const { body, name } = await callCalendar(day.date);
     const events = read(body);
     expect(name).toBe(`call-${day.date}.ics`);
     expect(new Set(events.map(({ uid }) => uid)).size).toBe(events.length);
@@ -43,9 +45,18 @@ describe("the calendar of a call", () => {
       expect(events.some(({ uid }) => uid.startsWith(`${performer.jobId}-touch-up-1`))).toBe(true);
     }
   });
-  it("refuses what is not there or not a number", async () => {
-    expect(await statusOf(callCalendar("2020-01-01", { jobs: "frost-reservoir" }))).toBe(404);
-    expect(await statusOf(callCalendar("2020-01-01", { jobs: "frost-reservoir", artists: "none" }))).toBe(400);
-    expect(await statusOf(callCalendar("2020-01-01", {}))).toBe(400);
+  it("has the days of building before a look with pieces, and its events survive another reading", async () => {
+    const day = (await loadCalls()).days.find(({ jobs }) => jobs.some(({ look }) => look.pieces.length > 0));
+    const piece = day?.jobs.flatMap(({ look }) => look.pieces)[0];
+    if (!day || !piece) throw new Error("the demo has a look with a piece on a day");
+    const builds = read((await callCalendar(day.date)).body).filter(({ uid }) => uid.includes(piece.id));
+    expect(builds.map(({ start }) => start.slice(0, 10))).toEqual([...new Set(buildList(piece, day.date).steps.map(({ on }) => on))]);
+    for (const event of builds) { expect(event.again).toBe(true); expect(event.alarms).toBe(1); }
+  });
+  it("refuses what is not there, a stale save, and a day that is none", async () => {
+    expect(await statusOf(callCalendar("2020-01-01"))).toBe(404);
+    const day = (await loadCalls()).days[0];
+    await expect(changeCall(day?.date ?? "", { version: 9, fields: USUAL_CALL })).rejects.toThrow();
+    expect(await statusOf(changeCall("soon", { version: 0, fields: USUAL_CALL }))).toBe(400);
   });
 });

@@ -1,33 +1,41 @@
 import "server-only";
 import { createEvents, type EventAttributes } from "ics";
-import { z } from "zod";
 import { touchUps } from "@/core/advice";
-import { lookContext, wearForecast, zoneWords, type LookContext } from "@/core/look";
-import { planCall, removalOf, type CallPlan } from "@/core/plan";
-import { meansOf } from "@/core/record";
-import { houseOf } from "@/core/rules";
+import { wearForecast, zoneWords, type LookContext } from "@/core/look";
+import { buildList } from "@/core/piece";
+import { planCall, removalOf, type CallFields, type CallPlan } from "@/core/plan";
+import { contextOf } from "@/core/record";
 import { shiftMinutes } from "@/core/schedule";
 import { loadCalls, type DatedJob } from "./calls";
-import { fieldErrors, invalid, notFound } from "./problem";
+import { notFound } from "./problem";
 import { textPdf } from "./textPdf";
 
-const whole = (most: number) => z.coerce.number().int().min(1, "1 or more").max(most, `at most ${most}`);
-/** A call asked for by address: its day, its jobs, and who and what there is to paint them with. */
-export const CallQuerySchema = z.object({ jobs: z.string().min(1).max(2000), artists: whole(20).default(1), chairs: whole(20).default(1), late: z.coerce.number().min(0).max(600).default(0) }).strict();
-
-interface Planned { readonly plan: CallPlan; readonly jobs: readonly (DatedJob & { readonly context: LookContext })[] }
+interface Planned { readonly plan: CallPlan; readonly call: CallFields; readonly jobs: readonly (DatedJob & { readonly context: LookContext })[] }
 
 /** Plans a day's call as the page does. @throws Problem */
-export async function callOf(date: string, query: Record<string, string>): Promise<Planned> {
-  const asked = CallQuerySchema.safeParse(query);
-  if (!asked.success) throw invalid(fieldErrors(asked.error));
-  const { artists, chairs, late } = asked.data;
+export async function callOf(date: string): Promise<Planned> {
   const calls = await loadCalls();
-  const wanted = new Set(asked.data.jobs.split(","));
-  const house = houseOf(calls.house.changes, calls.house.version);
-  const jobs = (calls.days.find((day) => day.date === date)?.jobs ?? []).filter(({ id }) => wanted.has(id)).map((job) => ({ ...job, context: lookContext({ person: job.person, brief: job.brief, products: calls.products, today: calls.today, house, factors: meansOf(calls.factors) }) }));
+  const day = calls.days.find((entry) => entry.date === date);
+  if (!day) throw notFound("call");
+  const call = day.call.fields;
+  const jobs = day.jobs.filter(({ id }) => !call.out.includes(id)).map((job) => ({ ...job, context: contextOf({ ...calls, person: job.person, brief: job.brief, speed: job.speed }) }));
   if (!jobs.length) throw notFound("call");
-  return { jobs, plan: planCall(jobs, { artists, chairs, from: late ? [late] : [] }) };
+  return { jobs, call, plan: planCall(jobs, call) };
+}
+
+const alarm = (minutes: number, description: string): EventAttributes["alarms"] => [{ action: "display", description, trigger: { minutes, before: true } }];
+
+/** Days of building before a look is worn, as events of a whole day (PIECE-1). */
+function buildsOf({ id, look, person, brief }: DatedJob): EventAttributes[] {
+  const day = (iso: string): [number, number, number] => [Number(iso.slice(0, 4)), Number(iso.slice(5, 7)), Number(iso.slice(8, 10))];
+  return look.pieces.flatMap((piece) => {
+    const { steps } = buildList(piece, brief.curtainAt.slice(0, 10));
+    const left = steps.filter(({ done }) => !done);
+    return [...new Set(left.map(({ on }) => on))].map((on): EventAttributes => ({
+      uid: `${id}-${piece.id}-${on}@dermagraph`, start: day(on), duration: { days: 1 }, title: `${piece.name} for ${look.name} on ${person.name}`,
+      description: left.filter((step) => step.on === on).map(({ words, ready, aired }) => `${words}${ready ? `, until ${ready}` : ""}${aired ? "; outdoors or well aired" : ""}`).join("; "), alarms: alarm(60, `Build: ${piece.name}`),
+    }));
+  });
 }
 
 type Moment = [number, number, number, number, number];
@@ -37,12 +45,11 @@ function utc(iso: string): Moment {
   return [at.getUTCFullYear(), at.getUTCMonth() + 1, at.getUTCDate(), at.getUTCHours(), at.getUTCMinutes()];
 }
 
-const alarm = (minutes: number, description: string): EventAttributes["alarms"] => [{ action: "display", description, trigger: { minutes, before: true } }];
 
 /** A call as an iCalendar file (RFC 5545): painting, touch-ups and removal of each performer, with alarms. @throws Problem */
-export async function callCalendar(date: string, query: Record<string, string>): Promise<{ body: string; name: string }> {
-  const { plan, jobs } = await callOf(date, query);
-  const events = plan.performers.flatMap((performer): EventAttributes[] => {
+export async function callCalendar(date: string): Promise<{ body: string; name: string }> {
+  const { plan, jobs } = await callOf(date);
+  const events = [...jobs.flatMap(buildsOf), ...plan.performers.flatMap((performer): EventAttributes[] => {
     const job = jobs.find(({ id }) => id === performer.jobId);
     if (!job || !performer.sitsAt || !performer.paintedAt) return [];
     const event = (kind: string, startAt: string, endAt: string, title: string, description: string, before: number): EventAttributes =>
@@ -54,20 +61,20 @@ export async function callCalendar(date: string, query: Record<string, string>):
       ...touchUps(wearForecast(job.look, job.context), hoursWorn, job.context.house).map((walk, i) => event(`touch-up-${i + 1}`, shiftMinutes(curtainAt, Math.round(walk.atHours * 60)), shiftMinutes(curtainAt, Math.round(walk.atHours * 60) + 5), `Touch up ${job.person.name}: ${zoneWords(walk.zones, 3)}`, `By forecast less than ${job.context.house.numbers.touchUpShare} % is whole there, from ${walk.cause}.`, 5)),
       event("removal", off, shiftMinutes(off, removalOf(job.look, job.context).minutes), `Take ${job.look.name} off ${job.person.name}`, removalOf(job.look, job.context).steps.map(({ label, with: remover }) => `${label}: ${remover}`).join("; "), 10),
     ];
-  });
+  })];
   const { error, value } = createEvents(events, { productId: "dermagraph", calName: `Call ${date}` });
   if (error || !value) throw error ?? new Error("no calendar");
   return { body: value, name: `call-${date}.ics` };
 }
 
 /** What each artist does when, a page an artist, to hang beside the mirror. @throws Problem */
-export async function callSheet(date: string, query: Record<string, string>): Promise<{ body: Uint8Array; name: string }> {
-  const { plan, jobs } = await callOf(date, query);
+export async function callSheet(date: string): Promise<{ body: Uint8Array; name: string }> {
+  const { plan, jobs, call } = await callOf(date);
   const out = await textPdf(`Call ${date}`, "usual");
   const artists = [...new Set(plan.placed.map(({ artist }) => artist))].sort((a, b) => a - b);
   artists.forEach((artist, i) => {
     if (i) out.newPage();
-    out.write(`Call sheet, ${date}: artist ${artist + 1}`, { bold: true, times: 1.6 });
+    out.write(`Call sheet, ${date}: ${call.artists[artist]?.name ?? `artist ${artist + 1}`}`, { bold: true, times: 1.6 });
     if (plan.startAt) out.write(`The call begins at ${plan.startAt.slice(11, 16)}.`, { before: 0.3 });
     for (const { performer, chair, layer, start, end } of stretches(plan, artist)) {
       const job = jobs.find(({ id }) => id === performer);

@@ -1,20 +1,23 @@
 import "server-only";
+import { z } from "zod";
 import type { Brief } from "@/core/brief";
-import type { Look } from "@/core/look";
-import type { PaintTypeKey, Product } from "@/core/paint";
+import type { Look, Speed } from "@/core/look";
+import { CallSchema, USUAL_CALL, type CallFields } from "@/core/plan";
+import { DateSchema, type PaintTypeKey, type Product } from "@/core/paint";
 import type { Person } from "@/core/people";
-import { factorsOf } from "@/core/record";
+import { factorsOf, speedOf } from "@/core/record";
 import type { HouseChanges } from "@/core/rules";
 import type { WearFactor } from "@/core/wear";
-import { currentHouse, findPerson, listJobs, listLooks, listProducts, listRecords } from "@/store";
+import { currentHouse, findCall, findPerson, listJobs, listLooks, listProducts, listRecords, saveCall } from "@/store";
+import { invalid } from "./problem";
 import { studio, today } from "./studio";
 
 /** A dated job as the calls page works with it. */
-export interface DatedJob { readonly id: string; readonly lookId: string; readonly look: Look; readonly person: Person; readonly brief: Brief & { readonly curtainAt: string } }
+export interface DatedJob { readonly id: string; readonly lookId: string; readonly look: Look; readonly person: Person; readonly brief: Brief & { readonly curtainAt: string }; readonly speed: Speed }
 
 /** Days with jobs ahead, and all that a call is planned from; plain data, so that the browser can compute with it. */
 export interface Calls {
-  readonly days: readonly { readonly date: string; readonly jobs: readonly DatedJob[] }[];
+  readonly days: readonly { readonly date: string; readonly jobs: readonly DatedJob[]; /** Who is there; version 0 while nobody has said. */ readonly call: { readonly version: number; readonly fields: CallFields } }[];
   readonly products: readonly Product[];
   /** How each paint type wears against the house, by every record there is. */
   readonly factors: Partial<Record<PaintTypeKey, WearFactor>>;
@@ -26,16 +29,25 @@ export async function loadCalls(): Promise<Calls> {
   const db = await studio();
   const looks = new Map((await listLooks(db)).map((look) => [look.id, look.design]));
   const now = today();
+  const records = await listRecords(db);
   const dated = await Promise.all((await listJobs(db)).map(async (job): Promise<DatedJob[]> => {
     const { curtainAt } = job.brief;
     const look = looks.get(job.lookId);
     const person = await findPerson(db, job.personId);
-    return curtainAt && curtainAt.slice(0, 10) >= now && look && person ? [{ id: job.id, lookId: job.lookId, look, person, brief: { ...job.brief, curtainAt } }] : [];
+    return curtainAt && curtainAt.slice(0, 10) >= now && look && person ? [{ id: job.id, lookId: job.lookId, look, person, brief: { ...job.brief, curtainAt }, speed: speedOf(records, job.lookId) }] : [];
   }));
   const jobs = dated.flat();
   const dates = [...new Set(jobs.map(({ brief }) => brief.curtainAt.slice(0, 10)))].sort();
   return {
-    days: dates.map((date) => ({ date, jobs: jobs.filter(({ brief }) => brief.curtainAt.startsWith(date)) })),
-    products: [...(await listProducts(db)), ...(await listProducts(db, { archived: true }))], house: await currentHouse(db), factors: factorsOf(await listRecords(db)), today: now,
+    days: await Promise.all(dates.map(async (date) => ({ date, jobs: jobs.filter(({ brief }) => brief.curtainAt.startsWith(date)), call: (await findCall(db, date)) ?? { version: 0, fields: USUAL_CALL } }))),
+    products: [...(await listProducts(db)), ...(await listProducts(db, { archived: true }))], house: await currentHouse(db), factors: factorsOf(records), today: now,
   };
+}
+
+export const SaveCallSchema = z.object({ version: z.number().int().min(0), fields: CallSchema }).strict();
+
+/** Says who is at a day's call. @throws Problem, StaleVersion */
+export async function changeCall(date: string, { version, fields }: z.output<typeof SaveCallSchema>): Promise<{ version: number }> {
+  if (!DateSchema.safeParse(date).success) throw invalid([{ field: "date", message: "a date like 2026-11-24" }]);
+  return { version: await saveCall(await studio(), date, version, fields) };
 }

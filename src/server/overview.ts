@@ -1,33 +1,42 @@
 import "server-only";
 import { addMonths, expiry } from "@/core/kit";
-import { lookContext, type LookContext } from "@/core/look";
+import type { LookContext } from "@/core/look";
 import { USUAL_BRIEF } from "@/core/brief";
 import { readingsDue, STAND_IN } from "@/core/people";
+import { buildList } from "@/core/piece";
 import { makePlan, type Plan } from "@/core/plan";
-import type { House } from "@/core/rules";
-import { findPerson, listJobs, listLooks, listPeople, listProducts, stockLevels, type Job, type StoredLook } from "@/store";
-import { house } from "./house";
+import { contextOf, factorsOf, speedOf, type StoredSetting, type WornRecord } from "@/core/record";
+import { houseOf } from "@/core/rules";
+import { currentHouse, findPerson, listJobs, listLooks, listPeople, listProducts, listRecords, stockLevels, type Job, type StoredLook } from "@/store";
 import { studio, today } from "./studio";
 
 export interface LookCard { readonly look: StoredLook; readonly job: Job | null; readonly personName: string | null; readonly context: LookContext; readonly plan: Plan }
 
-async function cardOf(look: StoredLook, job: Job | null, shared: { products: Awaited<ReturnType<typeof listProducts>>; stock: Map<string, number>; house: House }): Promise<LookCard> {
+type Shared = Omit<StoredSetting, "person" | "brief"> & { readonly stock: Map<string, number>; readonly records: readonly WornRecord[] };
+
+async function cardOf(look: StoredLook, job: Job | null, { stock, records, ...setting }: Shared): Promise<LookCard> {
   const person = job && (await findPerson(await studio(), job.personId));
-  const context = lookContext({ person: person ?? STAND_IN, brief: job?.brief ?? USUAL_BRIEF, products: shared.products, today: today(), house: shared.house });
-  return { look, job, personName: person?.name ?? null, context, plan: makePlan(look.design, context, shared.stock) };
+  const context = contextOf({ ...setting, person: person ?? STAND_IN, brief: job?.brief ?? USUAL_BRIEF, speed: speedOf(records, look.id) });
+  return { look, job, personName: person?.name ?? null, context, plan: makePlan(look.design, context, stock) };
 }
 
-async function sharedShelf() {
+async function shared(): Promise<Shared> {
   const db = await studio();
-  return { products: [...(await listProducts(db)), ...(await listProducts(db, { archived: true }))], stock: await stockLevels(db), house: await house() };
+  const records = await listRecords(db);
+  return { products: await listProducts(db), archivedProducts: await listProducts(db, { archived: true }), stock: await stockLevels(db), house: await currentHouse(db), factors: factorsOf(records), records, today: today() };
 }
+
+/** Jobs over for so long are no longer next. */
+const OVER_MS = 6 * 3_600_000;
+const isAhead = ({ brief }: Job): boolean => brief.curtainAt !== null && Date.parse(brief.curtainAt) >= Date.now() - OVER_MS;
 
 /** Every look with its plan on its next person. */
 export async function lookCards(): Promise<LookCard[]> {
   const db = await studio();
-  const shared = await sharedShelf();
+  const all = await shared();
   const jobs = await listJobs(db);
-  return Promise.all((await listLooks(db)).map((look) => cardOf(look, jobs.find((job) => job.lookId === look.id) ?? null, shared)));
+  const nextOf = (lookId: string) => { const own = jobs.filter((job) => job.lookId === lookId); return own.find(isAhead) ?? own.at(-1) ?? null; };
+  return Promise.all((await listLooks(db)).map((look) => cardOf(look, nextOf(look.id), all)));
 }
 
 export interface Today {
@@ -36,8 +45,54 @@ export interface Today {
   readonly patchTests: readonly { readonly personName: string; readonly personId: string; readonly productName: string; readonly on: string; readonly reading: "first" | "late"; readonly due: string }[];
   readonly expiring: readonly { readonly id: string; readonly name: string; readonly date: string; readonly past: boolean }[];
   readonly low: readonly { readonly id: string; readonly name: string; readonly left: number; readonly size: number }[];
+  /** What the next jobs are short of, and when it has to be ordered. */
+  readonly orders: readonly { readonly productId: string | null; readonly name: string; readonly missing: number; readonly by: string; readonly looks: readonly string[] }[];
+  /** Pieces that are still to be built or ordered, the soonest first. */
+  readonly builds: readonly { readonly lookId: string; readonly jobId: string; readonly name: string; readonly look: string; readonly startOn: string; readonly next: string }[];
+  /** Jobs that were worn and nothing was taken down of. */
+  readonly unrecorded: readonly { readonly lookId: string; readonly jobId: string; readonly look: string; readonly personName: string; readonly on: string }[];
   readonly looks: number;
   readonly products: number;
+}
+
+const daysFrom = (iso: string, days: number): string => new Date(Date.parse(`${iso.slice(0, 10)}T12:00:00Z`) + days * 86_400_000).toISOString().slice(0, 10);
+
+/** What several jobs need of each product together, against what is there; ordered so that it comes the day before the first that goes short. */
+function ordersFor(cards: readonly LookCard[], stock: ReadonlyMap<string, number>, leadDays: number): Today["orders"] {
+  const open = new Map<string, { productId: string | null; name: string; left: number; missing: number; by: string; looks: Set<string> }>();
+  for (const { look, job, plan } of cards) for (const need of plan.kit) {
+    const key = need.productId ?? need.material;
+    const entry = open.get(key) ?? { productId: need.productId, name: need.name, left: need.productId ? (stock.get(need.productId) ?? 0) : 0, missing: 0, by: "", looks: new Set<string>() };
+    entry.left -= need.grams;
+    if (entry.left < -0.005 && job?.brief.curtainAt) {
+      entry.missing = -entry.left;
+      entry.by ||= daysFrom(job.brief.curtainAt, -(leadDays + 1));
+      entry.looks.add(look.design.name);
+    }
+    open.set(key, entry);
+  }
+  return [...open.values()].filter(({ missing }) => missing > 0).map(({ left: _, looks, ...entry }) => ({ ...entry, looks: [...looks] })).sort((a, b) => a.by.localeCompare(b.by));
+}
+
+function buildsFor(cards: readonly LookCard[]): Today["builds"] {
+  return cards.flatMap(({ look, job }) => (job?.brief.curtainAt ? look.design.pieces.flatMap((piece) => {
+    const { startOn, steps } = buildList(piece, job.brief.curtainAt ?? "");
+    const next = steps.find(({ done }) => !done);
+    return startOn && next ? [{ lookId: look.id, jobId: job.id, name: piece.name, look: look.design.name, startOn, next: next.words }] : [];
+  }) : [])).sort((a, b) => a.startOn.localeCompare(b.startOn));
+}
+
+/** Jobs older than this are not asked after any more, days. */
+const ASKED_DAYS = 60;
+
+async function unrecorded(jobs: readonly Job[], looks: readonly StoredLook[], records: readonly WornRecord[], date: string): Promise<Today["unrecorded"]> {
+  const taken = new Set(records.flatMap(({ jobId }) => (jobId ? [jobId] : [])));
+  const db = await studio();
+  const missing = jobs.filter((job) => job.brief.curtainAt && !isAhead(job) && !taken.has(job.id) && job.brief.curtainAt.slice(0, 10) >= daysFrom(date, -ASKED_DAYS));
+  return (await Promise.all(missing.map(async (job) => {
+    const look = looks.find(({ id }) => id === job.lookId);
+    return look ? [{ lookId: look.id, jobId: job.id, look: look.design.name, personName: (await findPerson(db, job.personId))?.name ?? "somebody", on: (job.brief.curtainAt ?? "").slice(0, 10) }] : [];
+  }))).flat();
 }
 
 /** A pot under this share of its size is running low. Common practice, no published source. */
@@ -47,21 +102,23 @@ const LOW_SHARE = 0.15;
 export async function loadToday(): Promise<Today> {
   const db = await studio();
   const date = today();
-  const shared = await sharedShelf();
+  const all = await shared();
+  const house = houseOf(all.house.changes, all.house.version);
   const looks = await listLooks(db);
-  const since = new Date(Date.now() - 6 * 3_600_000).toISOString();
-  const upcoming = (await listJobs(db)).filter((job) => job.brief.curtainAt && new Date(job.brief.curtainAt).toISOString() >= since);
+  const jobs = await listJobs(db);
+  const upcoming = jobs.filter(isAhead);
   const next = (await Promise.all(upcoming.slice(0, 6).map((job) => {
     const look = looks.find((entry) => entry.id === job.lookId);
-    return look ? cardOf(look, job, shared) : null;
+    return look ? cardOf(look, job, all) : null;
   }))).filter((card): card is LookCard => card !== null);
-  const nameOf = (id: string) => shared.products.find((product) => product.id === id)?.name ?? "a product";
+  const nameOf = (id: string) => [...all.products, ...(all.archivedProducts ?? [])].find((product) => product.id === id)?.name ?? "a product";
   const soon = addMonths(date, 1);
-  const onShelf = await listProducts(db);
+  const onShelf = all.products;
   return {
+    orders: ordersFor(next, all.stock, house.numbers.leadDays), builds: buildsFor(next), unrecorded: await unrecorded(jobs, looks, all.records, date),
     date, next, looks: looks.length, products: onShelf.length,
-    patchTests: (await listPeople(db)).flatMap((person) => readingsDue(person, shared.house).map((test) => ({ ...test, personName: person.name, personId: person.id, productName: nameOf(test.productId) }))),
+    patchTests: (await listPeople(db)).flatMap((person) => readingsDue(person, house).map((test) => ({ ...test, personName: person.name, personId: person.id, productName: nameOf(test.productId) }))),
     expiring: onShelf.flatMap((product) => { const best = expiry(product, date); return best && best.date <= soon ? [{ id: product.id, name: product.name, ...best }] : []; }).sort((a, b) => a.date.localeCompare(b.date)),
-    low: onShelf.flatMap((product) => { const left = shared.stock.get(product.id) ?? 0; return left < product.sizeGrams * LOW_SHARE ? [{ id: product.id, name: product.name, left, size: product.sizeGrams }] : []; }),
+    low: onShelf.flatMap((product) => { const left = all.stock.get(product.id) ?? 0; return left < product.sizeGrams * LOW_SHARE ? [{ id: product.id, name: product.name, left, size: product.sizeGrams }] : []; }),
   };
 }

@@ -3,7 +3,11 @@ import { tmpdir } from "node:os";
 import { join } from "node:path";
 import { loadDemoWhenEmpty } from "./demo";
 import { Problem } from "./problem";
-import { NewRecordSchema, takeDown } from "./records";
+import sharp from "sharp";
+import { emptyLook, HOUSE_SPEED } from "@/core/look";
+import { makePlan } from "@/core/plan";
+import { contextOf } from "@/core/record";
+import { NewRecordSchema, recordPicture, takeDown, takeRecordPicture } from "./records";
 import { loadWorkspace } from "./workspace";
 
 process.env.DERMAGRAPH_DATA = mkdtempSync(join(tmpdir(), "dermagraph-records-"));
@@ -30,9 +34,32 @@ describe("a record", () => {
     const again = await loadWorkspace("sundog", "sundog-hillside");
     expect(new Set(again?.records.map(({ wear }) => wear[0]?.forecastPercent)).size).toBe(1);
   });
+  it("keeps minutes by step beside the house's own, and the next plan of the look goes by them", async () => {
+    const before = await loadWorkspace("sundog", "sundog-hillside");
+    const plan = makePlan(before?.look.design ?? emptyLook("none"), contextOf({ ...(before as NonNullable<typeof before>), speed: HOUSE_SPEED }));
+    const steps = plan.steps.map(({ layerId, handsOnMinutes }) => ({ layerId, actualMinutes: handsOnMinutes * 1.5 }));
+    await takeDown(record({ seen: [], steps, rehearsal: true, interruptions: [{ minutes: 4, why: "phone" }], changes: ["fewer rings"] }));
+    const after = await loadWorkspace("sundog", "sundog-hillside");
+    expect(after?.speed.from.same).toBe(1);
+    expect(after?.speed.factor).toBeCloseTo(1.5, 2);
+    expect(after?.records[0]?.steps[0]).toMatchObject({ layerId: plan.steps[0]?.layerId, name: plan.steps[0]?.title });
+    const slower = makePlan(after?.look.design ?? emptyLook("none"), contextOf(after as NonNullable<typeof after>));
+    expect(slower.handsOnMinutes / plan.handsOnMinutes).toBeCloseTo(1.5, 1);
+    expect(await statusOf(takeDown(record({ seen: [], steps: [{ layerId: "nobody", actualMinutes: 3 }] })))).toBe(400);
+  });
+  it("keeps pictures, cleaned, and refuses one for no record or none at all", async () => {
+    const { id } = await takeDown(record());
+    const png = await sharp({ create: { width: 40, height: 30, channels: 3, background: "#884422" } }).png().toBuffer();
+    const picture = await takeRecordPicture(id, new Uint8Array(png), "image/png");
+    expect(picture).toMatchObject({ width: 40, height: 30 });
+    expect((await recordPicture(picture.id))?.slice(0, 2)).toEqual(new Uint8Array([0xff, 0xd8]));
+    expect((await loadWorkspace("sundog", "sundog-hillside"))?.pictures.map(({ recordId }) => recordId)).toEqual([id]);
+    expect(await statusOf(takeRecordPicture("none", new Uint8Array(png), "image/png"))).toBe(404);
+    expect(await statusOf(takeRecordPicture(id, new Uint8Array([1, 2, 3]), "image/png"))).toBe(400);
+  });
   it("refuses what is not there: another look's job, a zone nobody painted, nothing seen", async () => {
     expect(await statusOf(takeDown(record({ jobId: "frost-reservoir" })))).toBe(404);
     expect(await statusOf(takeDown(record({ seen: [{ zone: "heelLeft", afterHours: 2, wholePercent: 50 }] })))).toBe(400);
-    expect(NewRecordSchema.safeParse({ ...record(), seen: [] }).success).toBe(false);
+    expect(NewRecordSchema.safeParse({ ...record(), seen: [], verdict: " " }).success).toBe(false);
   });
 });

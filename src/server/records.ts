@@ -1,34 +1,62 @@
 import "server-only";
 import { z } from "zod";
-import { lookContext, wearForecast } from "@/core/look";
-import { RecordSchema, WearSeenSchema } from "@/core/record";
-import { houseOf } from "@/core/rules";
+import { wearForecast } from "@/core/look";
+import { makePlan } from "@/core/plan";
+import { contextOf, RecordSchema, StepSeenSchema, WearSeenSchema } from "@/core/record";
 import { survival } from "@/core/wear";
-import { addRecord } from "@/store";
+import { addRecord, addRecordPicture, listRecords, recordPictureBytes } from "@/store";
 import { invalid, notFound } from "./problem";
+import { cleanPicture } from "./references";
 import { newId, studio } from "./studio";
 import { loadWorkspace } from "./workspace";
 
-export const NewRecordSchema = z.object({
-  lookId: z.string().min(1).max(64), jobId: z.string().min(1).max(64), on: RecordSchema.shape.on,
-  seen: z.array(WearSeenSchema.pick({ zone: true, afterHours: true, wholePercent: true }).strict()).min(1, "say of one place at least how it held").max(60),
-  reaction: z.string().max(500, "at most 500 letters").default(""), verdict: z.string().max(1000, "at most 1000 letters").default(""),
-}).strict();
+const { on, reaction, verdict, rehearsal, interruptions, fits, reads, changes } = RecordSchema.shape;
 
-/** Takes down what was seen of a look that was worn, beside what the house forecast for it then. @throws Problem */
-export async function takeDown({ lookId, jobId, on, seen, reaction, verdict }: z.output<typeof NewRecordSchema>): Promise<{ id: string }> {
+export const NewRecordSchema = z.object({
+  lookId: z.string().min(1).max(64), jobId: z.string().min(1).max(64), on,
+  seen: z.array(WearSeenSchema.pick({ zone: true, afterHours: true, wholePercent: true }).strict()).max(200).default([]),
+  /** Hands-on minutes by layer; what the house plans for it is worked out here. */
+  steps: z.array(StepSeenSchema.pick({ layerId: true, actualMinutes: true }).strict()).max(100).default([]),
+  reaction, verdict, rehearsal, interruptions, fits, reads, changes,
+}).strict().refine((record) => record.seen.length > 0 || record.steps.length > 0 || record.verdict.trim() !== "", { path: ["seen"], message: "say of one place at least how it held, time a step, or write a verdict" });
+
+/** Takes down what was seen of a look that was worn or rehearsed, beside what the house forecast for it then. @throws Problem */
+export async function takeDown({ lookId, jobId, seen, steps, ...said }: z.output<typeof NewRecordSchema>): Promise<{ id: string }> {
   const given = await loadWorkspace(lookId, jobId);
   if (!given || given.job?.id !== jobId) throw notFound(given ? "job" : "look");
   const design = given.look.design;
   // The house's own forecast, so that records are compared with one thing, whatever was learned in between.
-  const forecast = wearForecast(design, lookContext({ person: given.person, brief: given.brief, products: [...given.products, ...given.archivedProducts], today: given.today, house: houseOf(given.house.changes, given.house.version) }));
+  const { factors: _, speed: __, ...asTheHouse } = given;
+  const context = contextOf({ ...asTheHouse, brief: { ...given.brief, pace: "usual" } });
+  const forecast = wearForecast(design, context);
   const wear = seen.map((entry, i) => {
     const own = forecast.filter(({ zone }) => zone === entry.zone);
     const first = own.find(({ layer }) => layer.role === "base") ?? own[0];
     if (!first) throw invalid([{ field: `seen.${i}.zone`, message: "nothing is painted there" }]);
     return { ...entry, type: first.type, forecastPercent: Math.round(survival(first, entry.afterHours) * 100) };
   });
+  const plan = steps.length ? makePlan(design, context) : null;
+  const timed = steps.map((step, i) => {
+    const own = plan?.steps.find(({ layerId }) => layerId === step.layerId);
+    if (!own) throw invalid([{ field: `steps.${i}.layerId`, message: "is no step of this look" }]);
+    return { ...step, name: own.title, plannedMinutes: Math.round(own.handsOnMinutes * 100) / 100 };
+  });
   const id = newId();
-  await addRecord(await studio(), { id, lookId, personId: given.job.personId, fields: RecordSchema.parse({ lookName: design.name, on, brief: given.brief, wear, reaction, verdict }) });
+  await addRecord(await studio(), { id, lookId, jobId, personId: given.job.personId, fields: RecordSchema.parse({ ...said, lookName: design.name, brief: given.brief, wear, steps: timed }) });
   return { id };
 }
+
+/** Puts a picture to a record. @throws Problem */
+export async function takeRecordPicture(recordId: string, bytes: Uint8Array, type: string): Promise<{ id: string; width: number; height: number }> {
+  const db = await studio();
+  const picture = await cleanPicture(bytes, type);
+  if (!(await listRecords(db)).some(({ id }) => id === recordId)) throw notFound("record");
+  const id = newId();
+  await addRecordPicture(db, { id, recordId, caption: "", ...picture });
+  return { id, width: picture.width, height: picture.height };
+}
+
+export const recordPicture = async (id: string): Promise<Uint8Array | null> => recordPictureBytes(await studio(), id);
+
+/** Every record there is, with the names a page of them needs. */
+export const allRecords = async () => listRecords(await studio());

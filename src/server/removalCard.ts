@@ -1,9 +1,8 @@
 import "server-only";
 import { z } from "zod";
-import { lookContext } from "@/core/look";
 import { isChild } from "@/core/people";
 import { removalOf } from "@/core/plan";
-import { houseOf } from "@/core/rules";
+import { contextOf } from "@/core/record";
 import { fieldErrors, invalid, notFound } from "./problem";
 import { textPdf } from "./textPdf";
 import { loadWorkspace } from "./workspace";
@@ -19,7 +18,7 @@ export async function removalCard(lookId: string, query: Record<string, string>)
   if (!given || (job && given.job?.id !== job)) throw notFound(given ? "job" : "look");
   const { person } = given;
   const look = given.look.design;
-  const removal = removalOf(look, lookContext({ person, brief: given.brief, products: [...given.products, ...given.archivedProducts], today: given.today, house: houseOf(given.house.changes, given.house.version) }));
+  const removal = removalOf(look, contextOf(given));
   const out = await textPdf(`${look.name}: how it comes off`, print);
   out.write("Taking the paint off", { bold: true, times: 1.7 });
   out.write(`${look.name}, for ${isChild(person) ? `the parent or guardian of ${person.name}` : person.name}. About ${removal.minutes} minutes in all, in this order:`, { before: 0.3 });

@@ -28,11 +28,11 @@ afterAll(async () => { await (await studio()).destroy(); rmSync(folder, { recurs
 const latexLayer = aLayer({ id: "strand", zones: ["forehead"], paint: { kind: "product", productId: "clear-strand-latex" }, tool: "stippleSponge" });
 
 describe("demo", () => {
-  it("is the scenario: eight looks, five people, six jobs, forty products and more, and is loaded once", async () => {
+  it("is the scenario: eight looks, five people, seven jobs, forty products and more, and is loaded once", async () => {
     const db = await studio();
     expect((await lookCards()).map((card) => card.look.design.name).sort()).toEqual(["Bog Light", "Drought", "First Frost", "Fog", "Gate leaf", "Hail", "Sundog", "Thunderhead"]);
     expect(await listPeople(db)).toHaveLength(5);
-    expect(await listJobs(db)).toHaveLength(6);
+    expect(await listJobs(db)).toHaveLength(7);
     expect((await loadToday()).products).toBeGreaterThanOrEqual(40);
     expect(await loadDemoWhenEmpty()).toBe(false);
   });
@@ -42,6 +42,11 @@ describe("demo", () => {
     expect(today.next.map((card) => card.look.design.name)).toEqual(["First Frost", "Hail", "Drought", "Sundog", "Bog Light"]);
     expect(today.patchTests).toHaveLength(1);
     expect(today.expiring.some((product) => product.past)).toBe(true);
+    expect(today.builds.map(({ name, look }) => `${name} for ${look}`)).toEqual(["Reed horns for Bog Light"]);
+    expect((today.builds[0]?.startOn ?? "") <= (today.next.find(({ look }) => look.id === "bog-light")?.job?.brief.curtainAt ?? "")).toBe(true);
+    expect(today.unrecorded.map(({ jobId }) => jobId)).toEqual(["sundog-dress"]);
+    for (const order of today.orders) { expect(order.missing).toBeGreaterThan(0); expect(order.by < (today.next.at(-1)?.job?.brief.curtainAt ?? "")).toBe(true); }
+    expect(today.orders.length).toBeGreaterThan(0);
     expect(today.low.map((product) => product.name)).toEqual(["Leaf"]);
   });
 });

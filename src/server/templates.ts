@@ -2,8 +2,8 @@ import "server-only";
 import { PDFDocument, rgb, StandardFonts, type PDFFont, type PDFPage } from "pdf-lib";
 import { z } from "zod";
 import { bodySheets, faceSheet, LOOK_FILE_VERSION, PAPER_KEYS, pathOfShape, readLookFile, SHEET_KINDS, sheetSvg, type LookFile, type PaperKey, type Sheet, type SheetKind } from "@/core/formats";
-import { lookContext, predict, recipeOf } from "@/core/look";
-import { houseOf } from "@/core/rules";
+import { predict, recipeOf } from "@/core/look";
+import { contextOf } from "@/core/record";
 import { addLook, listLooks } from "@/store";
 import { fieldErrors, invalid, notFound } from "./problem";
 import { refuseStops } from "./safety";
@@ -36,7 +36,7 @@ function putSheet(page: PDFPage, sheet: Sheet, { plain, bold }: { plain: PDFFont
 async function workOf(lookId: string, jobId?: string) {
   const given = await loadWorkspace(lookId, jobId);
   if (!given) throw notFound("look");
-  const context = lookContext({ person: given.person, brief: given.brief, products: [...given.products, ...given.archivedProducts], today: given.today, house: houseOf(given.house.changes, given.house.version) });
+  const context = contextOf(given);
   return { given, context, look: given.look.design };
 }
 

@@ -3,10 +3,10 @@ import { USUAL_BRIEF, type Brief } from "@/core/brief";
 import type { Reference } from "@/core/look";
 import type { Mix, PaintTypeKey, Product } from "@/core/paint";
 import { STAND_IN, type Person } from "@/core/people";
-import { factorsOf, type WornRecord } from "@/core/record";
+import { factorsOf, speedOf, type LearnedSpeed, type WornRecord } from "@/core/record";
 import type { HouseChanges } from "@/core/rules";
 import type { WearFactor } from "@/core/wear";
-import { currentHouse, findLook, listRecords, findPerson, listJobs, listMixes, listPeople, listProducts, listVersions, referenceOf, stockLevels, type Job, type KeptVersion, type StoredLook } from "@/store";
+import { currentHouse, findLook, listRecords, findPerson, listJobs, listMixes, listPeople, listProducts, listRecordPictures, listVersions, referenceOf, stockLevels, type Job, type KeptVersion, type RecordPicture, type StoredLook } from "@/store";
 import { studio, today } from "./studio";
 
 /** All that the chapters of a look work from; plain data, so that the browser can compute with it. */
@@ -28,11 +28,15 @@ export interface Workspace {
   readonly archivedProducts: readonly Product[];
   readonly stock: Readonly<Record<string, number>>;
   readonly today: string;
-  /** What the painter holds differently from the house. */
   /** What happened when this look was worn, the latest first. */
   readonly records: readonly WornRecord[];
   /** How each paint type wears against the house, by every record there is. */
   readonly factors: Partial<Record<PaintTypeKey, WearFactor>>;
+  /** How fast this painter is on this look, by what was timed. */
+  readonly speed: LearnedSpeed;
+  /** Pictures of what was worn. */
+  readonly pictures: readonly RecordPicture[];
+  /** What the painter holds differently from the house. */
   readonly house: { readonly version: number; readonly changes: HouseChanges };
 }
 
@@ -48,9 +52,10 @@ export async function loadWorkspace(lookId: string, jobId?: string): Promise<Wor
   const people = await listPeople(db);
   const person = job && (await findPerson(db, job.personId));
   const nameOf = async (id: string) => people.find((entry) => entry.id === id)?.name ?? (await findPerson(db, id))?.name ?? "somebody";
+  const [records, all] = [await listRecords(db, { lookId }), await listRecords(db)];
   return {
     look, job, person: person ?? STAND_IN, brief: job?.brief ?? USUAL_BRIEF, people, reference: await referenceOf(db, lookId), mixes: await listMixes(db), versions: await listVersions(db, lookId), products: await listProducts(db), archivedProducts: await listProducts(db, { archived: true }), stock: Object.fromEntries(await stockLevels(db)), today: today(),
-    house: await currentHouse(db), records: await listRecords(db, { lookId }), factors: factorsOf(await listRecords(db)),
+    house: await currentHouse(db), records, factors: factorsOf(all), speed: speedOf(all, lookId), pictures: await listRecordPictures(db, records.map(({ id }) => id)),
     jobs: await Promise.all(jobs.map(async ({ id, personId, brief }) => ({ id, personName: await nameOf(personId), curtainAt: brief.curtainAt, place: brief.place }))),
   };
 }

@@ -24,7 +24,7 @@ export const savePerson = (db: Store, id: string, from: number, fields: PersonFi
 
 /**
  * Removes a person: name, skin, allergies, measures, tests and notes are overwritten, their jobs are put away without character and place, and what
- * records say in words of them goes. What was worn, when, and how it held stays, of nobody.
+ * records say in words of them, their pictures and the log of the chair go. What was worn, when, and how it held stays, of nobody.
  * @returns how many records and jobs stay
  * @throws NotFound
  */
@@ -33,11 +33,13 @@ export async function forgetPerson(db: Store, id: string): Promise<{ records: nu
     const found = await tx.updateTable("person").set({ fields: JSON.stringify(FORGOTTEN), archived: 1, updated_at: new Date().toISOString() }).where("id", "=", id).executeTakeFirst();
     if (found.numUpdatedRows !== 1n) throw new NotFound("person");
     const jobs = await tx.selectFrom("job").select(["id", "brief"]).where("person_id", "=", id).execute();
+    if (jobs.length) await tx.deleteFrom("chair_event").where("job_id", "in", jobs.map((job) => job.id)).execute();
     for (const job of jobs) await tx.updateTable("job").set({ archived: 1, brief: JSON.stringify({ ...(JSON.parse(job.brief) as object), character: "", place: "" }) }).where("id", "=", job.id).execute();
     const records = await tx.selectFrom("record").select(["id", "fields"]).where("person_id", "=", id).execute();
     for (const record of records) {
       const fields = JSON.parse(record.fields) as { brief: object };
-      await tx.updateTable("record").set({ person_id: null, fields: JSON.stringify({ ...fields, reaction: "", verdict: "", brief: { ...fields.brief, character: "", place: "" } }) }).where("id", "=", record.id).execute();
+      await tx.deleteFrom("record_picture").where("record_id", "=", record.id).execute();
+      await tx.updateTable("record").set({ person_id: null, fields: JSON.stringify({ ...fields, reaction: "", verdict: "", changes: [], interruptions: [], brief: { ...fields.brief, character: "", place: "" } }) }).where("id", "=", record.id).execute();
     }
     return { records: records.length, jobs: jobs.length };
   });

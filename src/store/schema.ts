@@ -12,7 +12,11 @@ export interface Schema {
   look: Versioned & { design: string };
   look_version: { id: string; look_id: string; name: string; design: string; created_at: string };
   house_change: { version: number; changes: string; created_at: string };
-  record: Versioned & { look_id: string; person_id: string | null; fields: string };
+  record: Versioned & { look_id: string; person_id: string | null; job_id: string | null; fields: string };
+  /** By its day. */
+  call: Versioned & { fields: string };
+  chair_event: { id: string; look_id: string; job_id: string | null; session: string; at: string; fields: string; received_at: string };
+  record_picture: { id: string; record_id: string; caption: string; width: number; height: number; bytes: Uint8Array; created_at: string };
   job: Versioned & { look_id: string; person_id: string; brief: string; curtain_at: string | null };
 }
 

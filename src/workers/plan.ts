@@ -1,15 +1,18 @@
 import { expose } from "comlink";
-import type { Brief } from "@/core/brief";
-import { lookContext, type Look, type LookContext } from "@/core/look";
-import type { Product } from "@/core/paint";
-import type { Person } from "@/core/people";
-import { makePlan, type Plan } from "@/core/plan";
-import type { House } from "@/core/rules";
+import type { Pace } from "@/core/brief";
+import type { Look } from "@/core/look";
+import { makePlan, pacesOf, whatToDrop, type Cut, type Plan } from "@/core/plan";
+import { contextOf, type StoredSetting } from "@/core/record";
 
-export interface PlanRequest { readonly look: Look; readonly person: Person; readonly brief: Brief; readonly products: readonly Product[]; readonly today: string; readonly house: House; readonly factors: LookContext["factors"]; readonly stock: Readonly<Record<string, number>> }
+export interface PlanRequest { readonly look: Look; readonly setting: StoredSetting; readonly stock: Readonly<Record<string, number>> }
+export interface DropRequest { readonly look: Look; readonly setting: StoredSetting; readonly late: Parameters<typeof whatToDrop>[2] }
 
 const worker = {
-  plan: ({ look, stock, ...setting }: PlanRequest): Plan => makePlan(look, lookContext(setting), new Map(Object.entries(stock))),
+  plan: ({ look, setting, stock }: PlanRequest): Plan => makePlan(look, contextOf(setting), new Map(Object.entries(stock))),
+  /** The chair in a hurry, as usual and comfortably. */
+  paces: ({ look, setting }: Omit<PlanRequest, "stock">): Record<Pace, number> => pacesOf(look, contextOf(setting)),
+  /** What to leave out when it runs late. */
+  drop: ({ look, setting, late }: DropRequest): Cut[] => whatToDrop(look, contextOf(setting), late),
 };
 export type PlanWorker = typeof worker;
 

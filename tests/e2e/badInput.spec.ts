@@ -15,7 +15,7 @@ function writingRoutes(folder = join(ROOT, "src", "app", "api"), path = "/api"):
     return [...readFileSync(join(folder, entry.name), "utf8").matchAll(/export const (PUT|POST|DELETE)\b/g)].map(([, method]) => ({ method: method as Writing["method"], path }));
   });
 }
-const IDS: Readonly<Record<string, string>> = { looks: "first-frost", people: "nomi-tarrow", products: "chalk-white", jobs: "frost-reservoir", mixes: "none", references: "none" };
+const IDS: Readonly<Record<string, string>> = { looks: "first-frost", people: "nomi-tarrow", products: "chalk-white", jobs: "frost-reservoir", mixes: "none", references: "none", records: "drought-dress-run" };
 
 const long = "x".repeat(5000);
 /** Thirty bodies that no route can take: not JSON, wrong shapes, wrong types, strangers, nonsense numbers and dates. */
@@ -28,18 +28,18 @@ const BODIES: readonly unknown[] = [
 
 const digest = (folder: string) => {
   const file = new Database(join(folder, "studio.db"), { readonly: true });
-  const rows = ["person", "product", "movement", "look", "job", "mix", "reference", "look_version", "house_change", "record"].map((table) => file.prepare(`SELECT * FROM ${table} ORDER BY 1`).all());
+  const rows = ["person", "product", "movement", "look", "job", "mix", "reference", "look_version", "house_change", "record", "call", "chair_event", "record_picture"].map((table) => file.prepare(`SELECT * FROM ${table} ORDER BY 1`).all());
   file.close();
   return createHash("sha256").update(JSON.stringify(rows)).digest("hex");
 };
 
 test("thirty malformed bodies to every route give a problem with the field named, and change nothing", async ({ demo, request }) => {
   const routes = writingRoutes();
-  expect(routes).toHaveLength(28);
+  expect(routes).toHaveLength(31);
   expect(BODIES).toHaveLength(30);
   const before = digest(demo.folder);
   for (const { method, path } of routes) {
-    const url = demo.url + path.replace("[id]", IDS[path.split("/")[2] ?? ""] ?? "none");
+    const url = demo.url + path.replace("[date]", "2026-11-24").replace("[id]", IDS[path.split("/")[2] ?? ""] ?? "none");
     for (const body of BODIES) {
       const answer = await call(request, method, url, body);
       const what = `${method} ${path} ${JSON.stringify(body).slice(0, 80)}`;

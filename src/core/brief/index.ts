@@ -15,6 +15,10 @@ export type Air = keyof typeof AIR;
 export const SKILLS = { beginner: { label: "new to it", factor: 1.8 }, practised: { label: "practised", factor: 1 }, expert: { label: "expert", factor: 0.75 } } as const;
 export type Skill = keyof typeof SKILLS;
 
+/** How fast one means to work: TIME-4 wants a hurried and a comfortable time of each look. */
+export const PACES = { hurried: { label: "in a hurry" }, usual: { label: "as usual" }, comfortable: { label: "comfortably, with breaks" } } as const;
+export type Pace = keyof typeof PACES;
+
 /** Parts of the body a costume may leave bare. */
 export const BARES = { shoulders: "neck opening and shoulders", chest: "chest", belly: "belly", back: "back", upperArms: "upper arms", forearms: "forearms", hands: "hands", thighs: "thighs", lowerLegs: "lower legs", feet: "feet" } as const;
 export type Bared = keyof typeof BARES;
@@ -61,6 +65,15 @@ export const BriefSchema = z.object({
   costumeMinutes: minutes(480).default(0),
   bufferMinutes: minutes(480).default(0),
   dryer: z.boolean().default(false),
+  pace: z.enum(keys(PACES)).default("usual"),
+  /** Artists at this chair at once. */
+  artists: z.number().int("whole artists").min(1, "1 or more").max(4, "at most 4").default(1),
+  /** The performer paints themselves, before a mirror (TIME-3). */
+  self: z.boolean().default(false),
+  /** Somebody is there for what one can't reach. */
+  helper: z.boolean().default(false),
+  /** Tasks of the chair held back to a minute of it, by hand. */
+  pins: z.array(z.object({ task: z.string().min(1).max(200), minute: z.number().min(0).max(1440) }).strict()).max(200).default([]),
 }).strict().superRefine((brief, context) => {
   if (brief.farthestM < brief.nearestM) context.addIssue({ code: "custom", path: ["farthestM"], message: "the farthest seat is nearer than the nearest" });
 });
@@ -76,5 +89,5 @@ export const paintingAirSpeed = (brief: Pick<Brief, "air" | "dryer">): number =>
 /** An indoor evening: what a brief starts from. */
 export const USUAL_BRIEF: Brief = {
   character: "", place: "", airDegC: 21, rh: 50, air: "still", sun: false, hoursWorn: 3, activity: "acting", nearestM: 1, farthestM: 12, hatLineMm: null, hood: false, mask: false, highCollar: false, meal: false, handProps: false, wet: false, matters: [], bares: [],
-  skill: "practised", curtainAt: null, travelMinutes: 0, costumeMinutes: 15, bufferMinutes: 10, dryer: false,
+  skill: "practised", curtainAt: null, travelMinutes: 0, costumeMinutes: 15, bufferMinutes: 10, dryer: false, pace: "usual", artists: 1, self: false, helper: false, pins: [],
 };

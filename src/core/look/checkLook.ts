@@ -6,6 +6,8 @@ import { browUnderPiece, flatPiece, openEdge, unglued, waxInTheCrease } from "./
 import { barePowder, coveredInHeat, eatenLips, givesOut, greasyHands, sealBetween, shinyHollow, slowToDry, softWax, stains, swept, unprepared, unprotected } from "./checks/wearing";
 import { againstTheLight, crooked, dead, dragged, earToEar, fadeOfFold, lipsTooSoon, mask, outOfSchool, smallFirst, straight, tooEven, underClean } from "./checks/form";
 import { adhesiveOnHair, allergy, children, eyesAndMouth, flammable, propOnSkin, unsafeSystem, untested } from "./checks/safety";
+import { beyondReach } from "./checks/reach";
+import { underPiece, unmatchedPiece } from "./checks/worn";
 import { neutralOverWhite, thinHold, unset } from "./checks/setting";
 import type { LookContext } from "./context";
 import { SEVERITY_ORDER, type Finding, type Remark } from "./finding";
@@ -17,7 +19,7 @@ const CHECKS: readonly ((stack: Stack) => Remark[])[] = [
   propOnSkin, allergy, eyesAndMouth, adhesiveOnHair, children, unsafeSystem, untested, flammable,
   unset, mud, pairs, unglued, openEdge, browUnderPiece, waxInTheCrease, flatPiece, neutralOverWhite, thinCover, gaps, browShowing, darkOverBrow, vanishing, lostFromAfar, lostProduct, inTheCrease, underTheHat, beardInTheWay,
   outOfSchool, smallFirst, dragged, mask, underClean, lipsTooSoon, againstTheLight, crooked, dead, earToEar, fadeOfFold, straight, tooEven,
-  unprepared, unprotected, givesOut, softWax, slowToDry, greasyHands, eatenLips, sealBetween, shinyHollow, barePowder, swept, stains, coveredInHeat, thinHold,
+  unprepared, unprotected, givesOut, softWax, slowToDry, greasyHands, eatenLips, sealBetween, shinyHollow, barePowder, swept, stains, coveredInHeat, thinHold, beyondReach, underPiece, unmatchedPiece,
 ];
 
 /** Those that can say stop: safety is judged by them alone, without colours, wear or distance. */

@@ -5,6 +5,10 @@ import { landmarksOf, physiqueOf, type Person } from "../people";
 import { HOUSE, type House } from "../rules";
 import type { Layer } from "./schema";
 
+/** How this painter's hands on this look go against the house's minutes, by what was logged; see core/record. */
+export interface Speed { readonly factor: number; /** Layers that were timed on their own, by id. */ readonly layers: Readonly<Record<string, number>> }
+export const HOUSE_SPEED: Speed = { factor: 1, layers: {} };
+
 /** All that a look is judged and planned against. */
 export interface LookContext {
   readonly person: Person;
@@ -17,11 +21,12 @@ export interface LookContext {
   readonly house: House;
   /** How much faster or slower than the house each paint type wears by the painter's own records; 1 where nothing is recorded. */
   readonly factors: Readonly<Partial<Record<PaintTypeKey, number>>>;
+  readonly speed: Speed;
 }
 
 /** Builds a context; the figure is drawn from the person's measures. */
-export function lookContext(o: { person: Person; brief: Brief; products: readonly Product[]; today: string; house?: House; factors?: LookContext["factors"] }): LookContext {
-  return { person: o.person, brief: o.brief, today: o.today, house: o.house ?? HOUSE, factors: o.factors ?? {}, figure: buildFigure(landmarksOf(o.person), physiqueOf(o.person)), products: new Map(o.products.map((product) => [product.id, product])) };
+export function lookContext(o: { person: Person; brief: Brief; products: readonly Product[]; today: string; house?: House; factors?: LookContext["factors"]; speed?: Speed }): LookContext {
+  return { person: o.person, brief: o.brief, today: o.today, house: o.house ?? HOUSE, factors: o.factors ?? {}, speed: o.speed ?? HOUSE_SPEED, figure: buildFigure(landmarksOf(o.person), physiqueOf(o.person)), products: new Map(o.products.map((product) => [product.id, product])) };
 }
 
 /** The products a layer uses with their parts; one that has left the shelf is left out. */

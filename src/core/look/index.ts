@@ -1,7 +1,7 @@
 export { LookSchema, LayerSchema, SystemSchema, emptyLook, MOST_LAYERS, USUAL_SCHOOLS, type Schools, FADE_SIDES, OTHER_GROUPS, type OtherGroup, type PaintKit, PLAIN_LAYER, type FadeSide, type Layer, type Look, type PaintChoice, type System } from "./schema";
 export { ROLES, ROLE_KEYS, filmShare, isColour, isVeil, type Role } from "./roles";
 export { applyPatch, freeLayerId, PatchSchema, type LookPatch } from "./patch";
-export { lookContext, materialOf, paintWords, recipeOf, type LookContext } from "./context";
+export { HOUSE_SPEED, lookContext, materialOf, paintWords, recipeOf, type LookContext, type Speed } from "./context";
 export { browCover, browCoverWords, type BrowCover } from "./browCover";
 export { zoneOfMark, MEANT_APART, readEdges, seeEdge, type Edge, type EdgeSide, type SeenEdge } from "./edges";
 export { separationFix } from "./checks/distance";
@@ -24,3 +24,5 @@ export { zoneWords } from "./words";
 export { MARK_KINDS, MarkSchema, markDifficulty, markLabel, markWidthMm, browThrough, newMark, pathAlong, pathByHand, strokeArea, strokeLength, strokeOutline, placedStrokes, type BrushStroke, type Mark, type MarkKind } from "./motifs";
 export { ReferenceSchema, type Reference, type ReferenceFields } from "./reference";
 export { followSchools, inSchoolOrder, orderPatch, SCHOOLS } from "./schools";
+export { outOfReach } from "./checks/reach";
+export { pieceMatch, usualHides, type PieceMatch } from "./checks/worn";

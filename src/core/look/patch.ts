@@ -1,5 +1,6 @@
 import { z } from "zod";
 import { ZONE_IDS, type ZoneId } from "../anatomy";
+import { PieceSchema, type Piece } from "../piece";
 import { LayerSchema, SchoolsSchema, SystemSchema, type Layer, type Look, type Schools, type System } from "./schema";
 
 /** A named change to a look: what an edit, a fix and an undo are made of. */
@@ -14,6 +15,9 @@ export type LookPatch =
   | { readonly op: "order"; readonly ids: readonly string[] }
   | { readonly op: "leaveBare"; readonly zones: readonly ZoneId[]; readonly bare: boolean }
   | { readonly op: "accept"; readonly finding: string; readonly accepted: boolean }
+  | { readonly op: "putPiece"; readonly piece: Piece }
+  | { readonly op: "removePiece"; readonly id: string }
+  | { readonly op: "toDo"; readonly items: readonly string[] }
   | { readonly op: "several"; readonly patches: readonly LookPatch[] };
 
 function indexOf(look: Look, id: string): number {
@@ -61,6 +65,12 @@ export function applyPatch(look: Look, patch: LookPatch): Look {
       const rest = look.accepted.filter((key) => key !== patch.finding);
       return { ...look, accepted: patch.accepted ? [...rest, patch.finding] : rest };
     }
+    case "putPiece": return { ...look, pieces: look.pieces.some(({ id }) => id === patch.piece.id) ? look.pieces.map((piece) => (piece.id === patch.piece.id ? patch.piece : piece)) : [...look.pieces, patch.piece] };
+    case "removePiece": {
+      if (!look.pieces.some(({ id }) => id === patch.id)) throw new RangeError(`no piece ${patch.id} in this look`);
+      return { ...look, pieces: look.pieces.filter(({ id }) => id !== patch.id) };
+    }
+    case "toDo": return { ...look, toDo: [...patch.items] };
     case "several": return patch.patches.reduce(applyPatch, look);
   }
 }
@@ -91,5 +101,8 @@ export const PatchSchema: z.ZodType<LookPatch> = z.lazy(() => z.discriminatedUni
   z.object({ op: z.literal("order"), ids: z.array(z.string()).max(80) }).strict(),
   z.object({ op: z.literal("leaveBare"), zones: z.array(z.enum(ZONE_IDS as [ZoneId, ...ZoneId[]])), bare: z.boolean() }).strict(),
   z.object({ op: z.literal("accept"), finding: z.string(), accepted: z.boolean() }).strict(),
+  z.object({ op: z.literal("putPiece"), piece: PieceSchema }).strict(),
+  z.object({ op: z.literal("removePiece"), id: z.string() }).strict(),
+  z.object({ op: z.literal("toDo"), items: z.array(z.string().trim().min(1).max(200)).max(40) }).strict(),
   z.object({ op: z.literal("several"), patches: z.array(PatchSchema).max(50) }).strict(),
 ])) as z.ZodType<LookPatch>;

@@ -1,6 +1,7 @@
 import { z } from "zod";
 import { ZONE_IDS, type ZoneId } from "../anatomy";
 import { HELPER_KEYS, HexSchema, MATERIAL_KEYS, PAINT_TYPE_KEYS, TECHNIQUE_KEYS, TOOL_KEYS, type HelperKey, type MaterialKey, type PaintTypeKey, type Technique, type ToolKey } from "../paint";
+import { PieceSchema } from "../piece";
 import { MarkSchema } from "./motifs";
 import { ROLE_KEYS, type Role } from "./roles";
 
@@ -85,7 +86,11 @@ export const LookSchema = z.object({
   /** Keys of findings the painter has read and leaves as they are; a stop can't be left. */
   accepted: z.array(z.string().max(200)).max(500).default([]),
   notes: z.string().max(4000).default(""),
-}).strict().refine((look) => distinct(look.layers.map((layer) => layer.id)), { path: ["layers"], message: "two layers have the same id" });
+  /** Made or bought, and worn with it. */
+  pieces: z.array(PieceSchema).max(20, "at most twenty pieces").default([]),
+  /** What this version is to do otherwise, from the record of the last; struck off as it is done. */
+  toDo: z.array(z.string().trim().min(1).max(200, "at most 200 letters")).max(40, "at most forty").default([]),
+}).strict().refine((look) => distinct(look.pieces.map((piece) => piece.id)), { path: ["pieces"], message: "two pieces have the same id" }).refine((look) => distinct(look.layers.map((layer) => layer.id)), { path: ["layers"], message: "two layers have the same id" });
 export type Look = z.infer<typeof LookSchema>;
 
-export const emptyLook = (name: string): Look => ({ schema: 1, name, system: null, schools: USUAL_SCHOOLS, layers: [], bare: [], accepted: [], notes: "" });
+export const emptyLook = (name: string): Look => ({ schema: 1, name, system: null, schools: USUAL_SCHOOLS, layers: [], bare: [], accepted: [], notes: "", pieces: [], toDo: [] });

@@ -6,10 +6,11 @@ import { checkLook, hexOf, isVeil, materialOf, paintWords, predict, recipeOf, zo
 import { isPaintType, material, TECHNIQUES, TOOLS } from "../paint";
 import { isChild } from "../people";
 import type { RuleId } from "../rules";
-import { backwards, scheduleChair, type Backwards } from "../schedule";
+import { backwards, type Backwards } from "../schedule";
 import { dayOf, type DayStep } from "./day";
 import { removalOf, type Removal } from "./removal";
-import { layerTasks, restMinutes } from "./tasks";
+import { seat } from "./seat";
+import { restMinutes } from "./tasks";
 import type { Region } from "./regions";
 
 export interface PlanStep {
@@ -39,7 +40,7 @@ export interface PlanStep {
 export interface Caution { readonly rule: RuleId; readonly text: string }
 
 /** A bar of the chair: one layer's coat on one region. */
-export interface Bar { readonly layerId: string; readonly coat: number; readonly region: Region; readonly start: number; readonly end: number; readonly rest: number }
+export interface Bar { readonly id: string; readonly layerId: string; readonly coat: number; readonly region: Region; readonly start: number; readonly end: number; readonly rest: number; /** Whose hands, from 0. */ readonly hand: number; readonly pinned: boolean }
 
 export interface Plan {
   readonly steps: readonly PlanStep[];
@@ -58,9 +59,6 @@ export interface Plan {
   /** What comes before the first layer and after the last. */
   readonly day: { readonly before: readonly DayStep[]; readonly after: readonly DayStep[] };
 }
-
-/** A painter works layer by layer; so much longer is worth that calm. Common practice, no published source. */
-const KEEP_ORDER = 0.08;
 
 const whole = (minutes: number) => Math.max(1, Math.round(minutes));
 
@@ -98,12 +96,12 @@ function cautionsOf(look: Look, context: LookContext, neverDries: readonly strin
  */
 export function makePlan(look: Look, context: LookContext, stock: ReadonlyMap<string, number> = new Map()): Plan {
   const prediction = predict(look, context);
-  const tasks = layerTasks(look, context, prediction);
-  const schedule = scheduleChair(tasks, { keepOrder: KEEP_ORDER });
+  const { tasks, placed, lowerBound } = seat(look, context);
   const taskById = new Map(tasks.map((task) => [task.id, task]));
-  const bars = schedule.placed.flatMap(({ id, start, end }): Bar[] => {
+  const pinned = new Set(context.brief.pins.map(({ task }) => task));
+  const bars = placed.flatMap(({ id, start, end, hand = 0 }): Bar[] => {
     const task = taskById.get(id);
-    return task ? [{ layerId: task.layerId, coat: task.coat, region: task.region, start, end, rest: task.wait }] : [];
+    return task ? [{ id, layerId: task.layerId, coat: task.coat, region: task.region, start, end, rest: task.wait, hand, pinned: pinned.has(id) }] : [];
   });
   const neverDries: string[] = [];
   const steps = look.layers.flatMap((layer): PlanStep[] => {
@@ -131,7 +129,7 @@ export function makePlan(look: Look, context: LookContext, stock: ReadonlyMap<st
   const findings = checkLook(look, context);
   const { brief } = context;
   return {
-    steps, bars, handsOnMinutes: bars.reduce((sum, bar) => sum + bar.end - bar.start, 0), chairMinutes, lowerBoundMinutes: schedule.lowerBound,
+    steps, bars, handsOnMinutes: bars.reduce((sum, bar) => sum + bar.end - bar.start, 0), chairMinutes, lowerBoundMinutes: lowerBound,
     times: brief.curtainAt ? backwards({ curtainAt: brief.curtainAt, chairMinutes, travelMinutes: brief.travelMinutes, costumeMinutes: brief.costumeMinutes, bufferMinutes: brief.bufferMinutes }) : null,
     kit: shortage(paintNeeded(look, context, prediction), stock).map((need) => {
       const product = need.productId ? context.products.get(need.productId) : undefined;

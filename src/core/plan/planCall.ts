@@ -1,5 +1,7 @@
 import { predict, type Look, type LookContext } from "../look";
 import { scheduleCall, shiftMinutes, backwards, type PlacedInCall } from "../schedule";
+import type { Artist } from "./callSetting";
+import { ARTIST_SKILLS, type ArtistSkill } from "./skills";
 import { layerTasks } from "./tasks";
 
 /** A job that is painted at a call. */
@@ -30,36 +32,45 @@ export interface CallPlan {
   readonly startAt: string | null;
   readonly makespan: number;
   readonly lowerBound: number;
+  /** What can't be as it is: a skill that nobody there has. */
+  readonly conflicts: readonly string[];
 }
 
+/** What planning a call needs of who is there. */
 export interface CallSetting {
-  readonly artists: number;
+  readonly artists: readonly Artist[];
   readonly chairs: number;
-  /** Minutes after the start at which each artist is there; all from the start where nothing is said. */
-  readonly from?: readonly number[];
   /** The start, where it is fixed; else as late as all can be in time. */
   readonly startAt?: string | null;
 }
 
 const minutesBetween = (from: string, to: string) => (Date.parse(to) - Date.parse(from)) / 60_000;
 
-/** A call: who is painted when, in which chair, by whom; the start counted back from all the curtains (TIME-1). */
-export function planCall(jobs: readonly CallJob[], setting: CallSetting): CallPlan {
-  const { artists, chairs, from = [] } = setting;
-  const performers = jobs.map(({ id, look, context }) => ({ id, tasks: layerTasks(look, context, predict(look, context)) })).filter(({ tasks }) => tasks.length > 0);
-  const { placed, makespan, lowerBound } = scheduleCall({ performers, artists, chairs, from });
+/** Painted by then: costume, what is kept in hand and travel still fit before the curtain. */
+const neededFor = ({ brief }: LookContext): string | null => (brief.curtainAt ? backwards({ curtainAt: brief.curtainAt, chairMinutes: 0, travelMinutes: brief.travelMinutes, costumeMinutes: brief.costumeMinutes, bufferMinutes: brief.bufferMinutes }).paintedBy : null);
+
+/**
+ * A call: who is painted when, in which chair, by whom; the start counted back from all the curtains (TIME-1), and who is needed first painted first.
+ * A skill that nobody has is said as a conflict, and the work planned as if all had it.
+ */
+export function planCall(jobs: readonly CallJob[], { artists, chairs, startAt: fixed = null }: CallSetting): CallPlan {
+  const tasked = jobs.map((job) => ({ ...job, tasks: layerTasks(job.look, job.context, predict(job.look, job.context)), neededBy: neededFor(job.context) })).filter(({ tasks }) => tasks.length > 0);
+  const last = Math.max(...tasked.flatMap(({ neededBy }) => (neededBy ? [Date.parse(neededBy)] : [])));
+  const has = (skill: string) => artists.some(({ skills }) => skills === null || skills.some((own) => own === skill));
+  const missing = [...new Set(tasked.flatMap(({ tasks, look, context }) => tasks.flatMap(({ skill }) => (skill && !has(skill) ? [`Nobody at this call does ${ARTIST_SKILLS[skill as ArtistSkill]}: ${look.name} on ${context.person.name} asks for it.`] : []))))];
+  const performers = tasked.map(({ id, tasks, neededBy }) => ({ id, sooner: neededBy ? (last - Date.parse(neededBy)) / 60_000 : 0, tasks: tasks.map(({ skill, ...task }) => (skill && has(skill) ? { ...task, skill } : task)) }));
+  const { placed, makespan, lowerBound } = scheduleCall({ performers, artists: artists.length, chairs, from: artists.map(({ lateMinutes }) => lateMinutes), skills: artists.map(({ skills }) => skills) });
   const waitOf = new Map(performers.flatMap(({ id, tasks }) => tasks.map((task): [string, number] => [`${id} ${task.id}`, task.wait])));
   const rested = placed.map((entry) => ({ ...entry, rest: waitOf.get(`${entry.performer} ${entry.task}`) ?? 0 }));
   const spans = performers.map(({ id }) => {
     const own = rested.filter(({ performer }) => performer === id);
-    const brief = jobs.find((job) => job.id === id)?.context.brief;
-    const neededBy = brief?.curtainAt ? backwards({ curtainAt: brief.curtainAt, chairMinutes: 0, travelMinutes: brief.travelMinutes, costumeMinutes: brief.costumeMinutes, bufferMinutes: brief.bufferMinutes }).paintedBy : null;
+    const neededBy = tasked.find((job) => job.id === id)?.neededBy ?? null;
     return { id, own, neededBy, from: Math.min(...own.map(({ start }) => start)), until: Math.max(...own.map(({ end, rest }) => end + rest)) };
   });
   const starts = spans.flatMap(({ neededBy, until }) => (neededBy ? [shiftMinutes(neededBy, -Math.ceil(until))] : []));
-  const startAt = setting.startAt ?? starts.reduce<string | null>((first, at) => (first && Date.parse(first) <= Date.parse(at) ? first : at), null);
+  const startAt = fixed ?? starts.reduce<string | null>((first, at) => (first && Date.parse(first) <= Date.parse(at) ? first : at), null);
   return {
-    placed: rested, startAt, makespan, lowerBound,
+    placed: rested, startAt, makespan, lowerBound, conflicts: missing,
     performers: spans.map(({ id, own, neededBy, from: sits, until }): CallPerformer => {
       const paintedAt = startAt && shiftMinutes(startAt, Math.ceil(until));
       return {

@@ -13,6 +13,9 @@ const BY_KIND: Readonly<Record<string, Region>> = {
 
 const BY_GROUP: Readonly<Partial<Record<ZoneGroup, Region>>> = { torso: "torso", back: "back", arms: "arms", hands: "hands", legs: "legs", feet: "feet", neck: "neck" };
 
+/** What one can't reach on oneself: see the check beyondReach for the zones. */
+export const isUnreached = (region: Region): boolean => region === "back of the head" || region === "back";
+
 export function regionOf(zone: ZoneId): Region {
   const { kind, group, part, frame } = zoneInfo(zone);
   if (part === "head" && frame === "back") return "back of the head";

@@ -1,10 +1,12 @@
-import { paintingAirSpeed, SKILLS } from "../brief";
+import { paintingAirSpeed, SKILLS, type Pace } from "../brief";
 import { dryingMinutes } from "../climate";
 import { layerAreaCm2, strokeLengthMm } from "../kit";
+import { labFromReflectance } from "../colour";
 import { isVeil, materialOf, type Layer, type Look, type LookContext, type Prediction } from "../look";
 import { material, toolOf, TOOLS, wetGramsPerM2, type MaterialKey } from "../paint";
 import type { Task } from "../schedule";
-import { regionOf, regionOfMark, REGIONS, type Region } from "./regions";
+import { isUnreached, regionOf, regionOfMark, REGIONS, type Region } from "./regions";
+import { skillOf } from "./skills";
 
 /** Adhesive and latex turn clear a little after their water has gone. Common practice, no published source. */
 const CLEARING = 1.3;
@@ -37,8 +39,17 @@ function workByRegion(layer: Layer, context: LookContext): Map<Region, number> {
   return work;
 }
 
-/** The look as tasks: one for each layer, coat and region, each behind what it lies on. */
-export function layerTasks(look: Look, context: LookContext, prediction: Prediction): LayerTask[] {
+/** How many times their usual minutes hands take at a pace. */
+const paceFactor = (pace: Pace, { numbers }: LookContext["house"]): number => (pace === "hurried" ? numbers.hurried : pace === "comfortable" ? numbers.comfortable : 1);
+
+/** CIE L* of what a layer paints, where it brings a colour. */
+function lightnessOf(layer: Layer, prediction: Prediction): number | undefined {
+  const film = layer.role === "set" || layer.role === "seal" || layer.role === "prep" ? undefined : layer.zones.map((zone) => prediction.films.get(zone)?.find((entry) => entry.layer.id === layer.id)).find((entry) => entry !== undefined);
+  return film && labFromReflectance(film.colour)[0];
+}
+
+/** The look as tasks: one for each layer, coat and region, each behind what it lies on. Hands-on minutes by skill, pace, and the painter's own log. */
+export function layerTasks(look: Look, context: LookContext, prediction: Prediction, pace: Pace = "usual"): LayerTask[] {
   const last = new Map<Region, string>();
   const tasks: LayerTask[] = [];
   for (const layer of look.layers) {
@@ -46,7 +57,8 @@ export function layerTasks(look: Look, context: LookContext, prediction: Predict
     if (!key) continue;
     const work = workByRegion(layer, context);
     const { minutes: wait } = restMinutes(key, layer, context);
-    const skill = SKILLS[context.brief.skill].factor;
+    const speed = SKILLS[context.brief.skill].factor * paceFactor(pace, context.house) * (context.speed.layers[layer.id] ?? context.speed.factor);
+    const [skill, lightness] = [skillOf(layer, key), lightnessOf(layer, prediction)];
     const regions = REGIONS.filter((region) => work.has(region));
     const wholeAtOnce = layer.role === "seal";
     if (wholeAtOnce && regions[0]) work.set(regions[0], [...work.values()].reduce((sum, minutes) => sum + minutes, 0));
@@ -56,10 +68,11 @@ export function layerTasks(look: Look, context: LookContext, prediction: Predict
       (wholeAtOnce ? regions.slice(0, 1) : regions).forEach((region, i) => {
         const before = last.get(region);
         const id = `${layer.id}/${coat}/${region}`;
-        const handsOn = ((work.get(region) ?? 0) + (i === 0 ? loading + (coat === 1 ? (toolOf(layer.tool).setUpMinutes ?? 0) : 0) : 0)) * skill;
+        const handsOn = ((work.get(region) ?? 0) + (i === 0 ? loading + (coat === 1 ? (toolOf(layer.tool).setUpMinutes ?? 0) : 0) : 0)) * speed;
         // A sealing mist goes over everything at once, so it waits for every region, and every region waits for it.
         const after = wholeAtOnce ? [...new Set(last.values())] : before ? [before] : [];
-        tasks.push({ id, zone: region, handsOn, wait, after, layerId: layer.id, coat, region });
+        const helper = context.brief.self && !wholeAtOnce && isUnreached(region);
+        tasks.push({ id, zone: region, handsOn, wait, after, layerId: layer.id, coat, region, height: REGIONS.indexOf(region), batch: `${layer.id}/${coat}`, ...(lightness !== undefined && { lightness }), ...(skill && { skill }), ...(helper && { helper }) });
         for (const touched of wholeAtOnce ? regions : [region]) last.set(touched, id);
       });
     }

@@ -2,7 +2,11 @@ import { z } from "zod";
 import { ZONE_IDS, type ZoneId } from "../anatomy";
 import { BriefSchema } from "../brief";
 import { DateSchema, PAINT_TYPE_KEYS, type PaintTypeKey } from "../paint";
-import { calibrate, factorOf, HOUSE_FACTOR, type WearFactor, type WearObservation } from "../wear";
+import { ratioOf } from "./speed";
+import { calibrate, HOUSE_FACTOR, type WearFactor, type WearObservation } from "../wear";
+
+export { ratioOf, speedOf, type LearnedSpeed } from "./speed";
+export { contextOf, meansOf, type StoredSetting } from "./contextOf";
 
 /** What was seen of one zone after some hours. */
 export const WearSeenSchema = z.object({
@@ -15,7 +19,21 @@ export const WearSeenSchema = z.object({
 }).strict();
 export type WearSeen = z.infer<typeof WearSeenSchema>;
 
-/** What happened when a look was painted and worn. */
+/** How long a step of the chair really took, hands on, beside what the house plans for it. */
+export const StepSeenSchema = z.object({
+  layerId: z.string().min(1).max(64), name: z.string().min(1).max(80),
+  plannedMinutes: z.number().min(0).max(1440), actualMinutes: z.number().min(0, "0 or more").max(1440, "at most a day"),
+}).strict();
+export type StepSeen = z.infer<typeof StepSeenSchema>;
+
+/** What stopped the hands (TIME-4): apart from working minutes. */
+export const InterruptionSchema = z.object({ minutes: z.number().min(0).max(1440), why: z.string().max(200).default("") }).strict();
+
+/** Whether it did what it was meant to (RECORD-1). */
+export const ANSWERS = { yes: "yes", partly: "partly", no: "no" } as const;
+const AnswerSchema = z.enum(Object.keys(ANSWERS) as [keyof typeof ANSWERS, ...(keyof typeof ANSWERS)[]]).nullable().default(null);
+
+/** What happened when a look was painted and worn, or rehearsed. */
 export const RecordSchema = z.object({
   lookName: z.string().min(1).max(80),
   on: DateSchema,
@@ -24,9 +42,18 @@ export const RecordSchema = z.object({
   /** Any sting, redness or rash, in words; empty when there was none. */
   reaction: z.string().max(500).default(""),
   verdict: z.string().max(1000).default(""),
+  /** Painted to be timed, not worn (TIME-2). */
+  rehearsal: z.boolean().default(false),
+  steps: z.array(StepSeenSchema).max(100).default([]),
+  interruptions: z.array(InterruptionSchema).max(50).default([]),
+  /** Fits the character? Read as it was meant to? */
+  fits: AnswerSchema,
+  reads: AnswerSchema,
+  /** What the next version does otherwise, a line each. */
+  changes: z.array(z.string().trim().min(1).max(200)).max(20).default([]),
 }).strict();
 export type RecordFields = z.infer<typeof RecordSchema>;
-export interface WornRecord extends RecordFields { readonly id: string; readonly version: number; readonly lookId: string; readonly personId: string | null }
+export interface WornRecord extends RecordFields { readonly id: string; readonly version: number; readonly lookId: string; readonly personId: string | null; readonly jobId: string | null }
 
 /** Seen and forecast differ by more than this: the forecast was wrong there. Common practice, no published source. */
 const WIDE_PERCENT = 10;
@@ -46,5 +73,9 @@ export function factorsOf(records: readonly Pick<RecordFields, "wear">[]): Parti
   return Object.fromEntries([...seen].map(([type, observations]) => [type, calibrate(HOUSE_FACTOR, observations)]));
 }
 
-/** The means of factors, as a look is judged by them. */
-export const meansOf = (factors: Partial<Record<PaintTypeKey, WearFactor>>): Partial<Record<PaintTypeKey, number>> => Object.fromEntries(Object.entries(factors).map(([type, factor]) => [type, factorOf(factor).mean]));
+/** How far forecasts were off, by the day worn: mean absolute difference in percent points of what was whole, and in percent of the hands-on minutes. Null where nothing was taken down. */
+export const errorsOf = (records: readonly Pick<RecordFields, "on" | "wear" | "steps">[]): { on: string; wear: number | null; minutes: number | null }[] =>
+  [...records].sort((a, b) => a.on.localeCompare(b.on)).map((record) => {
+    const ratio = ratioOf(record);
+    return { on: record.on, wear: record.wear.length ? record.wear.reduce((sum, seen) => sum + Math.abs(seen.wholePercent - seen.forecastPercent), 0) / record.wear.length : null, minutes: ratio === null ? null : Math.abs(ratio - 1) * 100 };
+  });

@@ -1,13 +1,16 @@
-import { inOrder, type Task } from "./task";
+import { canDo, inOrder, ONE_HAND, type Hand, type Task } from "./task";
 
-/** Earliest start of each task (head), and the least time from its end to the end of all (tail), by the longest chain of work and rest. */
+/**
+ * Earliest start of each task (head), and the least time from its end to the end of all (tail), by the longest chain of work and rest: the forward
+ * and the backward pass of the critical path method (Kelley & Walker 1959).
+ */
 export function headsAndTails(tasks: readonly Task[]): { head: Map<string, number>; tail: Map<string, number> } {
   const order = inOrder(tasks);
   const byId = new Map(tasks.map((task) => [task.id, task]));
   const head = new Map<string, number>();
   const tail = new Map<string, number>();
   for (const task of order) {
-    head.set(task.id, Math.max(0, ...task.after.map((id) => (head.get(id) ?? 0) + (byId.get(id)?.handsOn ?? 0) + (byId.get(id)?.wait ?? 0))));
+    head.set(task.id, Math.max(task.notBefore ?? 0, ...task.after.map((id) => (head.get(id) ?? 0) + (byId.get(id)?.handsOn ?? 0) + (byId.get(id)?.wait ?? 0))));
     tail.set(task.id, 0);
   }
   for (const task of order.toReversed()) {
@@ -20,7 +23,7 @@ export function headsAndTails(tasks: readonly Task[]): { head: Map<string, numbe
 }
 
 /** One pair of hands: the preemptive schedule by largest tail (Jackson; Carlier 1982) is never longer than the best real one. */
-function jackson(tasks: readonly Task[], head: Map<string, number>, tail: Map<string, number>): number {
+export function jackson(tasks: readonly Task[], head: ReadonlyMap<string, number>, tail: ReadonlyMap<string, number>): number {
   const waiting = [...tasks].sort((a, b) => (head.get(a.id) ?? 0) - (head.get(b.id) ?? 0));
   const open: { left: number; tail: number }[] = [];
   let now = 0;
@@ -56,8 +59,11 @@ function zoneLoad(tasks: readonly Task[]): number {
   return Math.max(0, ...[...zones.values()].map(({ load, longest }) => load - longest));
 }
 
-/** No schedule of these tasks by one artist is shorter than this. */
-export function chairLowerBound(tasks: readonly Task[]): number {
+/** No schedule of these tasks by these hands is shorter than this: what only one pair can do, the load on all, the longest chain, and the busiest zone. */
+export function chairLowerBound(tasks: readonly Task[], hands: readonly Hand[] = ONE_HAND): number {
   const { head, tail } = headsAndTails(tasks);
-  return Math.max(jackson(tasks, head, tail), zoneLoad(tasks));
+  const chain = Math.max(0, ...tasks.map(({ id, handsOn }) => (head.get(id) ?? 0) + handsOn + (tail.get(id) ?? 0)));
+  const alone = hands.map((hand) => jackson(tasks.filter((task) => canDo(hand, task) && hands.filter((other) => canDo(other, task)).length === 1), head, tail));
+  const shared = tasks.reduce((sum, { handsOn }) => sum + handsOn, 0) / Math.max(1, hands.length);
+  return Math.max(chain, shared, ...alone, zoneLoad(tasks));
 }

@@ -1,7 +1,7 @@
-export { scheduleChair } from "./scheduleChair";
+export { scheduleChair, type ChairSetting } from "./scheduleChair";
 export { scheduleCall, type Call, type Performer, type PlacedInCall } from "./scheduleCall";
 export { boothWait, designsToOffer, erlangC, type Booth, type BoothWait } from "./queue";
 export { fitLearning, HOUSE_RATE, learningMinutes, type Learning } from "./learning";
-export { chairLowerBound } from "./bound";
-export type { Placed, Task } from "./task";
+export { chairLowerBound, headsAndTails, jackson } from "./bound";
+export type { Hand, Placed, Task } from "./task";
 export { backwards, shiftMinutes, type Backwards } from "./backwards";

@@ -1,8 +1,21 @@
 import { chairLowerBound } from "./bound";
 import { checkedTasks, inOrder, type Task } from "./task";
 
-export interface Performer { readonly id: string; readonly tasks: readonly Task[] }
-export interface Call { readonly performers: readonly Performer[]; readonly artists: number; readonly chairs: number; /** Minutes at which each artist is there; 0 where nothing is said. */ readonly from?: readonly number[] }
+export interface Performer {
+  readonly id: string;
+  readonly tasks: readonly Task[];
+  /** Minutes sooner than the last that this one has to be ready: who goes on first is painted first. 0 where nothing is said. */
+  readonly sooner?: number;
+}
+export interface Call {
+  readonly performers: readonly Performer[];
+  readonly artists: number;
+  readonly chairs: number;
+  /** Minutes at which each artist is there; 0 where nothing is said. */
+  readonly from?: readonly number[];
+  /** What each artist can do of the tasks that name a skill; everything where nothing is said. */
+  readonly skills?: readonly (readonly string[] | null)[];
+}
 export interface PlacedInCall { performer: string; task: string; artist: number; chair: number; start: number; end: number }
 
 /** Orders that are tried, and how long on the clock of effort: tries are cheap for small calls and few for large ones. */
@@ -21,9 +34,19 @@ interface Work {
   readonly zones: number;
   readonly bound: number;
   readonly handsOn: number;
+  readonly sooner: number;
+  /** Artists who may do each task. */
+  readonly able: readonly (readonly number[])[];
 }
 
-function workOf({ id, tasks }: Performer): Work {
+/** The artists that may do a task. @throws RangeError where nobody may */
+function ableTo(task: Task, { artists, skills = [] }: Call): number[] {
+  const able = Array.from({ length: artists }, (_, i) => i).filter((i) => { const own = skills[i] ?? null; return own === null || task.skill === undefined || own.includes(task.skill); });
+  if (!able.length) throw new RangeError(`nobody at this call does ${task.skill}`);
+  return able;
+}
+
+function workOf({ id, tasks, sooner = 0 }: Performer, call: Call): Work {
   const byId = checkedTasks(tasks);
   const place = new Map(tasks.map((task, i) => [task.id, i]));
   const before = tasks.map((task) => task.after.map((other) => place.get(other) ?? 0));
@@ -37,14 +60,22 @@ function workOf({ id, tasks }: Performer): Work {
     }
   }
   const names = [...new Set(tasks.map(({ zone }) => zone))];
-  return { id, tasks, before, tail, zone: tasks.map(({ zone }) => names.indexOf(zone)), zones: names.length, bound: chairLowerBound(tasks), handsOn: tasks.reduce((sum, { handsOn }) => sum + handsOn, 0) };
+  return { id, tasks, before, tail, zone: tasks.map(({ zone }) => names.indexOf(zone)), zones: names.length, bound: chairLowerBound(tasks), handsOn: tasks.reduce((sum, { handsOn }) => sum + handsOn, 0), sooner, able: tasks.map((task) => ableTo(task, call)) };
 }
 
-/** No call is shorter: the longest performer, the hands there are, and the chairs there are. */
+/** No call is shorter: the longest performer, the hands there are, those who alone can do a thing, and the chairs there are. */
 function callLowerBound(works: readonly Work[], { artists, chairs }: Call): number {
   const sum = (of: (work: Work) => number) => works.reduce((total, work) => total + of(work), 0);
-  return Math.max(0, ...works.map(({ bound }) => bound), sum(({ handsOn }) => handsOn) / artists, sum(({ bound }) => bound) / chairs);
+  const bySkill = new Map<string, { load: number; hands: number }>();
+  for (const work of works) work.tasks.forEach(({ skill, handsOn }, t) => { if (skill !== undefined) bySkill.set(skill, { load: (bySkill.get(skill)?.load ?? 0) + handsOn, hands: work.able[t]?.length ?? 1 }); });
+  return Math.max(0, ...works.map(({ bound }) => bound), sum(({ handsOn }) => handsOn) / artists, sum(({ bound }) => bound) / chairs, ...[...bySkill.values()].map(({ load, hands }) => load / hands));
 }
+
+/** From the start until everybody has been ready for as long as they have to be sooner than the last. */
+const spanOf = (works: readonly Work[], placed: readonly PlacedInCall[]): number => {
+  const sooner = new Map(works.map((work) => [work.id, work.sooner]));
+  return Math.max(0, ...placed.map(({ performer, end }) => end + (sooner.get(performer) ?? 0)));
+};
 
 /** When each pair of hands is free first. */
 const arrivals = ({ artists, from = [] }: Call): number[] => Array.from({ length: artists }, (_, i) => Math.max(0, from[i] ?? 0));
@@ -87,30 +118,30 @@ function walk(works: readonly Work[], call: Call, way: Way, best: number): Place
       seated.push(p);
     }
     if (!seated.length) return placed;
-    const hands = Math.min(...artistFree);
     let soonestStart = Infinity;
     const open: { p: number; t: number; start: number }[] = [];
     for (const p of seated) {
       for (let t = 0; t < (works[p] as Work).tasks.length; t++) {
         if ((ends[p]?.[t] ?? 0) >= 0) continue;
-        const start = Math.max(hands, earliest(p, t));
+        const start = Math.max(Math.min(...((works[p] as Work).able[t] ?? []).map((i) => artistFree[i] ?? 0)), earliest(p, t));
         if (start === Infinity) continue;
         open.push({ p, t, start });
         soonestStart = Math.min(soonestStart, start);
       }
     }
-    const scoreOf = ({ p, t }: { p: number; t: number }) => ((works[p] as Work).tail[t] ?? 0) * (way.urgency[p] ?? 1);
+    const scoreOf = ({ p, t }: { p: number; t: number }) => (((works[p] as Work).tail[t] ?? 0) + (works[p] as Work).sooner) * (way.urgency[p] ?? 1);
     const { p: bestP, t: bestT } = open.filter(({ start }) => start <= soonestStart + way.patience).reduce((a, b) => (scoreOf(b) > scoreOf(a) + 1e-9 ? b : a));
     const work = works[bestP] as Work;
     const task = work.tasks[bestT] as Task;
     const ready = earliest(bestP, bestT);
     // Who painted this face last goes on with it, if that costs no minute; else the hands that have been free the shortest.
     const mine = lastArtist[bestP] ?? -1;
-    const soonest = Math.max(hands, ready);
-    const artist = mine >= 0 && (artistFree[mine] ?? 0) <= soonest + 1e-9 ? mine : artistFree.reduce((found, at, i) => (at <= soonest + 1e-9 && (found < 0 || at > (artistFree[found] ?? 0)) ? i : found), -1);
+    const able = work.able[bestT] ?? [];
+    const soonest = Math.max(Math.min(...able.map((i) => artistFree[i] ?? 0)), ready);
+    const artist = mine >= 0 && able.includes(mine) && (artistFree[mine] ?? 0) <= soonest + 1e-9 ? mine : artistFree.reduce((found, at, i) => (able.includes(i) && at <= soonest + 1e-9 && (found < 0 || at > (artistFree[found] ?? 0)) ? i : found), -1);
     const start = Math.max(artistFree[artist] ?? 0, ready);
     const end = start + task.handsOn;
-    if (end + (work.tail[bestT] ?? 0) - task.handsOn >= best - 1e-9) return null;
+    if (end + (work.tail[bestT] ?? 0) - task.handsOn + work.sooner >= best - 1e-9) return null;
     placed.push({ performer: work.id, task: task.id, artist, chair: chairOf[bestP] ?? 0, start, end });
     artistFree[artist] = end;
     lastArtist[bestP] = artist;
@@ -131,11 +162,11 @@ const EXHAUSTIVE = 8;
 interface State { readonly placed: readonly PlacedInCall[]; readonly artistFree: readonly number[]; readonly chairFree: readonly number[]; readonly chairOf: ReadonlyMap<string, number> }
 
 /** The best of all orders in which tasks could be taken up, each as early as it can be then; depth first, cut by the longest chain that is left. */
-function everyWay(works: readonly Work[], call: Call, start: readonly PlacedInCall[], end: number): { placed: readonly PlacedInCall[]; makespan: number } {
-  let best = { placed: start, makespan: end };
+function everyWay(works: readonly Work[], call: Call, start: readonly PlacedInCall[], end: number): { placed: readonly PlacedInCall[]; span: number } {
+  let best = { placed: start, span: end };
   const search = ({ placed, artistFree, chairFree, chairOf }: State) => {
-    const now = Math.max(0, ...placed.map((entry) => entry.end));
-    if (placed.length === works.reduce((sum, { tasks }) => sum + tasks.length, 0)) { if (now < best.makespan - 1e-9) best = { placed, makespan: now }; return; }
+    const now = spanOf(works, placed);
+    if (placed.length === works.reduce((sum, { tasks }) => sum + tasks.length, 0)) { if (now < best.span - 1e-9) best = { placed, span: now }; return; }
     for (const work of works) {
       const own = placed.filter(({ performer }) => performer === work.id);
       const endOf = (t: number) => own.find(({ task }) => task === work.tasks[t]?.id)?.end;
@@ -147,16 +178,21 @@ function everyWay(works: readonly Work[], call: Call, start: readonly PlacedInCa
         if (chair < 0) return;
         const rested = own.map((entry) => { const at = work.tasks.findIndex(({ id }) => id === entry.task); return entry.end + (work.zone[at] === work.zone[t] ? (work.tasks[at]?.wait ?? 0) : 0); });
         const ready = Math.max(0, ...rested, ...(work.before[t] ?? []).map((b) => (endOf(b) ?? 0) + (work.tasks[b]?.wait ?? 0)), sitting === undefined ? (chairFree[chair] ?? 0) : 0);
-        const artist = artistFree.reduce((found, at, i) => (found < 0 || at < (artistFree[found] ?? 0) ? i : found), -1);
-        const from = Math.max(ready, artistFree[artist] ?? 0);
-        const hands = artistFree.reduce((found, at, i) => (at <= from && at > (artistFree[found] ?? 0) ? i : found), artist);
-        if (from + (work.tail[t] ?? 0) >= best.makespan - 1e-9) return;
-        const to = from + task.handsOn;
         const last = own.length + 1 === work.tasks.length;
-        search({
-          placed: [...placed, { performer: work.id, task: task.id, artist: hands, chair, start: from, end: to }], artistFree: artistFree.map((at, i) => (i === hands ? to : at)),
-          chairFree: chairFree.map((at, i) => (i === chair ? (last ? to : Infinity) : at)), chairOf: new Map([...chairOf, [work.id, chair]]),
-        });
+        const alike = new Set<string>();
+        for (const artist of work.able[t] ?? []) {
+          // Artists who are free at once and can do the same are one and the same.
+          const kind = `${artistFree[artist] ?? 0} ${(call.skills?.[artist] ?? ["everything"]).join()}`;
+          if (alike.has(kind)) continue;
+          alike.add(kind);
+          const from = Math.max(ready, artistFree[artist] ?? 0);
+          if (from + (work.tail[t] ?? 0) + work.sooner >= best.span - 1e-9) continue;
+          const to = from + task.handsOn;
+          search({
+            placed: [...placed, { performer: work.id, task: task.id, artist, chair, start: from, end: to }], artistFree: artistFree.map((at, i) => (i === artist ? to : at)),
+            chairFree: chairFree.map((at, i) => (i === chair ? (last ? to : Infinity) : at)), chairOf: new Map([...chairOf, [work.id, chair]]),
+          });
+        }
       });
     }
   };
@@ -169,29 +205,32 @@ function everyWay(works: readonly Work[], call: Call, start: readonly PlacedInCa
  *
  * A performer keeps one chair from the first touch to the last; one pair of hands at a time is on a face, and goes on to another while that one dries.
  * List scheduling over many orders of who sits down when, the best kept; eight tasks or fewer are solved exactly.
- * @returns `makespan`, the end of the last hands-on part; `lowerBound`, which no schedule beats
- * @throws RangeError without artists or chairs, on two performers of one id, and on tasks that a chair refuses
+ * @returns `makespan`, the end of the last hands-on part; `lowerBound`, which no makespan beats. Who has to be ready `sooner` weighs by as much: what is
+ * made short is the time until the last is ready and each of the others has been for as long.
+ * @throws RangeError without artists or chairs, on two performers of one id, on a skill that nobody there has, and on tasks that a chair refuses
  */
 export function scheduleCall(call: Call): { placed: PlacedInCall[]; makespan: number; lowerBound: number } {
   if (!Number.isInteger(call.artists) || call.artists < 1) throw new RangeError("a call needs an artist");
   if (!Number.isInteger(call.chairs) || call.chairs < 1) throw new RangeError("a call needs a chair");
   if (new Set(call.performers.map(({ id }) => id)).size !== call.performers.length) throw new RangeError("two performers have the same id");
-  const works = call.performers.filter(({ tasks }) => tasks.length > 0).map(workOf);
+  const works = call.performers.filter(({ tasks }) => tasks.length > 0).map((performer) => workOf(performer, call));
   const lowerBound = callLowerBound(works, call);
+  const spanBound = Math.max(lowerBound, ...works.map(({ bound, sooner }) => bound + sooner));
   const size = works.reduce((sum, { tasks }) => sum + tasks.length, 0);
   const tries = Math.max(12, Math.min(MOST_TRIES, Math.round(MOST_STEPS / Math.max(1, size))));
   const places = works.map((_, i) => i);
   let best: readonly PlacedInCall[] = [];
-  let makespan = Infinity;
-  for (let i = 0; i < tries && makespan > lowerBound * 1.0005 + 1e-9; i++) {
+  let span = Infinity;
+  const good = spanBound * 1.0005 + 1e-9;
+  for (let i = 0; i < tries && span > good; i++) {
     const noise = (k: number) => jitter(i * 131 + k);
-    const weight = (p: number) => { const work = works[p] as Work; return i === 0 ? work.bound : i === 1 ? work.handsOn : i === 2 ? -work.bound : work.bound * (0.5 + noise(p)); };
+    const weight = (p: number) => { const work = works[p] as Work; const long = work.bound + work.sooner; return i === 0 ? long : i === 1 ? work.handsOn + work.sooner : i === 2 ? work.sooner * 1000 - work.bound : long * (0.5 + noise(p)); };
     const order = [...places].sort((a, b) => weight(b) - weight(a));
     const urgency = places.map((p) => (i < 3 ? 1 : 0.6 + 0.8 * noise(p + 57)));
-    const found = walk(works, call, { order, urgency, patience: i % 3 === 2 ? 1 : i % 3 === 1 ? 0.4 : 0 }, makespan);
-    const end = found ? Math.max(0, ...found.map((entry) => entry.end)) : Infinity;
-    if (found && end < makespan - 1e-9) [best, makespan] = [found, end];
+    const found = walk(works, call, { order, urgency, patience: i % 3 === 2 ? 1 : i % 3 === 1 ? 0.4 : 0 }, span);
+    const end = found ? spanOf(works, found) : Infinity;
+    if (found && end < span - 1e-9) [best, span] = [found, end];
   }
-  if (size <= EXHAUSTIVE && makespan > lowerBound * 1.0005 + 1e-9) ({ placed: best, makespan } = everyWay(works, call, best, makespan));
-  return { placed: [...best].sort((a, b) => a.start - b.start || a.end - b.end), makespan: best.length ? makespan : 0, lowerBound };
+  if (size <= EXHAUSTIVE && span > good) ({ placed: best, span } = everyWay(works, call, best, span));
+  return { placed: [...best].sort((a, b) => a.start - b.start || a.end - b.end), makespan: Math.max(0, ...best.map(({ end }) => end)), lowerBound };
 }

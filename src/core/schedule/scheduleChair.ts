@@ -1,66 +1,111 @@
 import { chairLowerBound, headsAndTails } from "./bound";
-import { checkedTasks, type Placed, type Task } from "./task";
+import { moveCost, strainOf } from "./strain";
+import { canDo, checkedTasks, ONE_HAND, type Hand, type Placed, type Task } from "./task";
 
-const EXHAUSTIVE = 9;
+/** So few tasks are solved exactly: for one pair of hands, and for more. */
+const EXHAUSTIVE = { one: 9, more: 6 } as const;
 const TRIES = 120;
+/** Where moves are weighed, the order given is a good start, and chance adds little. */
+const SHAPED_TRIES = 24;
 
-interface Clock { now: number; readonly end: Map<string, number>; readonly rested: Map<string, number> }
+export interface ChairSetting {
+  /** Whose hands there are; one pair that reaches everything where nothing is said. */
+  readonly hands?: readonly Hand[];
+  /** After so many minutes of work without one, hands rest. A drying gap as long as the break is one. */
+  readonly breaks?: { readonly every: number; readonly minutes: number } | null;
+  /** What has been done already, when it really was; it stays, and only the rest is planned. */
+  readonly done?: readonly Placed[];
+  /** Nothing that is left starts before this minute. */
+  readonly now?: number;
+}
 
-const emptyClock = (): Clock => ({ now: 0, end: new Map(), rested: new Map() });
+interface Clock { readonly free: number[]; readonly worked: number[]; readonly last: (Task | undefined)[]; readonly end: Map<string, number>; readonly rested: Map<string, number> }
+interface Setup { readonly byId: ReadonlyMap<string, Task>; readonly hands: readonly Hand[]; readonly breaks: { readonly every: number; readonly minutes: number } | null; readonly first: Clock }
 
-/** When a task could start: hands free, predecessors ended and rested, zone rested. Infinity while a predecessor is still to come. */
-function readyAt(task: Task, byId: ReadonlyMap<string, Task>, clock: Clock): number {
-  let at = Math.max(clock.now, clock.rested.get(task.zone) ?? 0);
+const copyOf = (clock: Clock): Clock => ({ free: [...clock.free], worked: [...clock.worked], last: [...clock.last], end: new Map(clock.end), rested: new Map(clock.rested) });
+
+/** When one pair of hands could start a task: hands free and rested, predecessors ended and dry, zone dry. Infinity while a predecessor is still to come, or where they don't reach or must leave. */
+function readyAt(task: Task, h: number, { byId, hands, breaks }: Setup, clock: Clock): number {
+  const hand = hands[h] as Hand;
+  if (!canDo(hand, task)) return Infinity;
+  const free = clock.free[h] ?? 0;
+  const worked = clock.worked[h] ?? 0;
+  let at = Math.max(free, clock.rested.get(task.zone) ?? 0, task.notBefore ?? 0);
   for (const id of task.after) {
     const end = clock.end.get(id);
     if (end === undefined) return Infinity;
     at = Math.max(at, end + (byId.get(id)?.wait ?? 0));
   }
-  return at;
+  if (breaks && worked > 0 && worked + task.handsOn > breaks.every + 1e-9) at = Math.max(at, free + breaks.minutes);
+  return at + task.handsOn > (hand.until ?? Infinity) + 1e-9 ? Infinity : at;
 }
 
-function place(task: Task, start: number, clock: Clock): Placed {
+function place(task: Task, h: number, start: number, { breaks }: Setup, clock: Clock): Placed {
   const end = start + task.handsOn;
-  clock.now = end;
+  const rested = breaks && start - (clock.free[h] ?? 0) >= breaks.minutes - 1e-9;
+  clock.worked[h] = (rested ? 0 : (clock.worked[h] ?? 0)) + task.handsOn;
+  clock.free[h] = end;
+  clock.last[h] = task;
   clock.end.set(task.id, end);
-  clock.rested.set(task.zone, end + task.wait);
-  return { id: task.id, start, end };
+  clock.rested.set(task.zone, Math.max(clock.rested.get(task.zone) ?? 0, end + task.wait));
+  return { id: task.id, start, end, hand: h };
 }
 
-/** List schedule: of the tasks that can start soonest, the one with the highest priority; first in the list breaks ties. */
-function greedy(tasks: readonly Task[], byId: ReadonlyMap<string, Task>, priority: (task: Task) => number, patience: number): Placed[] {
-  const clock = emptyClock();
+/** The clock as it stands before anything is planned: what is done is done, and hands are there from when they come. */
+function firstClock(hands: readonly Hand[], done: readonly Placed[], now: number, setup: Omit<Setup, "first">): Clock {
+  const clock: Clock = { free: hands.map(() => 0), worked: hands.map(() => 0), last: hands.map(() => undefined), end: new Map(), rested: new Map() };
+  for (const entry of [...done].sort((a, b) => a.start - b.start)) {
+    const task = setup.byId.get(entry.id);
+    const h = Math.min(entry.hand ?? 0, hands.length - 1);
+    if (task) place({ ...task, handsOn: entry.end - entry.start }, h, entry.start, { ...setup, first: clock }, clock);
+  }
+  hands.forEach((hand, h) => { clock.free[h] = Math.max(clock.free[h] ?? 0, now, hand.from ?? 0); });
+  return clock;
+}
+
+interface Way { readonly priority: (task: Task) => number; readonly patience: number; /** How much a move against the hand weighs, of the priority. */ readonly calm: number }
+
+/** List schedule: of the tasks that can start soonest, the one with the highest priority; first in the list breaks ties. Null where some can never start. */
+function greedy(tasks: readonly Task[], setup: Setup, { priority, patience, calm }: Way): Placed[] | null {
+  const clock = copyOf(setup.first);
   const placed: Placed[] = [];
-  let rest = [...tasks];
+  const rest = [...tasks];
   while (rest.length) {
-    const ready = rest.map((task) => ({ task, at: readyAt(task, byId, clock) }));
-    const soonest = Math.min(...ready.map(({ at }) => at));
-    const best = ready.filter(({ at }) => at <= soonest + patience).reduce((a, b) => (priority(b.task) > priority(a.task) + 1e-9 ? b : a));
-    placed.push(place(best.task, best.at, clock));
-    rest = rest.filter((task) => task !== best.task);
+    let soonest = Infinity;
+    const ready = rest.map((task) => {
+      let [at, hand] = [Infinity, 0];
+      for (let h = 0; h < setup.hands.length; h++) { const own = readyAt(task, h, setup, clock); if (own < at - 1e-9) [at, hand] = [own, h]; }
+      soonest = Math.min(soonest, at);
+      return { task, at, hand };
+    });
+    if (soonest === Infinity) return null;
+    const worth = ({ task, hand }: { task: Task; hand: number }) => priority(task) - (calm ? calm * moveCost(clock.last[hand], task) : 0);
+    const best = ready.filter(({ at }) => at <= soonest + patience).reduce((a, b) => (worth(b) > worth(a) + 1e-9 ? b : a));
+    placed.push(place(best.task, best.hand, best.at, setup, clock));
+    rest.splice(rest.indexOf(best.task), 1);
   }
   return placed;
 }
 
 const lengthOf = (placed: readonly Placed[]) => Math.max(0, ...placed.map(({ end }) => end));
 
-/** Best of all orders, by depth-first search with the tail as bound. */
-function exhaustive(tasks: readonly Task[], byId: ReadonlyMap<string, Task>, tail: ReadonlyMap<string, number>, start: Placed[]): Placed[] {
+/** Best of all orders and hands, by depth-first search with the tail as bound. */
+function exhaustive(tasks: readonly Task[], setup: Setup, tail: ReadonlyMap<string, number>, start: Placed[]): Placed[] {
   let best = start;
   const search = (placed: Placed[], clock: Clock, rest: readonly Task[]) => {
     if (!rest.length) {
       if (lengthOf(placed) < lengthOf(best) - 1e-9) best = placed;
       return;
     }
-    for (const task of rest) {
-      const at = readyAt(task, byId, clock);
+    for (const task of rest) for (let h = 0; h < setup.hands.length; h++) {
+      const at = readyAt(task, h, setup, clock);
       if (at + task.handsOn + (tail.get(task.id) ?? 0) >= lengthOf(best) - 1e-9) continue;
-      const next: Clock = { now: clock.now, end: new Map(clock.end), rested: new Map(clock.rested) };
-      const step = place(task, at, next);
+      const next = copyOf(clock);
+      const step = place(task, h, at, setup, next);
       search([...placed, step], next, rest.filter((other) => other !== task));
     }
   };
-  search([], emptyClock(), tasks);
+  search([], setup.first, tasks);
   return best;
 }
 
@@ -68,41 +113,49 @@ function exhaustive(tasks: readonly Task[], byId: ReadonlyMap<string, Task>, tai
 const jitter = (n: number) => { const x = Math.sin(n * 12.9898) * 43758.5453; return x - Math.floor(x); };
 
 /**
- * One artist, one performer: fills drying gaps with work on other zones.
+ * One performer at one chair: fills drying gaps with work on other zones.
  *
- * A task starts when the artist is free, its zone has rested, and all it comes `after` have ended and rested. Small cases (nine
- * tasks or fewer) are solved exactly; larger ones by list scheduling with several priorities, the best kept.
- * @param o.keepOrder a schedule that follows the order given is preferred while it is at most this share longer (0.05: five per cent)
- * @returns placed tasks in order of start; `makespan`, the end of the last hands-on part; `lowerBound`, which no schedule beats
- * @throws RangeError on negative minutes, a double id, an unknown predecessor or a circle
+ * A task starts when hands that reach it are free, its zone has rested, and all it comes `after` have ended and rested. Small cases (nine tasks or
+ * fewer for one pair of hands, six for more) are solved exactly; larger ones by list scheduling with several priorities, the best kept. What is
+ * made least is the length and what the moves of the hand cost (`strain`, in minutes one would give to be spared them).
+ * @returns placed tasks in order of start, what was done among them; `makespan`, the end of the last hands-on part; `lowerBound`, which no schedule beats
+ * @throws RangeError on negative minutes, a double id, an unknown predecessor, a circle, no hands, or a task that none of them can do
  */
-export function scheduleChair(tasks: readonly Task[], o: { keepOrder?: number } = {}): { placed: { id: string; start: number; end: number }[]; makespan: number; lowerBound: number } {
+export function scheduleChair(tasks: readonly Task[], o: ChairSetting = {}): { placed: Placed[]; makespan: number; lowerBound: number; strain: number } {
   const byId = checkedTasks(tasks);
-  const { tail } = headsAndTails(tasks);
-  const lowerBound = chairLowerBound(tasks);
+  const { hands = ONE_HAND, breaks = null, done = [], now = 0 } = o;
+  if (!hands.length) throw new RangeError("a chair needs a pair of hands");
+  const finished = new Set(done.map(({ id }) => id));
+  const open = tasks.filter(({ id }) => !finished.has(id));
+  const setup: Setup = { byId, hands, breaks, first: firstClock(hands, done, now, { byId, hands, breaks }) };
+  const left = open.map((task): Task => ({ ...task, after: task.after.filter((id) => !finished.has(id)) }));
+  const { tail } = headsAndTails(left);
+  const lowerBound = open.length ? now + chairLowerBound(left.map(({ notBefore = 0, ...task }) => ({ ...task, notBefore: Math.max(0, notBefore - now) })), hands) : lengthOf(done);
   const zoneLeft = new Map<string, number>();
-  for (const { zone, handsOn, wait } of tasks) zoneLeft.set(zone, (zoneLeft.get(zone) ?? 0) + handsOn + wait);
+  for (const { zone, handsOn, wait } of open) zoneLeft.set(zone, (zoneLeft.get(zone) ?? 0) + handsOn + wait);
   const tailOf = (task: Task) => task.handsOn + (tail.get(task.id) ?? 0);
   const priorities: ((task: Task) => number)[] = [tailOf, (task) => tailOf(task) + task.wait, (task) => (zoneLeft.get(task.zone) ?? 0) + tailOf(task), (task) => task.wait];
   const good = lowerBound * 1.0005 + 1e-9;
+  const costOf = (placed: readonly Placed[]) => lengthOf(placed) + strainOf(placed, byId);
   let best: Placed[] | null = null;
-  const offer = (placed: Placed[]) => { if (!best || lengthOf(placed) < lengthOf(best) - 1e-9) best = placed; };
-  for (const priority of priorities) for (const patience of [0, 0.75]) {
-    offer(greedy(tasks, byId, priority, patience));
-    if (best && lengthOf(best) <= good) break;
+  const offer = (placed: Placed[] | null) => { if (placed && (!best || costOf(placed) < costOf(best) - 1e-9)) best = placed; };
+  const shaped = open.some(({ batch, height, lightness }) => batch !== undefined || height !== undefined || lightness !== undefined);
+  const index = new Map(open.map((task, i) => [task.id, i]));
+  // The order given is how a painter thinks of it: with patience one waits for a coat rather than take up another colour.
+  if (shaped) for (const patience of [0, 1, 2, 4, 8, 20]) offer(greedy(open, setup, { priority: (task) => -(index.get(task.id) ?? 0), patience, calm: 0 }));
+  const isGood = () => best !== null && costOf(best) <= good;
+  for (const priority of priorities) for (const patience of [0, 0.75, 3]) for (const calm of shaped ? [0, 4, 12] : [0]) if (!isGood()) offer(greedy(open, setup, { priority, patience, calm }));
+  for (let i = 0; i < (shaped ? SHAPED_TRIES : TRIES) && !isGood(); i++) {
+    const noise = new Map(open.map((task, k) => [task.id, 1 + 0.35 * (jitter(i * 977 + k) - 0.5)]));
+    const priority = priorities[i % 4 === 3 ? 0 : i % 4] ?? tailOf;
+    offer(greedy(open, setup, { priority: (task) => priority(task) * (noise.get(task.id) ?? 1), patience: [0, 0.75, 3][i % 3] ?? 0, calm: shaped && i % 4 > 1 ? 3 : 0 }));
   }
-  for (let i = 0; i < TRIES && best && lengthOf(best) > good; i++) {
-    const noise = new Map(tasks.map((task, k) => [task.id, 1 + 0.35 * (jitter(i * 977 + k) - 0.5)]));
-    const priority = priorities[i % 3] ?? tailOf;
-    offer(greedy(tasks, byId, (task) => priority(task) * (noise.get(task.id) ?? 1), i % 2 ? 0.75 : 0));
-  }
-  const found = best ?? [];
-  const placed = tasks.length <= EXHAUSTIVE && lengthOf(found) > good ? exhaustive(tasks, byId, tail, found) : found;
-  if (o.keepOrder !== undefined) {
-    const index = new Map(tasks.map((task, i) => [task.id, i]));
-    const followed = [0, 1, 2, 4].map((patience) => greedy(tasks, byId, (task) => -(index.get(task.id) ?? 0), patience)).filter((calm) => lengthOf(calm) <= lengthOf(placed) * (1 + (o.keepOrder ?? 0)));
-    const calmest = followed.at(-1);
-    if (calmest) return { placed: calmest, makespan: lengthOf(calmest), lowerBound };
-  }
-  return { placed: [...placed].sort((a, b) => a.start - b.start || a.end - b.end), makespan: lengthOf(placed), lowerBound };
+  if (best === null) throw new RangeError(`no hands here do ${open.find((task) => !hands.some((hand) => canDo(hand, task)))?.id ?? "all of it before they leave"}`);
+  if (open.length <= (hands.length > 1 ? EXHAUSTIVE.more : EXHAUSTIVE.one) && lengthOf(best) > good) offer(exhaustive(open, setup, tail, best));
+  const placed: Placed[] = best;
+  const whole = (placed: readonly Placed[]) => {
+    const all = [...done.filter(({ id }) => byId.has(id)), ...placed].sort((a, b) => a.start - b.start || a.end - b.end);
+    return { placed: all, makespan: lengthOf(all), lowerBound, strain: strainOf(all, byId) };
+  };
+  return whole(placed);
 }

@@ -2,7 +2,7 @@ import { USUAL_SCHOOLS, type Look } from "@/core/look";
 import { FACE, groups, kinds, layer, mark, mix, powderOver, prep, product, seal, system } from "./kit";
 
 export const thunderhead: Look = {
-  schema: 1, name: "Thunderhead", system: system("waterGlycerine", "waterWax", "sealingMedium"), schools: USUAL_SCHOOLS, bare: [], accepted: [], notes: "Under a hood; the forks must read from the path, ten metres off.",
+  schema: 1, name: "Thunderhead", system: system("waterGlycerine", "waterWax", "sealingMedium"), schools: USUAL_SCHOOLS, bare: [], accepted: [], pieces: [], toDo: [], notes: "Under a hood; the forks must read from the path, ten metres off.",
   layers: [
     prep,
     layer({ role: "base", name: "Cloud base", zones: FACE, paint: mix([3, "Slate grey"], [1, "Chalk white"]), tool: "dampSponge", technique: "stipple" }),
@@ -18,7 +18,7 @@ export const thunderhead: Look = {
 };
 
 export const drought: Look = {
-  schema: 1, name: "Drought", system: system("waterGlycerine", "waterWax", "sealingMedium"), schools: USUAL_SCHOOLS, bare: [], accepted: [], notes: "Ground that has not seen rain since spring.",
+  schema: 1, name: "Drought", system: system("waterGlycerine", "waterWax", "sealingMedium"), schools: USUAL_SCHOOLS, bare: [], accepted: [], pieces: [], toDo: [], notes: "Ground that has not seen rain since spring.",
   layers: [
     prep,
     layer({ role: "base", name: "Ochre ground", zones: [...FACE, ...kinds("collar", "shoulderFront", "chest", "upperArmFront", "upperArmBack", "shoulderBack")], paint: mix([3, "Ochre ground"], [1, "Sand"]), tool: "dampSponge", technique: "stipple", notes: "Activate with sealing medium instead of water." }),
@@ -34,7 +34,7 @@ export const drought: Look = {
 };
 
 export const firstFrost: Look = {
-  schema: 1, name: "First Frost", system: system("waterGlycerine", "waterWax", null), schools: USUAL_SCHOOLS, bare: [], accepted: [], notes: "Pale over deep skin: the ground decides the coats.",
+  schema: 1, name: "First Frost", system: system("waterGlycerine", "waterWax", null), schools: USUAL_SCHOOLS, bare: [], accepted: [], pieces: [], toDo: [], notes: "Pale over deep skin: the ground decides the coats.",
   layers: [
     prep,
     layer({ role: "cover", name: "Brows flat", zones: ["browLeft", "browRight"], paint: product("Brow stick"), tool: "stick", technique: "stroke" }),
@@ -55,7 +55,7 @@ export const firstFrost: Look = {
 
 const RING = { x: 0, y: -30 } as const;
 export const sundog: Look = {
-  schema: 1, name: "Sundog", system: system("waterGlycerine", "waterWax", "sealingMedium"), schools: USUAL_SCHOOLS, bare: [], accepted: [], notes: "Two false suns beside the true one; must carry to the hillside.",
+  schema: 1, name: "Sundog", system: system("waterGlycerine", "waterWax", "sealingMedium"), schools: USUAL_SCHOOLS, bare: [], accepted: [], pieces: [], toDo: [], notes: "Two false suns beside the true one; must carry to the hillside.",
   layers: [
     prep,
     layer({ role: "base", name: "Pale haze", zones: FACE, paint: mix([3, "Chalk white"], [1, "Sand"]), tool: "foundationBrush", technique: "buff" }),

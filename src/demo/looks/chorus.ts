@@ -3,7 +3,7 @@ import { FACE, groups, kinds, layer, mark, mix, powderOver, prep, product, seal,
 
 /** Soft gradients only: nothing with an edge. */
 export const fog: Look = {
-  schema: 1, name: "Fog", system: system("waterGlycerine", "waterWax", "sealingMedium"), schools: USUAL_SCHOOLS, bare: [], accepted: [], notes: "No line anywhere: every tone goes over into the next.",
+  schema: 1, name: "Fog", system: system("waterGlycerine", "waterWax", "sealingMedium"), schools: USUAL_SCHOOLS, bare: [], accepted: [], pieces: [], toDo: [], notes: "No line anywhere: every tone goes over into the next.",
   layers: [
     prep,
     layer({ role: "base", name: "Grey air", zones: FACE, paint: mix([2, "Chalk white"], [1, "Slate grey"]), tool: "foundationBrush", technique: "buff", group: "Ground" }),
@@ -22,7 +22,7 @@ const CAPPED = [...FACE, "scalp", "backOfHead"] as const;
 
 /** Spots that get smaller to the edge, over a cap that is painted with the face. */
 export const hail: Look = {
-  schema: 1, name: "Hail", system: system("waterGlycerine", "waterWax", "sealingMedium"), schools: USUAL_SCHOOLS, bare: [], accepted: [], notes: "Over a bald cap: its edge is filled, powdered and covered by the ground. The stones are larger where they strike.",
+  schema: 1, name: "Hail", system: system("waterGlycerine", "waterWax", "sealingMedium"), schools: USUAL_SCHOOLS, bare: [], accepted: [], pieces: [], toDo: [], notes: "Over a bald cap: its edge is filled, powdered and covered by the ground. The stones are larger where they strike.",
   layers: [
     prep,
     layer({ role: "attach", name: "Adhesive for the cap", zones: [...CAP_EDGE], paint: product("Medical hold"), tool: "flatBrush", technique: "stroke", coats: 1, share: 0.1, group: "Cap" }),
@@ -42,7 +42,10 @@ export const hail: Look = {
 
 /** A light over the marsh: alcohol colour round a piece on the brow, green that glows under the blue gel. */
 export const bogLight: Look = {
-  schema: 1, name: "Bog Light", system: { ...system("waterGlycerine", "waterWax", "sealingMedium"), also: { prosthetic: { base: "rubberMaskGrease", detail: "alcoholActivated", prep: null, activate: null, set: "settingPowder", seal: "barrierSpray" } } }, schools: USUAL_SCHOOLS, bare: [], accepted: [], notes: "The foam piece sits on the forehead above the brows; look at it under the blue gel.",
+  schema: 1, name: "Bog Light", system: { ...system("waterGlycerine", "waterWax", "sealingMedium"), also: { prosthetic: { base: "rubberMaskGrease", detail: "alcoholActivated", prep: null, activate: null, set: "settingPowder", seal: "barrierSpray" } } }, schools: USUAL_SCHOOLS, bare: [], accepted: [], pieces: [{
+    id: "reed-horns", kind: "horns", name: "Reed horns", source: "made", leadDays: 7, done: 0, measureMm: 90, hides: [], colour: "#3f5a37", finish: "matte", notes: "Two, mirrored; on the band before the hood goes up.",
+    builds: [{ material: "paperPulp", coats: 1 }, { material: "primer", coats: 2 }, { material: "propPaint", coats: 2 }], cone: { footMm: 40, topMm: 0, heightMm: 130, slopeDeg: 25 },
+  }], toDo: [], notes: "The foam piece sits on the forehead above the brows; look at it under the blue gel.",
   layers: [
     prep,
     layer({ role: "attach", name: "Adhesive for the ridge", zones: ["forehead"], paint: product("Medical hold"), tool: "flatBrush", technique: "stroke", coats: 1, share: 0.15, group: "Ridge" }),
@@ -64,7 +67,7 @@ export const bogLight: Look = {
 
 /** Three minutes at the gate: two leaves and their berries on one cheek, nothing near the eye. */
 export const gateLeaf: Look = {
-  schema: 1, name: "Gate leaf", system: null, schools: USUAL_SCHOOLS, bare: groups("face", "eyes", "lips", "ears", "neck"), accepted: [], notes: "For the booth: one cheek, clean brush and water for every child.",
+  schema: 1, name: "Gate leaf", system: null, schools: USUAL_SCHOOLS, bare: groups("face", "eyes", "lips", "ears", "neck"), accepted: [], pieces: [], toDo: [], notes: "For the booth: one cheek, clean brush and water for every child.",
   layers: [
     layer({ role: "detail", name: "Leaves", zones: ["cheekAppleLeft"], paint: product("Moss"), tool: "roundBrush", technique: "stroke", coats: 1, marks: [mark("leaf", 44, -36, { turnDeg: 48, seed: 1, lengthMm: 26, veins: 2 }), mark("leaf", 53, -46, { turnDeg: -6, seed: 2, lengthMm: 22, veins: 2 })] }),
     layer({ role: "detail", name: "Berries", zones: ["cheekAppleLeft"], paint: product("Brick"), tool: "roundBrush", technique: "pat", coats: 1, marks: [mark("spots", 42, -48, { seed: 9, spreadMm: 9, widthMm: 4, count: 3, falloff: 0.2 })] }),

@@ -1,15 +1,16 @@
 "use client";
 
 import Link from "next/link";
-import { useEffect, useMemo, useState } from "react";
-import type { CallPlan } from "@/core/plan";
-import { houseOf } from "@/core/rules";
+import { useEffect, useMemo, useRef, useState } from "react";
+import type { CallFields, CallPlan } from "@/core/plan";
 import { useWorker } from "@/parts/workers/useWorker";
-import type { Calls, DatedJob } from "@/server/calls";
+import type { Calls } from "@/server/calls";
 import { Empty } from "@/ui/Empty";
 import { clock, dayWords, minutesWords } from "@/ui/format";
 import { Page } from "@/ui/Page";
+import { send } from "@/ui/request";
 import type { CallRequest, CallWorker } from "@/workers/call";
+import { Artists } from "./Artists";
 import { Board } from "./Board";
 import { Booth } from "./Booth";
 
@@ -24,7 +25,7 @@ export function CallsPage({ calls }: { calls: Calls }) {
       {!day ? <Empty title="No dated job ahead"><p>A look&apos;s brief with a curtain puts it on the board of that day.</p><Link href="/looks" className="btn btn-primary">To the looks</Link></Empty> : (
         <>
           {calls.days.length > 1 && <div role="group" aria-label="Day" className="join mb-4 flex-wrap">{calls.days.map((entry) => <button key={entry.date} type="button" className={`btn join-item ${entry.date === day.date ? "btn-primary" : ""}`} aria-pressed={entry.date === day.date} onClick={() => setDate(entry.date)}>{dayWords(entry.date)}</button>)}</div>}
-          <DayCall key={day.date} date={day.date} jobs={day.jobs} calls={calls} />
+          <DayCall key={day.date} day={day} calls={calls} />
         </>
       )}
       <Booth />
@@ -32,14 +33,39 @@ export function CallsPage({ calls }: { calls: Calls }) {
   );
 }
 
-function DayCall({ date, jobs, calls }: { date: string; jobs: readonly DatedJob[]; calls: Calls }) {
-  const [out, setOut] = useState<ReadonlySet<string>>(new Set());
-  const [artists, setArtists] = useState(1);
-  const [chairs, setChairs] = useState(1);
-  const [late, setLate] = useState(0);
+const PAUSE_MS = 400;
+
+/** Keeps a day's call as it is changed; the server's word on it when it does not. */
+function useKept({ date, call }: Calls["days"][number]): { fields: CallFields; change: (fields: CallFields) => void; state: string } {
+  const [fields, setFields] = useState(call.fields);
+  const [state, setState] = useState("");
+  const version = useRef(call.version);
+  const timer = useRef<ReturnType<typeof setTimeout>>(undefined);
+  const queue = useRef(Promise.resolve());
+  const change = (next: CallFields) => {
+    setFields(next);
+    clearTimeout(timer.current);
+    timer.current = setTimeout(() => {
+      queue.current = queue.current.then(async () => {
+        setState("saving");
+        const answer = await send<{ version: number }>("PUT", `/api/calls/${date}`, { version: version.current, fields: next });
+        if (answer.ok) version.current = answer.value.version;
+        setState(answer.ok ? "saved" : `not saved: ${answer.refusal.detail ?? answer.refusal.title}`);
+      });
+    }, PAUSE_MS);
+  };
+  return { fields, change, state };
+}
+
+function DayCall({ day, calls }: { day: Calls["days"][number]; calls: Calls }) {
+  const { date, jobs } = day;
+  const { fields, change, state } = useKept(day);
   const worker = useWorker<CallWorker>(callWorker);
   const [answer, setAnswer] = useState<{ plan: CallPlan; request: CallRequest } | null>(null);
-  const request = useMemo((): CallRequest => ({ jobs: jobs.filter(({ id }) => !out.has(id)), products: calls.products, today: calls.today, house: houseOf(calls.house.changes, calls.house.version), artists, chairs, from: late > 0 ? [late] : [] }), [jobs, out, calls, artists, chairs, late]);
+  const request = useMemo((): CallRequest => {
+    const { products, today, house, factors } = calls;
+    return { jobs, setting: { products, today, house, factors }, call: fields };
+  }, [jobs, calls, fields]);
   useEffect(() => {
     let current = true;
     void worker().plan(request).then((plan) => { if (current) setAnswer({ plan, request }); });
@@ -47,22 +73,28 @@ function DayCall({ date, jobs, calls }: { date: string; jobs: readonly DatedJob[
   }, [request, worker]);
   const plan = answer?.plan ?? null;
   const nameOf = (id: string) => { const job = jobs.find((entry) => entry.id === id); return job ? `${job.look.name} on ${job.person.name}` : id; };
-  const query = new URLSearchParams({ jobs: request.jobs.map(({ id }) => id).join(","), artists: String(artists), chairs: String(chairs), late: String(late) });
-  const count = (value: string, most: number) => Math.max(1, Math.min(most, Math.round(Number(value)) || 1));
+  const called = jobs.filter(({ id }) => !fields.out.includes(id));
+  const fresh = answer?.request === request;
   return (
-    <section aria-label={`Call of ${dayWords(date)}`} aria-busy={answer?.request !== request}>
-      <div className="card-plain flex flex-wrap items-end gap-4 p-4">
-        <label className="text-sm"><span className="label-line">Artists</span><input type="number" min={1} max={20} className="input !w-24" value={artists} onChange={(event) => setArtists(count(event.target.value, 20))} /></label>
-        <label className="text-sm"><span className="label-line">Chairs</span><input type="number" min={1} max={20} className="input !w-24" value={chairs} onChange={(event) => setChairs(count(event.target.value, 20))} /></label>
-        <label className="text-sm"><span className="label-line">First artist is late by, min</span><input type="number" min={0} max={600} className="input !w-28" value={late} onChange={(event) => setLate(Math.max(0, Math.min(600, Math.round(Number(event.target.value)) || 0)))} /></label>
-        <fieldset className="text-sm"><legend className="label-line">Who is called</legend><div className="flex flex-wrap gap-x-4">{jobs.map((job) => <label key={job.id} className="flex min-h-10 items-center gap-2"><input type="checkbox" className="checkbox checkbox-sm" checked={!out.has(job.id)} onChange={() => setOut((now) => { const next = new Set(now); if (!next.delete(job.id)) next.add(job.id); return next; })} />{job.person.name}</label>)}</div></fieldset>
-        {request.jobs.length > 0 && <a className="btn" href={`/api/calls/${date}/calendar?${query}`} download>Calendar with alarms (.ics)</a>}
-        {request.jobs.length > 0 && <a className="btn" href={`/api/calls/${date}/sheet?${query}`} target="_blank" rel="noreferrer">Call sheets (PDF)</a>}
+    <section aria-label={`Call of ${dayWords(date)}`} aria-busy={!fresh}>
+      <div className="card-plain grid gap-4 p-4 lg:grid-cols-[1fr_auto]">
+        <Artists fields={fields} change={change} />
+        <div className="flex flex-col gap-3 lg:w-64">
+          <label className="text-sm"><span className="label-line">Chairs</span><input type="number" min={1} max={12} className="input !w-24" value={fields.chairs} onChange={(event) => change({ ...fields, chairs: Math.max(1, Math.min(12, Math.round(Number(event.target.value)) || 1)) })} /></label>
+          <fieldset className="text-sm"><legend className="label-line">Who is called</legend>{jobs.map((job) => <label key={job.id} className="flex min-h-10 items-center gap-2"><input type="checkbox" className="checkbox checkbox-sm" checked={!fields.out.includes(job.id)} onChange={(event) => change({ ...fields, out: event.target.checked ? fields.out.filter((id) => id !== job.id) : [...fields.out, job.id] })} />{job.person.name}</label>)}</fieldset>
+          {plan?.startAt && <label className="flex min-h-10 items-center gap-2 text-sm"><input type="checkbox" className="checkbox checkbox-sm" checked={fields.startAt !== null} onChange={(event) => change({ ...fields, startAt: event.target.checked ? plan.startAt : null })} />The beginning is fixed: {clock(plan.startAt)}</label>}
+        </div>
+      </div>
+      <div className="mt-3 flex flex-wrap items-center gap-3">
+        {called.length > 0 && <a className="btn" href={`/api/calls/${date}/calendar`} download>Calendar with alarms (.ics)</a>}
+        {called.length > 0 && <a className="btn" href={`/api/calls/${date}/sheet`} target="_blank" rel="noreferrer">Call sheets (PDF)</a>}
+        <p role="status" className="muted text-sm">{state}</p>
       </div>
       {!plan ? <p className="mt-4" role="status">Working out the call …</p> : plan.performers.length === 0 ? <p className="mt-4">Nobody is called, or their looks have no layer yet.</p> : (
         <>
-          <p className="mt-4 text-lg" role="status">{plan.startAt && <>Begin at <strong>{clock(plan.startAt)}</strong>; </>}{minutesWords(plan.makespan)} of work for {artists === 1 ? "one artist" : `${artists} artists`}. <span className="muted text-sm">No call of these is shorter than {minutesWords(plan.lowerBound)}.</span></p>
-          <Board plan={plan} chairs={chairs} nameOf={nameOf} />
+          <p className="mt-4 text-lg" role="status">{plan.startAt && <>Begin at <strong>{clock(plan.startAt)}</strong>; </>}{minutesWords(plan.makespan)} of work for {fields.artists.length === 1 ? "one artist" : `${fields.artists.length} artists`}. <span className="muted text-sm">No call of these is shorter than {minutesWords(plan.lowerBound)}.</span></p>
+          {plan.conflicts.length > 0 && <ul aria-label="Conflicts" className="mt-2">{plan.conflicts.map((text) => <li key={text} className="border-l-4 border-base-content pl-3 font-semibold">{text}</li>)}</ul>}
+          <Board plan={plan} chairs={fields.chairs} nameOf={nameOf} />
           <div className="mt-4 overflow-x-auto">
             <table className="w-full text-sm">
               <caption className="sr-only">Who is painted when</caption>
@@ -70,7 +102,7 @@ function DayCall({ date, jobs, calls }: { date: string; jobs: readonly DatedJob[
               <tbody>{plan.performers.map((performer) => (
                 <tr key={performer.jobId} className="border-b rule">
                   <th scope="row" className="py-1.5 text-left">{nameOf(performer.jobId)}</th>
-                  <td>{performer.chair + 1}</td><td>{performer.artists.map((artist) => artist + 1).join(", ")}</td>
+                  <td>{performer.chair + 1}</td><td>{performer.artists.map((artist) => fields.artists[artist]?.name ?? artist + 1).join(", ")}</td>
                   <td>{performer.sitsAt ? clock(performer.sitsAt) : "–"}</td><td>{performer.paintedAt ? clock(performer.paintedAt) : "–"}</td><td>{performer.neededBy ? clock(performer.neededBy) : "–"}</td>
                   <td>{performer.late > 0 ? <strong>{minutesWords(performer.late)} too late</strong> : "in time"}</td>
                 </tr>

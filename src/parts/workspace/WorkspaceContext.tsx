@@ -2,10 +2,9 @@
 
 import { createContext, useContext, useMemo, useState, type ReactNode } from "react";
 import { useStore } from "zustand";
-import { lookContext, predict, type Finding, type Look, type LookContext, type LookPatch, type Prediction } from "@/core/look";
+import { predict, type Finding, type Look, type LookContext, type LookPatch, type Prediction } from "@/core/look";
 import type { Plan } from "@/core/plan";
-import { meansOf } from "@/core/record";
-import { houseOf } from "@/core/rules";
+import { contextOf } from "@/core/record";
 import type { Workspace } from "@/server/workspace";
 import { readDraft, useAutosave, type SaveState } from "./autosave";
 import { createDesignStore, type DesignStore } from "./store";
@@ -53,8 +52,8 @@ export function WorkspaceProvider({ given, setting, children }: { given: Workspa
     const kept = readDraft(given.look.id);
     return kept && JSON.stringify(kept.look) !== JSON.stringify(given.look.design) ? kept.look : null;
   });
-  const { person, brief, products, archivedProducts, today, house, factors } = given;
-  const context = useMemo(() => lookContext({ person, brief, products: [...products, ...archivedProducts], today, house: houseOf(house.changes, house.version), factors: meansOf(factors) }), [person, brief, products, archivedProducts, today, house, factors]);
+  const { person, brief, products, archivedProducts, today, house, factors, speed } = given;
+  const context = useMemo(() => contextOf({ person, brief, products, archivedProducts, today, house, factors, speed }), [person, brief, products, archivedProducts, today, house, factors, speed]);
   const prediction = useMemo(() => predict(look, context), [look, context]);
   const { plan, fresh } = usePlanOf(look, given);
   // Judged off the page alone: a look of sixty layers takes longer to judge than to open.

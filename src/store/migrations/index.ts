@@ -3,6 +3,7 @@ import { first } from "./001-first";
 import { mixesAndReferences } from "./002-mixes-and-references";
 import { versions } from "./003-versions";
 import { houseAndRecords } from "./004-house-and-records";
+import { callsChairPictures } from "./005-calls-chair-pictures";
 
 /** Migrations in order; a new one is its file and one line here. */
-export const MIGRATIONS: Readonly<Record<string, Migration>> = { "001-first": first, "002-mixes-and-references": mixesAndReferences, "003-versions": versions, "004-house-and-records": houseAndRecords };
+export const MIGRATIONS: Readonly<Record<string, Migration>> = { "001-first": first, "002-mixes-and-references": mixesAndReferences, "003-versions": versions, "004-house-and-records": houseAndRecords, "005-calls-chair-pictures": callsChairPictures };

@@ -1,7 +1,7 @@
 import { callCalendar } from "@/server/calendar";
 import { readRoute } from "@/server/problem";
 
-export const GET = readRoute(async (query, { date }: { date: string }) => {
-  const { body, name } = await callCalendar(date, query);
+export const GET = readRoute(async (_, { date }: { date: string }) => {
+  const { body, name } = await callCalendar(date);
   return new Response(body, { headers: { "content-type": "text/calendar; charset=utf-8", "content-disposition": `attachment; filename="${name}"` } });
 });

@@ -1,0 +1,4 @@
+import { ChairLogSchema, takeLog } from "@/server/chair";
+import { jsonRoute } from "@/server/problem";
+
+export const POST = jsonRoute(ChairLogSchema, takeLog);

@@ -1,0 +1,26 @@
+import type { Brief } from "../brief";
+import { lookContext, type LookContext, type Speed } from "../look";
+import type { PaintTypeKey, Product } from "../paint";
+import type { Person } from "../people";
+import { houseOf, type HouseChanges } from "../rules";
+import { factorOf, type WearFactor } from "../wear";
+
+/** What a look is judged against, as it is stored. */
+export interface StoredSetting {
+  readonly person: Person;
+  readonly brief: Brief;
+  readonly products: readonly Product[];
+  /** Put away, but known to looks that use them. */
+  readonly archivedProducts?: readonly Product[];
+  readonly today: string;
+  readonly house: { readonly version: number; readonly changes: HouseChanges };
+  readonly factors?: Partial<Record<PaintTypeKey, WearFactor>>;
+  readonly speed?: Speed;
+}
+
+/** The means of factors, as a look is judged by them. */
+export const meansOf = (factors: Partial<Record<PaintTypeKey, WearFactor>>): Partial<Record<PaintTypeKey, number>> => Object.fromEntries(Object.entries(factors).map(([type, factor]) => [type, factorOf(factor).mean]));
+
+/** A context from what is stored: the house's rules as changed, and what the records have taught. */
+export const contextOf = ({ person, brief, products, archivedProducts = [], today, house, factors = {}, speed }: StoredSetting): LookContext =>
+  lookContext({ person, brief, products: [...products, ...archivedProducts], today, house: houseOf(house.changes, house.version), factors: meansOf(factors), ...(speed && { speed }) });
