@@ -19,5 +19,6 @@ export default ts.config(
     },
   },
   { files: ["scripts/**", "*.mjs", "*.cjs"], languageOptions: { globals: { process: "readonly", console: "readonly", fetch: "readonly", setTimeout: "readonly", require: "readonly", __dirname: "readonly", URL: "readonly", module: "writable", performance: "readonly", document: "readonly", AbortSignal: "readonly" } }, rules: { "no-console": "off" } },
+  { files: ["public/**"], languageOptions: { globals: { self: "readonly", caches: "readonly", fetch: "readonly", URL: "readonly", Response: "readonly" } } },
   { files: ["**/*.cjs"], rules: { "@typescript-eslint/no-require-imports": "off" } },
 );

@@ -1,7 +1,7 @@
 import "server-only";
 import { z } from "zod";
 import { ChairEventSchema, type ChairEvent } from "@/core/chair";
-import { addChairEvents, findJob, findLook, lastSitting } from "@/store";
+import { addChairEvents, findJob, findLook } from "@/store";
 import { invalid, notFound } from "./problem";
 import { studio } from "./studio";
 import { loadWorkspace, type Workspace } from "./workspace";
@@ -20,5 +20,5 @@ export async function takeLog({ lookId, jobId, events }: z.output<typeof ChairLo
 /** A look at its chair, with what was logged of its last sitting. */
 export async function loadChair(lookId: string, jobId?: string): Promise<{ given: Workspace; events: ChairEvent[] } | null> {
   const given = await loadWorkspace(lookId, jobId);
-  return given && { given, events: await lastSitting(await studio(), lookId, given.job?.id ?? null) };
+  return given && { given, events: [...given.sitting] };
 }

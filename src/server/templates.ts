@@ -1,7 +1,7 @@
 import "server-only";
 import { PDFDocument, rgb, StandardFonts, type PDFFont, type PDFPage } from "pdf-lib";
 import { z } from "zod";
-import { bodySheets, faceSheet, LOOK_FILE_VERSION, PAPER_KEYS, pathOfShape, readLookFile, SHEET_KINDS, sheetSvg, type LookFile, type PaperKey, type Sheet, type SheetKind } from "@/core/formats";
+import { bodySheets, faceSheet, LOOK_FILE_VERSION, PAPER_KEYS, pathOfShape, pieceSheets, readLookFile, SHEET_KINDS, sheetSvg, type LookFile, type PaperKey, type Sheet, type SheetKind } from "@/core/formats";
 import { predict, recipeOf } from "@/core/look";
 import { contextOf } from "@/core/record";
 import { addLook, listLooks } from "@/store";
@@ -49,6 +49,25 @@ export async function template(lookId: string, query: Record<string, string>): P
   const sheets = kind === "body" ? bodySheets({ paper, look, context }) : [faceSheet({ kind, paper, look, context, prediction: predict(look, context) })];
   const name = `${look.name.replace(/[^A-Za-z0-9]+/g, "-").toLowerCase()}-${kind}.${format}`;
   return format === "svg" ? { body: sheetSvg(sheets), type: "image/svg+xml", name } : { body: await sheetPdf(sheets, `${look.name}, ${kind}`), type: "application/pdf", name };
+}
+
+export const PieceTemplateSchema = TemplateSchema.pick({ format: true, paper: true }).strict();
+
+/** The cone of a piece at 1:1, as a file to print and cut. @throws Problem */
+export async function pieceTemplate(lookId: string, pieceId: string, query: Record<string, string>): Promise<{ body: Uint8Array | string; type: string; name: string }> {
+  const asked = PieceTemplateSchema.safeParse(query);
+  if (!asked.success) throw invalid(fieldErrors(asked.error));
+  const { format, paper } = asked.data;
+  const piece = (await workOf(lookId)).look.pieces.find(({ id }) => id === pieceId);
+  if (!piece) throw notFound("piece");
+  const name = `${piece.name.replace(/[^A-Za-z0-9]+/g, "-").toLowerCase()}.${format}`;
+  try {
+    const sheets = pieceSheets({ piece, paper });
+    return format === "svg" ? { body: sheetSvg(sheets), type: "image/svg+xml", name } : { body: await sheetPdf(sheets, piece.name), type: "application/pdf", name };
+  } catch (error) {
+    if (error instanceof RangeError) throw invalid([{ field: "cone", message: error.message }]);
+    throw error;
+  }
 }
 
 /** A look as a file to hand on. @throws Problem */

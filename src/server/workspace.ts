@@ -1,12 +1,13 @@
 import "server-only";
 import { USUAL_BRIEF, type Brief } from "@/core/brief";
+import type { ChairEvent } from "@/core/chair";
 import type { Reference } from "@/core/look";
 import type { Mix, PaintTypeKey, Product } from "@/core/paint";
 import { STAND_IN, type Person } from "@/core/people";
 import { factorsOf, speedOf, type LearnedSpeed, type WornRecord } from "@/core/record";
 import type { HouseChanges } from "@/core/rules";
 import type { WearFactor } from "@/core/wear";
-import { currentHouse, findLook, listRecords, findPerson, listJobs, listMixes, listPeople, listProducts, listRecordPictures, listVersions, referenceOf, stockLevels, type Job, type KeptVersion, type RecordPicture, type StoredLook } from "@/store";
+import { currentHouse, findLook, lastSitting, listRecords, findPerson, listJobs, listMixes, listPeople, listProducts, listRecordPictures, listVersions, referenceOf, stockLevels, type Job, type KeptVersion, type RecordPicture, type StoredLook } from "@/store";
 import { studio, today } from "./studio";
 
 /** All that the chapters of a look work from; plain data, so that the browser can compute with it. */
@@ -34,6 +35,8 @@ export interface Workspace {
   readonly factors: Partial<Record<PaintTypeKey, WearFactor>>;
   /** How fast this painter is on this look, by what was timed. */
   readonly speed: LearnedSpeed;
+  /** What was logged at the chair of this job's last sitting. */
+  readonly sitting: readonly ChairEvent[];
   /** Pictures of what was worn. */
   readonly pictures: readonly RecordPicture[];
   /** What the painter holds differently from the house. */
@@ -55,7 +58,7 @@ export async function loadWorkspace(lookId: string, jobId?: string): Promise<Wor
   const [records, all] = [await listRecords(db, { lookId }), await listRecords(db)];
   return {
     look, job, person: person ?? STAND_IN, brief: job?.brief ?? USUAL_BRIEF, people, reference: await referenceOf(db, lookId), mixes: await listMixes(db), versions: await listVersions(db, lookId), products: await listProducts(db), archivedProducts: await listProducts(db, { archived: true }), stock: Object.fromEntries(await stockLevels(db)), today: today(),
-    house: await currentHouse(db), records, factors: factorsOf(all), speed: speedOf(all, lookId), pictures: await listRecordPictures(db, records.map(({ id }) => id)),
+    house: await currentHouse(db), records, factors: factorsOf(all), speed: speedOf(all, lookId), sitting: await lastSitting(db, lookId, job?.id ?? null), pictures: await listRecordPictures(db, records.map(({ id }) => id)),
     jobs: await Promise.all(jobs.map(async ({ id, personId, brief }) => ({ id, personName: await nameOf(personId), curtainAt: brief.curtainAt, place: brief.place }))),
   };
 }

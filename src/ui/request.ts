@@ -8,6 +8,17 @@ export interface Refusal {
 
 export type Answer<T> = { readonly ok: true; readonly value: T } | { readonly ok: false; readonly refusal: Refusal };
 
+/** Sends a file as it is and takes JSON. */
+export async function sendFile<T>(url: string, file: File): Promise<Answer<T>> {
+  try {
+    const response = await fetch(url, { method: "POST", headers: { "content-type": file.type || "application/octet-stream" }, body: file });
+    const value: unknown = await response.json();
+    return response.ok ? { ok: true, value: value as T } : { ok: false, refusal: { ...(value as Omit<Refusal, "status">), status: response.status } };
+  } catch {
+    return { ok: false, refusal: { status: 0, title: "The studio does not answer.", detail: "Nothing is lost: choose the file again." } };
+  }
+}
+
 /** Sends JSON and takes JSON. A refusal is an answer; only a dead line is status 0. `leaving`: the page is about to go. */
 export async function send<T>(method: "POST" | "PUT" | "DELETE", url: string, body: unknown, leaving = false): Promise<Answer<T>> {
   try {

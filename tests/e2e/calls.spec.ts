@@ -12,15 +12,34 @@ test("a call: two performers on one board, a second artist and chair shorten it,
   const begin = () => call.getByText(/^Begin at/).locator("strong").first().innerText();
   const minutes = (clock: string) => Number(clock.slice(0, 2)) * 60 + Number(clock.slice(3));
   const alone = await begin();
+  // Who goes on first is painted first.
+  const order = await call.getByRole("table").getByRole("rowheader").allInnerTexts();
+  expect(order).toEqual(["First Frost on Nomi Tarrow", "Hail on Perrin Vaile"]);
   await call.getByLabel("Chairs").fill("2");
-  await call.getByLabel("Artists", { exact: true }).fill("2");
+  await call.getByRole("button", { name: "Another artist" }).click();
   await expect.poll(async () => minutes(await begin())).toBeGreaterThan(minutes(alone));
   const two = await begin();
-  await call.getByLabel("First artist is late by, min").fill("40");
+  await call.getByLabel("Name of artist 2").fill("Odo");
+  // Only Odo glues caps: the cap of Hail is Odo's.
+  await call.getByRole("group", { name: "What artist 1 can do" }).getByLabel("gluing pieces and caps").uncheck();
+  await expect(call.getByRole("row", { name: /Hail on Perrin Vaile/ })).toContainText("Odo");
+  await call.getByRole("group", { name: "What artist 2 can do" }).getByLabel("gluing pieces and caps").uncheck();
+  await expect(call.getByRole("list", { name: "Conflicts" })).toContainText("Nobody at this call does gluing pieces and caps");
+  await call.getByRole("group", { name: "What artist 2 can do" }).getByLabel("gluing pieces and caps").check();
+  await expect(call.getByRole("list", { name: "Conflicts" })).toHaveCount(0);
+  // One artist is late: known in time the call begins sooner; on the day, with the beginning fixed, somebody is too late.
+  await call.getByLabel("The beginning is fixed").check();
+  await call.getByLabel("Artist 1 is late by, min").fill("90");
+  await expect(call.getByRole("cell", { name: /too late/ }).first()).toBeVisible();
+  await call.getByLabel("The beginning is fixed").uncheck();
   await expect.poll(async () => minutes(await begin())).toBeLessThanOrEqual(minutes(two));
+  await expect(call.getByRole("cell", { name: /too late/ })).toHaveCount(0);
   await call.getByRole("checkbox", { name: "Perrin Vaile" }).uncheck();
   await expect(call.getByRole("row", { name: /Hail/ })).toHaveCount(0);
   await call.getByRole("checkbox", { name: "Perrin Vaile" }).check();
+  await expect(call.getByText("saved", { exact: true })).toBeVisible();
+  await page.reload({ waitUntil: "networkidle" });
+  await expect(call.getByLabel("Name of artist 2")).toHaveValue("Odo");
 
   const calendar = await request.get(studio.url + String(await call.getByRole("link", { name: /Calendar/ }).getAttribute("href")));
   expect(calendar.headers()["content-type"]).toContain("text/calendar");
@@ -30,7 +49,7 @@ test("a call: two performers on one board, a second artist and chair shorten it,
     const file = await getDocument({ data: new Uint8Array(Buffer.concat(chunks)), verbosity: 0 }).promise;
     for (let n = 1; n <= file.numPages; n++) process.stdout.write((await (await file.getPage(n)).getTextContent()).items.map((item) => item.str).join(" ") + " ");`;
   const text = spawnSync(process.execPath, ["--input-type=module", "-e", script], { input: await sheet.body(), cwd: process.cwd() }).stdout.toString();
-  expect(text).toMatch(/artist 1.*artist 2/);
+  expect(text).toMatch(/artist 1.*Odo/);
   expect(text).toMatch(/\d\d:\d\d to \d\d:\d\d +(Nomi Tarrow|Perrin Vaile), chair \d: /);
 
   const booth = page.getByRole("region", { name: "Booth" });

@@ -1,8 +1,8 @@
 import { z } from "zod";
 import type { ChairStep } from "./steps";
 
-/** What can be logged at the chair. "back" takes the last "done" back; an interruption is a pause with a reason. */
-export const CHAIR_KINDS = ["begin", "done", "back", "note", "pause", "resume", "finish"] as const;
+/** What can be logged at the chair. "skip" leaves tasks out; "back" takes the last "done" or "skip" back; an interruption is a pause with a reason. */
+export const CHAIR_KINDS = ["begin", "done", "skip", "back", "note", "pause", "resume", "finish"] as const;
 
 /** One thing logged, with an id of its own, so that it counts once however often it is sent. */
 export const ChairEventSchema = z.object({
@@ -20,7 +20,7 @@ export const ChairEventSchema = z.object({
 export type ChairEvent = z.infer<typeof ChairEventSchema>;
 
 /** Tasks as they were done together: minutes from the beginning, hands on without pauses and without waiting for what lay below. */
-export interface StepDone { readonly tasks: readonly string[]; readonly from: number; readonly to: number; readonly handsOn: number }
+export interface StepDone { readonly tasks: readonly string[]; readonly from: number; readonly to: number; readonly handsOn: number; /** Left out, not painted. */ readonly skipped?: true }
 
 /** Where a sitting stands. Minutes from its beginning. */
 export interface ChairState {
@@ -61,10 +61,12 @@ export function readLog(steps: readonly ChairStep[], events: readonly ChairEvent
         state = { ...state, pausedSince: null, interruptions: state.interruptions.map((entry, i) => (i === state.interruptions.length - 1 ? { ...entry, minutes: at - from } : entry)) };
         break;
       }
-      case "done": {
+      case "done":
+      case "skip": {
         const already = doneTasksOf(state);
         const tasks = event.tasks.filter((id) => !already.has(id));
         if (!tasks.length) break;
+        if (event.kind === "skip") { state = { ...state, done: [...state.done, { tasks, from: at, to: at, handsOn: 0, skipped: true }] }; break; }
         const last = Math.max(0, ...state.done.map((entry) => entry.to));
         const rested = Math.max(0, ...steps.filter((step) => step.tasks.some((id) => tasks.includes(id))).map((step) => readyFrom(step, steps, state)));
         // Begun before what lies below had rested: then it had, and the clock was wrong.
@@ -80,7 +82,10 @@ export function readLog(steps: readonly ChairStep[], events: readonly ChairEvent
   return state;
 }
 
-/** Tasks that are done, with the minute they ended. */
+/** Tasks that were left out. */
+export const skippedTasks = ({ done }: Pick<ChairState, "done">): Set<string> => new Set(done.flatMap(({ tasks, skipped }) => (skipped ? tasks : [])));
+
+/** Tasks that are done or left out, with the minute they ended. */
 export const doneTasksOf = ({ done }: Pick<ChairState, "done">): Map<string, number> => new Map(done.flatMap(({ tasks, to }) => tasks.map((id) => [id, to] as const)));
 
 /** Whether all of a step is done. */
@@ -91,8 +96,8 @@ export const nextStep = (steps: readonly ChairStep[], state: Pick<ChairState, "d
 
 /** Minutes from the beginning at which what a step lies on has rested; 0 where nothing does. */
 export function readyFrom(step: ChairStep, steps: readonly ChairStep[], state: Pick<ChairState, "done">): number {
-  const done = doneTasksOf(state);
-  return Math.max(0, ...(step.waitsFor?.tasks ?? []).flatMap((id) => { const ended = done.get(id); return ended === undefined ? [] : [ended + (steps.find(({ tasks }) => tasks.includes(id))?.rest ?? 0)]; }));
+  const [done, skipped] = [doneTasksOf(state), skippedTasks(state)];
+  return Math.max(0, ...(step.waitsFor?.tasks ?? []).flatMap((id) => { const ended = done.get(id); return ended === undefined || skipped.has(id) ? [] : [ended + (steps.find(({ tasks }) => tasks.includes(id))?.rest ?? 0)]; }));
 }
 
 /** While one step waits: the first of the others that could be painted now, nothing that belongs under it being left out. */

@@ -1,13 +1,13 @@
 import { shiftMinutes, type Placed } from "../schedule";
 import type { Look, LookContext } from "../look";
 import { seat, type Seat } from "../plan";
-import type { ChairState } from "./log";
+import { skippedTasks, type ChairState } from "./log";
 import type { ChairStep } from "./steps";
 
 /** What is done, task by task, as it really went: the hands-on minutes of a step are shared out by the plan. */
 export function doneTasks(steps: readonly ChairStep[], state: Pick<ChairState, "done">, { tasks }: Pick<Seat, "tasks">): Placed[] {
   const planned = new Map(tasks.map(({ id, handsOn }) => [id, handsOn]));
-  return state.done.flatMap((entry) => {
+  return state.done.filter(({ skipped }) => !skipped).flatMap((entry) => {
     const whole = entry.tasks.reduce((sum, id) => sum + (planned.get(id) ?? 0), 0);
     let at = entry.from;
     return entry.tasks.map((id): Placed => {
@@ -36,7 +36,7 @@ export interface Progress {
 /** Plans the rest of a sitting from now and says where that leaves the day. */
 export function progressOf(look: Look, context: LookContext, o: { steps: readonly ChairStep[]; state: ChairState; now: number; plan: Seat }): Progress {
   const { brief } = context;
-  const rest = seat(look, context, { done: doneTasks(o.steps, o.state, o.plan), now: o.now });
+  const rest = seat(look, context, { done: doneTasks(o.steps, o.state, o.plan), now: o.now, without: skippedTasks(o.state) });
   const { begunAt } = o.state;
   const paintedAt = begunAt && shiftMinutes(begunAt, Math.round(rest.until));
   const neededBy = brief.curtainAt && shiftMinutes(brief.curtainAt, -(brief.travelMinutes + brief.costumeMinutes));

@@ -4,7 +4,7 @@ import { seat, type Region, type Seat } from "../plan";
 
 /** How one sees that a coat is ready (ORDER-6): a clock where it dries, the eye or a knuckle where a clock is wrong. */
 export const READY = {
-  timer: "matte, no shine, cool no more",
+  timer: "matte, no shine, no longer cold",
   clear: "its milk has turned clear",
   powder: "not tacky to a knuckle",
   dryer: "won't dry by itself in this air: cool dryer until it is matte",

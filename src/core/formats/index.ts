@@ -1,5 +1,6 @@
 export { bodySheets, within } from "./bodySheets";
 export { faceSheet, onSheetOf, RULER_MM, SHEET_KINDS, type FaceSheetKind, type Sheet, type SheetKind, type SheetShape, type SheetText } from "./faceSheet";
 export { LOOK_FILE_VERSION, LookFileSchema, lookFileJsonSchema, readLookFile, type LookFile, type Refused } from "./lookFile";
+export { pieceSheets } from "./pieceSheets";
 export { PAPER_KEYS, PAPERS, type PaperKey } from "./paper";
 export { pathOfShape, sheetSvg } from "./sheetSvg";

@@ -21,11 +21,19 @@ export interface Seat {
   readonly strain: number;
 }
 
+/** The tasks but some: what lay on one of them lies on what that lay on. */
+function leftOut(tasks: readonly LayerTask[], without?: ReadonlySet<string>): readonly LayerTask[] {
+  if (!without?.size) return tasks;
+  const byId = new Map(tasks.map((task) => [task.id, task]));
+  const under = (id: string): readonly string[] => (without.has(id) ? (byId.get(id)?.after ?? []).flatMap(under) : [id]);
+  return tasks.filter(({ id }) => !without.has(id)).map((task) => ({ ...task, after: [...new Set(task.after.flatMap(under))] }));
+}
+
 /** Schedules a look at its chair: whose hands, how fast, what is pinned, and what is done already, by the brief. */
-export function seat(look: Look, context: LookContext, o: Pick<ChairSetting, "done" | "now"> & { pace?: Pace } = {}): Seat {
+export function seat(look: Look, context: LookContext, o: Pick<ChairSetting, "done" | "now"> & { pace?: Pace; /** Tasks that are left out. */ without?: ReadonlySet<string> } = {}): Seat {
   const { brief, house } = context;
   const pace = o.pace ?? brief.pace;
-  const tasks = layerTasks(look, context, predict(look, context), pace);
+  const tasks = leftOut(layerTasks(look, context, predict(look, context), pace), o.without);
   const pins = new Map(brief.pins.map(({ task, minute }) => [task, minute]));
   const pinned = tasks.map((task) => { const notBefore = pins.get(task.id); return notBefore === undefined ? task : { ...task, notBefore }; });
   const breaks = pace === "comfortable" ? { every: house.numbers.breakEvery, minutes: house.numbers.breakMinutes } : null;

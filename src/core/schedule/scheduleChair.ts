@@ -5,6 +5,8 @@ import { canDo, checkedTasks, ONE_HAND, type Hand, type Placed, type Task } from
 /** So few tasks are solved exactly: for one pair of hands, and for more. */
 const EXHAUSTIVE = { one: 9, more: 6 } as const;
 const TRIES = 120;
+/** What was held to a minute by hand is taken up as soon as that has come. */
+const PINNED = 1e6;
 /** Where moves are weighed, the order given is a good start, and chance adds little. */
 const SHAPED_TRIES = 24;
 
@@ -79,7 +81,7 @@ function greedy(tasks: readonly Task[], setup: Setup, { priority, patience, calm
       return { task, at, hand };
     });
     if (soonest === Infinity) return null;
-    const worth = ({ task, hand }: { task: Task; hand: number }) => priority(task) - (calm ? calm * moveCost(clock.last[hand], task) : 0);
+    const worth = ({ task, hand }: { task: Task; hand: number }) => priority(task) + (task.notBefore === undefined ? 0 : PINNED) - (calm ? calm * moveCost(clock.last[hand], task) : 0);
     const best = ready.filter(({ at }) => at <= soonest + patience).reduce((a, b) => (worth(b) > worth(a) + 1e-9 ? b : a));
     placed.push(place(best.task, best.hand, best.at, setup, clock));
     rest.splice(rest.indexOf(best.task), 1);

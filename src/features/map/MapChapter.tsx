@@ -13,6 +13,7 @@ import { FigureView } from "./FigureView";
 import { LayerPanel } from "./LayerPanel";
 import type { MarkTools } from "./MarksEditor";
 import { ROLE_ICONS } from "./roleIcon";
+import { ToDo } from "./ToDo";
 import { StackPanel } from "./StackPanel";
 
 /** Where a new mark goes in a view: beside the nose on a face, in the middle of anything else. From the side, it goes on the front. */
@@ -81,6 +82,7 @@ export function MapChapter() {
         <div className="min-h-0 flex-1 lg:overflow-auto" tabIndex={0} role="group" aria-label="Properties">
           {layer ? <LayerPanel layer={layer} place={place} chosenMark={chosenMark} onMark={setChosenMark} drawing={drawing} onDrawing={setDrawing} onMove={(by) => move(layer.id, by)} onDuplicate={() => duplicate(layer)} onRemove={() => remove(layer)} /> : <p className="p-4">Choose a layer in the stack, or <button type="button" className="link" onClick={() => setAdding(true)}>add one</button>.</p>}
         </div>
+        <ToDo />
         <section aria-label="Findings" className="border-t-2 border-base-content p-4 lg:max-h-[38%] lg:overflow-auto" tabIndex={0}>
           <h2 className="mb-2 text-lg">Findings <span className="muted font-sans text-sm font-normal">{findings.length || ""}</span></h2>
           <FindingsList onShow={(finding) => choose(finding.where.layerId ?? null)} />

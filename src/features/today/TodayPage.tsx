@@ -26,6 +26,9 @@ export function TodayPage({ today }: { today: Today }) {
           </section>
           <div className="flex flex-col gap-6">
             <Due title="Patch tests to read" none="None waiting.">{today.patchTests.map((test) => <li key={test.personId + test.productName}><Link className="link" href={`/people/${test.personId}`}>{test.personName}</Link>: {test.productName}, {test.reading === "first" ? "first reading" : "late reading"} {test.due <= today.date ? <strong>due{test.due < today.date && ` since ${dayWords(test.due)}`}</strong> : dayWords(test.due)}</li>)}</Due>
+            <Due title="To order" none="The next jobs have all they need.">{today.orders.map((order) => <li key={order.name}>{order.productId ? <Link className="link" href={`/shelf/${order.productId}`}>{order.name}</Link> : order.name}: {gramsWords(order.missing)} short for {order.looks.join(", ")}; {order.by < today.date ? <strong>should have been ordered by {dayWords(order.by)}: find a substitute, or fetch it</strong> : order.by === today.date ? <strong>order today</strong> : `order by ${dayWords(order.by)}`}</li>)}</Due>
+            <Due title="To build" none="No piece is waiting.">{today.builds.map((build) => <li key={build.jobId + build.name}><Link className="link" href={`/looks/${build.lookId}/${build.jobId}/pieces`}>{build.name}</Link> for {build.look}: {build.startOn < today.date ? <strong>{build.next}, due since {dayWords(build.startOn)}</strong> : build.startOn === today.date ? <strong>{build.next}, today</strong> : `begin by ${dayWords(build.startOn)}`}</li>)}</Due>
+            <Due title="Records missing" none="Every look that was worn has its record.">{today.unrecorded.map((job) => <li key={job.jobId}><Link className="link" href={`/looks/${job.lookId}/${job.jobId}/record`}>{job.look}</Link> on {job.personName}, {dayWords(job.on)}</li>)}</Due>
             <Due title="Going off" none="Nothing within a month.">{today.expiring.map((product) => <li key={product.id}><Link className="link" href={`/shelf/${product.id}`}>{product.name}</Link>: {product.past ? <strong>past its date, {dayWords(product.date)}</strong> : `good until ${dayWords(product.date)}`}</li>)}</Due>
             <Due title="Running out" none="Every pot is above 15 %.">{today.low.map((product) => <li key={product.id}><Link className="link" href={`/shelf/${product.id}`}>{product.name}</Link>: {gramsWords(product.left)} of {gramsWords(product.size)} left</li>)}</Due>
           </div>
@@ -49,7 +52,7 @@ function NextJob({ card }: { card: LookCard }) {
         <div>
           <h3 className="text-xl"><Link className="hover:underline" href={`/looks/${look.id}/${job?.id ?? "anyone"}/plan`}>{look.design.name}</Link></h3>
           <p className="muted text-sm">on {personName} · {job?.brief.place}</p>
-          <p className="mt-2 text-sm">{minutesWords(plan.chairMinutes)} at the chair · {context.brief.airDegC} °C, {context.brief.rh} %</p>
+          <p className="mt-2 text-sm">{minutesWords(plan.chairMinutes)} <Link className="link" href={`/chair/${look.id}/${job?.id ?? "anyone"}`}>at the chair</Link> · {context.brief.airDegC} °C, {context.brief.rh} %</p>
           <p className="mt-1 text-sm">{plan.stopped ? <strong>Stopped by a safety rule: open the plan.</strong> : short.length ? <strong>Short of {short.map((need) => need.name).join(", ")}</strong> : "All paint is on the shelf."}</p>
         </div>
         {plan.times && (

@@ -15,7 +15,7 @@ import { Versions } from "./Versions";
 import { useWorking } from "./WorkspaceContext";
 
 /** Chapters of a look in working order. */
-const CHAPTERS = [{ key: "brief", label: "Brief" }, { key: "paint", label: "Paint" }, { key: "map", label: "Map" }, { key: "colour", label: "Colour" }, { key: "plan", label: "Plan" }, { key: "record", label: "Record" }] as const;
+const CHAPTERS = [{ key: "brief", label: "Brief" }, { key: "paint", label: "Paint" }, { key: "map", label: "Map" }, { key: "colour", label: "Colour" }, { key: "pieces", label: "Pieces" }, { key: "time", label: "Time" }, { key: "plan", label: "Plan" }, { key: "chair", label: "Chair" }, { key: "record", label: "Record" }] as const;
 
 /** Rules that the colour chapter speaks of. */
 const COLOUR_RULES = /^(COLOUR|DIST|LAYER-[568]|BROW-3)/;
@@ -47,9 +47,11 @@ export function WorkspaceShell({ children }: { children: ReactNode }) {
   const mounted = useSyncExternalStore(never, () => true, () => false);
   const [draftSeen, setDraftSeen] = useState(false);
   const base = `/looks/${given.look.id}/${setting}`;
+  // The chair fills the screen: it is a place of its own.
+  const hrefOf = (key: string) => (key === "chair" ? `/chair/${given.look.id}/${setting}` : `${base}/${key}`);
   useHotkeys("mod+z", () => undo(), { preventDefault: true });
   useHotkeys("mod+shift+z, mod+y", () => redo(), { preventDefault: true });
-  useHotkeys("1,2,3,4,5,6", (event) => { const chapter = CHAPTERS[Number(event.key) - 1]; if (chapter) router.push(`${base}/${chapter.key}`); });
+  useHotkeys("1,2,3,4,5,6,7,8,9", (event) => { const chapter = CHAPTERS[Number(event.key) - 1]; if (chapter) router.push(hrefOf(chapter.key)); });
   const colours = findings.filter(({ rule, severity }) => severity !== "tip" && COLOUR_RULES.test(rule)).length + look.layers.filter((layer) => layer.target !== null && layer.paint.kind === "material").length;
   const noted: Readonly<Record<(typeof CHAPTERS)[number]["key"], string>> = {
     brief: given.job ? "✓" : "not started",
@@ -57,6 +59,9 @@ export function WorkspaceShell({ children }: { children: ReactNode }) {
     map: look.layers.length === 0 ? "not started" : plan === null ? JUDGING : open(findings) ? String(open(findings)) : "✓",
     colour: look.layers.length === 0 ? "not started" : plan === null ? JUDGING : colours ? String(colours) : "✓",
     plan: look.layers.length === 0 ? "not started" : plan === null ? JUDGING : plan.stopped ? "stopped" : plan.kit.some((need) => need.missing > 0.005) ? `short ${plan.kit.filter((need) => need.missing > 0.005).length}` : "✓",
+    pieces: look.pieces.length ? String(look.pieces.length) : "none",
+    time: look.layers.length === 0 ? "not started" : plan === null ? JUDGING : plan.times ? "✓" : "no date",
+    chair: look.layers.length === 0 ? "not started" : plan?.stopped ? "stopped" : "",
     record: given.records.length ? String(given.records.length) : "not started",
   };
   return (
@@ -75,9 +80,9 @@ export function WorkspaceShell({ children }: { children: ReactNode }) {
         <div className="flex flex-wrap items-end justify-between gap-x-4 px-3">
           <nav aria-label="Chapters" className="flex flex-wrap">
             {CHAPTERS.map(({ key, label }, i) => (
-              <Link key={key} href={`${base}/${key}`} aria-current={here === key ? "page" : undefined} aria-keyshortcuts={String(i + 1)} className={`flex min-h-11 items-center gap-2 rounded-t-lg px-4 ${here === key ? "bg-base-100 font-bold" : "hover:bg-base-300"}`}>
+              <Link key={key} href={hrefOf(key)} aria-current={here === key ? "page" : undefined} aria-keyshortcuts={String(i + 1)} className={`flex min-h-11 items-center gap-1.5 rounded-t-lg px-3 ${here === key ? "bg-base-100 font-bold" : "hover:bg-base-300"}`}>
                 {label}
-                <span className={`text-xs ${noted[key] === "✓" ? "" : "rounded-full border border-base-content/60 px-1.5"}`}>{noted[key]}</span>
+                {noted[key] && <span className={`text-xs ${noted[key] === "✓" ? "" : "rounded-full border border-base-content/60 px-1.5"}`}>{noted[key]}</span>}
               </Link>
             ))}
           </nav>

@@ -1,0 +1,5 @@
+import { PiecesChapter } from "@/features/pieces/PiecesChapter";
+
+export default function Page() {
+  return <PiecesChapter />;
+}

@@ -1,0 +1,5 @@
+import { TimeChapter } from "@/features/time/TimeChapter";
+
+export default function Page() {
+  return <TimeChapter />;
+}
