@@ -8,11 +8,12 @@ import { viewFromDistance } from "../src/core/vision";
 import { mixingOptics, ProductSchema } from "../src/core/paint";
 import { USUAL_BRIEF } from "../src/core/brief";
 import { ADVICE_GROUPS, recommendPaint } from "../src/core/advice";
-import { checkLook, lookContext, stopsOf, wearForecast } from "../src/core/look";
+import { checkLook, lookContext, predict, stopsOf, wearForecast } from "../src/core/look";
 import { STAND_IN } from "../src/core/people";
-import { makePlan } from "../src/core/plan";
+import { layerTasks, makePlan, seat, whatToDrop } from "../src/core/plan";
 import { zoneWear } from "../src/core/wear";
-import { scheduleChair, type Task } from "../src/core/schedule";
+import { seededRandom } from "../src/core/random";
+import { scheduleCall, scheduleChair, type Task } from "../src/core/schedule";
 import { DEMO_LOOKS, DEMO_PRODUCTS } from "../src/demo";
 
 /** Median microseconds of one call, over batches that run some 30 ms each. */
@@ -88,11 +89,30 @@ measure("stops of a 13-layer look", (i) => stopsOf(changed(i), context), "all it
 const tasks = (seed: number): Task[] => Array.from({ length: 50 }, (_, i) => ({ id: `t${i}`, zone: `z${(i * 7 + seed) % 7}`, handsOn: 1 + ((i * 13 + seed) % 5), wait: (i * 5 + seed) % 4, after: i >= 7 ? [`t${i - 7}`] : [] }));
 measure("a chair of 50 tasks", (i) => scheduleChair(tasks(i)), "sorting its tasks", (i) => tasks(i).toSorted((a, b) => b.wait - a.wait));
 
-const ratios = Array.from({ length: 40 }, (_, seed) => scheduleChair(tasks(seed))).map(({ makespan, lowerBound }) => makespan / lowerBound).sort((a, b) => a - b);
+measure("the chair of it", (i) => seat(changed(i), context), "its tasks alone", (i) => layerTasks(changed(i), context, predict(changed(i), context)));
+measure("what to drop of it", (i) => whatToDrop(changed(i), context, { done: [], now: 0, tasks: seat(changed(i), context).tasks }), "its chair", (i) => seat(changed(i), context));
 
 console.log("what".padEnd(46), "us".padStart(12), "  ratio  reference");
 for (const [what, own, reference, theirs] of rows) console.log(what.padEnd(46), own.toFixed(1).padStart(12), `${(own / theirs).toFixed(1)}x`.padStart(8), ` ${reference} (${theirs.toFixed(2)} us)`);
-console.log(`\nchair of 50 tasks, makespan over lower bound: median ${(ratios[20] ?? NaN).toFixed(3)}, worst ${(ratios.at(-1) ?? NaN).toFixed(3)} of 40`);
+// How near schedules come to their bounds, and how long the slowest takes: the same faces and calls as the unit tests.
+const face = (random: () => number, count: number, zones: number, [least, most]: readonly [number, number]): Task[] => {
+  const last = new Map<string, string>();
+  return Array.from({ length: count }, (_, i): Task => {
+    const zone = `z${Math.floor(random() * zones)}`;
+    const before = last.get(zone);
+    last.set(zone, `t${i}`);
+    return { id: `t${i}`, zone, handsOn: 1 + random() * 5, wait: least + random() * (most - least), after: before ? [before] : [] };
+  });
+};
+const judge = (title: string, count: number, run: (seed: number) => { makespan: number; lowerBound: number }) => {
+  const found = Array.from({ length: count }, (_, seed) => { const from = performance.now(); const { makespan, lowerBound } = run(seed); return { ratio: makespan / lowerBound, ms: performance.now() - from }; });
+  const sorted = (of: "ratio" | "ms") => found.map((entry) => entry[of]).sort((x, y) => x - y);
+  console.log(`  ${title}: makespan / bound median ${(sorted("ratio")[count >> 1] ?? NaN).toFixed(3)}, worst ${(sorted("ratio").at(-1) ?? NaN).toFixed(3)}; median ${(sorted("ms")[count >> 1] ?? NaN).toFixed(0)} ms, slowest ${(sorted("ms").at(-1) ?? NaN).toFixed(0)} ms`);
+};
+console.log("\nschedules (design: 1.01 dry, 1.10 wet, 1.08 calls, each under 300 ms):");
+judge("200 faces of 50 tasks in dry air", 200, (seed) => scheduleChair(face(seededRandom(seed + 1), 50, 7, [0, 4])));
+judge("200 faces of 50 tasks in wet air", 200, (seed) => scheduleChair(face(seededRandom(seed + 1), 50, 4, [4, 24])));
+judge("60 calls of 12 performers, 3 artists, 4 chairs", 60, (seed) => { const random = seededRandom(seed + 500); return scheduleCall({ artists: 3, chairs: 4, performers: Array.from({ length: 12 }, (_, i) => ({ id: `p${i}`, tasks: face(random, 10 + Math.floor(random() * 10), 5, [0, 6]) })) }); });
 
 // The search for a mix, in a worker as the page runs it: 60 paints of the demo's colours and some between them.
 if (!process.env.DERMAGRAPH_NO_SEARCH) {

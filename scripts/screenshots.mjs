@@ -13,8 +13,8 @@ const only = option("only", "")?.split(",").filter(Boolean);
 
 const VIEWS = [
   ["today", "/"], ["looks", "/looks"], ["brief", "/looks/drought/drought-quarry/brief"], ["paint", "/looks/drought/drought-quarry/paint"],
-  ["map", "/looks/first-frost/frost-reservoir/map"], ["body", "/looks/drought/drought-quarry/map", "bodyFront"], ["profile", "/looks/first-frost/frost-reservoir/map", "leftProfile"], ["colour", "/looks/sundog/sundog-hillside/colour"], ["mixing", "/mixing?target=%23c06a3a"], ["plan", "/looks/first-frost/frost-reservoir/plan"], ["record", "/looks/drought/drought-quarry/record"], ["calls", "/calls"], ["people", "/people"], ["person", "/people/nomi-tarrow"], ["shelf", "/shelf"],
-  ["new-look", "/looks/new"], ["rules", "/rules"], ["safety", "/safety"],
+  ["map", "/looks/first-frost/frost-reservoir/map"], ["body", "/looks/drought/drought-quarry/map", "bodyFront"], ["colour", "/looks/sundog/sundog-hillside/colour"], ["mixing", "/mixing?target=%23c06a3a"], ["pieces", "/looks/bog-light/bog-reservoir/pieces"], ["time", "/looks/first-frost/frost-reservoir/time"], ["chair", "/chair/first-frost/frost-reservoir"], ["plan", "/looks/first-frost/frost-reservoir/plan"], ["record", "/looks/drought/drought-quarry/record"], ["records", "/records"], ["calls", "/calls"], ["people", "/people"], ["person", "/people/nomi-tarrow"], ["shelf", "/shelf"],
+  ["rules", "/rules"],
 ];
 
 let url = option("url", null);
@@ -40,6 +40,10 @@ for (const [name, path, view] of VIEWS) {
   if (view) await page.getByRole("combobox", { name: /^View/ }).selectOption(view);
   // The design is judged off the page: its findings belong in the picture.
   if (path.endsWith("/map")) await page.getByRole("region", { name: "Findings" }).getByRole("listitem").first().waitFor();
+  // At the chair something is going on: begun, and three steps done.
+  if (name === "chair") { await page.getByRole("button", { name: "Begin", exact: true }).click(); for (let step = 2; step < 5; step++) { await page.keyboard.press("Space"); await page.getByText(`step ${step} of`).waitFor(); } }
+  if (name === "time") await page.getByRole("option", { name: /^as usual: / }).waitFor({ state: "attached" });
+  if (name === "records") await page.locator("svg.apexcharts-svg").nth(2).waitFor();
   await page.screenshot({ path: join(out, `${name}.png`) });
   console.log(`${name}.png`);
 }

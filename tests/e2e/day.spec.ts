@@ -105,7 +105,7 @@ test("a whole day: planned, painted, worn, taken down, and the next version is b
   await expect(toDo.getByRole("listitem")).toHaveCount(2);
   await page.getByRole("button", { name: /Fern strokes/ }).first().click();
   await page.getByLabel("Coats").selectOption("1");
-  await toDo.getByLabel("One coat of the fern strokes").check();
+  await toDo.getByRole("button", { name: "Done: One coat of the fern strokes" }).click();
   await expect(toDo.getByRole("listitem")).toHaveCount(1);
   await expect(page.getByText(/^saved/).first()).toBeVisible();
   await page.getByRole("link", { name: /^Time/ }).click();

@@ -1,4 +1,5 @@
 export { makePlan, type Bar, type Caution, type Plan, type PlanStep } from "./makePlan";
+export { REST_AFTER_DAYS, withoutRest, type Series } from "./series";
 export { removalOf, type Removal, type RemovalStep } from "./removal";
 export { dayOf, type DayStep } from "./day";
 export { ArtistSchema, CallSchema, USUAL_CALL, type Artist, type CallFields } from "./callSetting";

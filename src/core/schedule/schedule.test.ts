@@ -69,8 +69,10 @@ describe("scheduleChair", () => {
       const shaped = tasks.map((task, i): Task => ({ ...task, height: i % 5, lightness: (i * 37) % 100, batch: `b${i % 7}` }));
       const calm = scheduleChair(shaped);
       expect(faults(tasks, calm.placed)).toEqual([]);
-      expect(calm.makespan + calm.strain).toBeLessThanOrEqual(makespan + strainOf(placed, new Map(shaped.map((task) => [task.id, task]))) + 1e-6);
-    }), { numRuns: 30 });
+      // Exact where there are few; a list schedule where there are many.
+      const cost = makespan + strainOf(placed, new Map(shaped.map((task) => [task.id, task])));
+      expect(calm.makespan + calm.strain).toBeLessThanOrEqual(cost * (tasks.length <= 9 ? 1 : 1.05) + 1e-6);
+    }), { numRuns: 60 });
   });
   it("knows the critical path as a bound: a chain of work and rest", () => {
     const chain: Task[] = [1, 2, 3].map((n) => ({ id: `c${n}`, zone: `z${n}`, handsOn: 2, wait: 10, after: n > 1 ? [`c${n - 1}`] : [] }));

@@ -20,7 +20,7 @@ export interface PlacedInCall { performer: string; task: string; artist: number;
 
 /** Orders that are tried, and how long on the clock of effort: tries are cheap for small calls and few for large ones. */
 const MOST_TRIES = 160;
-const MOST_STEPS = 60_000;
+const MOST_STEPS = 12_000;
 
 /** A performer's work as the simulation walks through it. */
 interface Work {
@@ -46,7 +46,9 @@ function ableTo(task: Task, { artists, skills = [] }: Call): number[] {
   return able;
 }
 
-function workOf({ id, tasks, sooner = 0 }: Performer, call: Call): Work {
+const NOBODY: readonly number[] = [];
+
+function workOf({ id, tasks, sooner = 0 }: Performer, able: (task: Task) => readonly number[]): Work {
   const byId = checkedTasks(tasks);
   const place = new Map(tasks.map((task, i) => [task.id, i]));
   const before = tasks.map((task) => task.after.map((other) => place.get(other) ?? 0));
@@ -60,7 +62,7 @@ function workOf({ id, tasks, sooner = 0 }: Performer, call: Call): Work {
     }
   }
   const names = [...new Set(tasks.map(({ zone }) => zone))];
-  return { id, tasks, before, tail, zone: tasks.map(({ zone }) => names.indexOf(zone)), zones: names.length, bound: chairLowerBound(tasks), handsOn: tasks.reduce((sum, { handsOn }) => sum + handsOn, 0), sooner, able: tasks.map((task) => ableTo(task, call)) };
+  return { id, tasks, before, tail, zone: tasks.map(({ zone }) => names.indexOf(zone)), zones: names.length, bound: chairLowerBound(tasks), handsOn: tasks.reduce((sum, { handsOn }) => sum + handsOn, 0), sooner, able: tasks.map(able) };
 }
 
 /** No call is shorter: the longest performer, the hands there are, those who alone can do a thing, and the chairs there are. */
@@ -120,11 +122,19 @@ function walk(works: readonly Work[], call: Call, way: Way, best: number): Place
     if (!seated.length) return placed;
     let soonestStart = Infinity;
     const open: { p: number; t: number; start: number }[] = [];
+    // The first of those who can do a thing: the same few lists of artists, task after task.
+    const first = new Map<readonly number[], number>();
+    const firstOf = (able: readonly number[]): number => {
+      let at = first.get(able);
+      if (at === undefined) { at = able.reduce((least, i) => Math.min(least, artistFree[i] ?? 0), Infinity); first.set(able, at); }
+      return at;
+    };
     for (const p of seated) {
       for (let t = 0; t < (works[p] as Work).tasks.length; t++) {
         if ((ends[p]?.[t] ?? 0) >= 0) continue;
-        const start = Math.max(Math.min(...((works[p] as Work).able[t] ?? []).map((i) => artistFree[i] ?? 0)), earliest(p, t));
-        if (start === Infinity) continue;
+        const ready = earliest(p, t);
+        if (ready === Infinity) continue;
+        const start = Math.max(firstOf((works[p] as Work).able[t] ?? NOBODY), ready);
         open.push({ p, t, start });
         soonestStart = Math.min(soonestStart, start);
       }
@@ -136,8 +146,8 @@ function walk(works: readonly Work[], call: Call, way: Way, best: number): Place
     const ready = earliest(bestP, bestT);
     // Who painted this face last goes on with it, if that costs no minute; else the hands that have been free the shortest.
     const mine = lastArtist[bestP] ?? -1;
-    const able = work.able[bestT] ?? [];
-    const soonest = Math.max(Math.min(...able.map((i) => artistFree[i] ?? 0)), ready);
+    const able = work.able[bestT] ?? NOBODY;
+    const soonest = Math.max(firstOf(able), ready);
     const artist = mine >= 0 && able.includes(mine) && (artistFree[mine] ?? 0) <= soonest + 1e-9 ? mine : artistFree.reduce((found, at, i) => (able.includes(i) && at <= soonest + 1e-9 && (found < 0 || at > (artistFree[found] ?? 0)) ? i : found), -1);
     const start = Math.max(artistFree[artist] ?? 0, ready);
     const end = start + task.handsOn;
@@ -213,7 +223,9 @@ export function scheduleCall(call: Call): { placed: PlacedInCall[]; makespan: nu
   if (!Number.isInteger(call.artists) || call.artists < 1) throw new RangeError("a call needs an artist");
   if (!Number.isInteger(call.chairs) || call.chairs < 1) throw new RangeError("a call needs a chair");
   if (new Set(call.performers.map(({ id }) => id)).size !== call.performers.length) throw new RangeError("two performers have the same id");
-  const works = call.performers.filter(({ tasks }) => tasks.length > 0).map((performer) => workOf(performer, call));
+  const bySkill = new Map<string | undefined, readonly number[]>();
+  const able = (task: Task): readonly number[] => { const known = bySkill.get(task.skill) ?? ableTo(task, call); bySkill.set(task.skill, known); return known; };
+  const works = call.performers.filter(({ tasks }) => tasks.length > 0).map((performer) => workOf(performer, able));
   const lowerBound = callLowerBound(works, call);
   const spanBound = Math.max(lowerBound, ...works.map(({ bound, sooner }) => bound + sooner));
   const size = works.reduce((sum, { tasks }) => sum + tasks.length, 0);

@@ -91,24 +91,30 @@ function greedy(tasks: readonly Task[], setup: Setup, { priority, patience, calm
 
 const lengthOf = (placed: readonly Placed[]) => Math.max(0, ...placed.map(({ end }) => end));
 
-/** Best of all orders and hands, by depth-first search with the tail as bound. */
-function exhaustive(tasks: readonly Task[], setup: Setup, tail: ReadonlyMap<string, number>, start: Placed[]): Placed[] {
-  let best = start;
-  const search = (placed: Placed[], clock: Clock, rest: readonly Task[]) => {
+/** Best of all orders and hands by length and strain, by depth-first search: what is spent and the tail bound what is to come. */
+function exhaustive(tasks: readonly Task[], setup: Setup, tail: ReadonlyMap<string, number>, start: Placed[], cost: number): Placed[] {
+  let best = { placed: start, cost };
+  const search = (placed: Placed[], clock: Clock, rest: readonly Task[], strain: number) => {
     if (!rest.length) {
-      if (lengthOf(placed) < lengthOf(best) - 1e-9) best = placed;
+      const own = lengthOf(placed) + strain;
+      if (own < best.cost - 1e-9) best = { placed, cost: own };
       return;
     }
+    // No sooner than all hands have done what is left, nor than the longest chain of it.
+    const load = rest.reduce((sum, { handsOn }) => sum + handsOn, 0);
+    const least = Math.max(lengthOf(placed), (clock.free.reduce((sum, free) => sum + free, 0) + load) / clock.free.length);
+    if (least + strain >= best.cost - 1e-9) return;
     for (const task of rest) for (let h = 0; h < setup.hands.length; h++) {
       const at = readyAt(task, h, setup, clock);
-      if (at + task.handsOn + (tail.get(task.id) ?? 0) >= lengthOf(best) - 1e-9) continue;
+      const spent = strain + moveCost(clock.last[h], task);
+      if (Math.max(least, at + task.handsOn + (tail.get(task.id) ?? 0)) + spent >= best.cost - 1e-9) continue;
       const next = copyOf(clock);
       const step = place(task, h, at, setup, next);
-      search([...placed, step], next, rest.filter((other) => other !== task));
+      search([...placed, step], next, rest.filter((other) => other !== task), spent);
     }
   };
-  search([], setup.first, tasks);
-  return best;
+  search([], setup.first, tasks, 0);
+  return best.placed;
 }
 
 /** Deterministic jitter for the repeated tries; not for anything that needs real randomness. */
@@ -153,7 +159,7 @@ export function scheduleChair(tasks: readonly Task[], o: ChairSetting = {}): { p
     offer(greedy(open, setup, { priority: (task) => priority(task) * (noise.get(task.id) ?? 1), patience: [0, 0.75, 3][i % 3] ?? 0, calm: shaped && i % 4 > 1 ? 3 : 0 }));
   }
   if (best === null) throw new RangeError(`no hands here do ${open.find((task) => !hands.some((hand) => canDo(hand, task)))?.id ?? "all of it before they leave"}`);
-  if (open.length <= (hands.length > 1 ? EXHAUSTIVE.more : EXHAUSTIVE.one) && lengthOf(best) > good) offer(exhaustive(open, setup, tail, best));
+  if (open.length <= (hands.length > 1 ? EXHAUSTIVE.more : EXHAUSTIVE.one) && costOf(best) > good) offer(exhaustive(open, setup, tail, best, costOf(best)));
   const placed: Placed[] = best;
   const whole = (placed: readonly Placed[]) => {
     const all = [...done.filter(({ id }) => byId.has(id)), ...placed].sort((a, b) => a.start - b.start || a.end - b.end);

@@ -1,5 +1,18 @@
 import type { CallPlan } from "@/core/plan";
-import { minutesWords } from "@/ui/format";
+import { shiftMinutes } from "@/core/schedule";
+import { clock, minutesWords } from "@/ui/format";
+
+/** Work of one pair of hands on one performer without a pause is drawn as one bar, however many steps it is. */
+function stretches(plan: CallPlan, jobId: string): { artist: number; start: number; end: number; rest: number }[] {
+  const open: { artist: number; start: number; end: number; rest: number }[] = [];
+  for (const { artist, start, end, rest } of plan.placed.filter((entry) => entry.performer === jobId)) {
+    const last = open.at(-1);
+    if (last && last.artist === artist && start - last.end < SEEN_MIN) { last.end = end; last.rest = rest; } else open.push({ artist, start, end, rest });
+  }
+  return open;
+}
+/** A pause shorter than this is not seen on the board, min. */
+const SEEN_MIN = 0.3;
 
 /** Performers are told apart by their pattern and their name, not by colour. */
 const PATTERNS = [1, 0.55, 0.8, 0.35, 0.68, 0.45] as const;
@@ -15,7 +28,7 @@ export function Board({ plan, chairs, nameOf }: { plan: CallPlan; chairs: number
     <div className="relative mt-3 overflow-x-auto">
       <svg viewBox={`0 0 ${left + width + 10} ${used.length * row + 26}`} className="w-full min-w-[40rem]" role="img" aria-label={`The call by chair: ${plan.performers.map(({ jobId, chair, from, until }) => `${nameOf(jobId)} in chair ${chair + 1}, minute ${Math.round(from)} to ${Math.round(until)}`).join("; ")}. ${minutesWords(plan.makespan)} in all.`}>
         {Array.from({ length: Math.floor(length / step) + 1 }, (_, i) => (
-          <g key={i}><line x1={x(i * step)} x2={x(i * step)} y1={0} y2={used.length * row} stroke="currentColor" opacity={0.2} /><text x={x(i * step)} y={used.length * row + 16} fontSize={11} textAnchor="middle" fill="currentColor">{i * step} min</text></g>
+          <g key={i}><line x1={x(i * step)} x2={x(i * step)} y1={0} y2={used.length * row} stroke="currentColor" opacity={0.2} /><text x={x(i * step)} y={used.length * row + 16} fontSize={11} textAnchor="middle" fill="currentColor">{plan.startAt ? clock(shiftMinutes(plan.startAt, i * step)) : `${i * step} min`}</text></g>
         ))}
         {used.map((chair, r) => (
           <g key={chair}>
@@ -23,8 +36,8 @@ export function Board({ plan, chairs, nameOf }: { plan: CallPlan; chairs: number
             {plan.performers.filter((performer) => performer.chair === chair).map((performer) => (
               <g key={performer.jobId}>
                 <text x={x(performer.from)} y={r * row + 12} fontSize={11.5} fill="currentColor">{nameOf(performer.jobId)}</text>
-                {plan.placed.filter((entry) => entry.performer === performer.jobId).map((entry) => (
-                  <g key={entry.task}>
+                {stretches(plan, performer.jobId).map((entry) => (
+                  <g key={entry.start}>
                     <line x1={x(entry.end)} x2={x(entry.end + entry.rest)} y1={r * row + 27} y2={r * row + 27} stroke="currentColor" strokeDasharray="2 2" opacity={0.6} />
                     <rect x={x(entry.start)} y={r * row + 18} width={Math.max(1, x(entry.end) - x(entry.start) - 0.4)} height={18} fill="currentColor" opacity={PATTERNS[entry.artist % PATTERNS.length]} />
                   </g>

@@ -2,7 +2,7 @@
 
 import Link from "next/link";
 import { useEffect, useMemo, useRef, useState } from "react";
-import type { CallFields, CallPlan } from "@/core/plan";
+import { REST_AFTER_DAYS, withoutRest, type CallFields, type CallPlan } from "@/core/plan";
 import { useWorker } from "@/parts/workers/useWorker";
 import type { Calls } from "@/server/calls";
 import { Empty } from "@/ui/Empty";
@@ -26,11 +26,19 @@ export function CallsPage({ calls }: { calls: Calls }) {
         <>
           {calls.days.length > 1 && <div role="group" aria-label="Day" className="join mb-4 flex-wrap">{calls.days.map((entry) => <button key={entry.date} type="button" className={`btn join-item ${entry.date === day.date ? "btn-primary" : ""}`} aria-pressed={entry.date === day.date} onClick={() => setDate(entry.date)}>{dayWords(entry.date)}</button>)}</div>}
           <DayCall key={day.date} day={day} calls={calls} />
+          <Rest calls={calls} />
         </>
       )}
       <Booth />
     </Page>
   );
+}
+
+/** Skin that is painted day after day wants a day without (TIME-5). */
+function Rest({ calls }: { calls: Calls }) {
+  const series = withoutRest(calls.days.flatMap(({ date, jobs }) => jobs.map(({ person }) => ({ personId: person.id, name: person.name, on: date }))));
+  if (!series.length) return null;
+  return <ul aria-label="Rest days" className="mt-4 text-sm">{series.map(({ name, from, days }) => <li key={name} className="border-l-4 border-base-content pl-3"><strong>{name} is painted {days} days running from {dayWords(from)}.</strong> After {REST_AFTER_DAYS} days skin wants one without paint: plan it, and ask a professional about skin that stays red. <Link className="link" href="/rules#TIME-5">TIME-5</Link></li>)}</ul>;
 }
 
 const PAUSE_MS = 400;

@@ -5,9 +5,9 @@ export function ToDo() {
   const { look, apply } = useWorking();
   if (!look.toDo.length) return null;
   return (
-    <section aria-label="To change" className="border-b-2 border-base-content p-4 text-sm">
+    <section aria-label="To change" className="border-t rule p-4 text-sm">
       <h2 className="text-lg">To change in this version</h2>
-      <ul>{look.toDo.map((item, i) => <li key={item} className="flex min-h-9 items-center gap-2"><input type="checkbox" className="checkbox checkbox-sm" id={`todo-${i}`} checked={false} onChange={() => apply({ op: "toDo", items: look.toDo.toSpliced(i, 1) })} /><label htmlFor={`todo-${i}`}>{item}</label></li>)}</ul>
+      <ul>{look.toDo.map((item, i) => <li key={item} className="flex items-center justify-between gap-3 py-1"><span>{item}</span><button type="button" className="btn btn-sm" aria-label={`Done: ${item}`} onClick={() => apply({ op: "toDo", items: look.toDo.toSpliced(i, 1) })}>Done</button></li>)}</ul>
     </section>
   );
 }
