@@ -5,7 +5,9 @@ import type { HourOfWeather } from "@/core/climate";
 import { HexSchema } from "@/core/paint";
 import { simulatedMeter, SKIN_PLACES, type SimulatedMeter, type SkinPlace } from "@/simulated/colourMeter";
 import { simulatedWeather } from "@/simulated/weather";
-import { Problem } from "./problem";
+import { simulatedScale } from "@/simulated/kitchenScale";
+import { notFound, Problem } from "./problem";
+import { productWithLedger } from "./shelf";
 
 /** What is asked of the colour meter. `under` says what lies under the stand-in's window; a real meter would know. */
 export const MeterRequestSchema = z.discriminatedUnion("ask", [
@@ -36,6 +38,26 @@ export async function askMeter(request: z.output<typeof MeterRequestSchema>): Pr
     if (error instanceof MeterNotReady) throw new Problem({ type: "urn:dermagraph:problem:device", title: error.message, status: 409 });
     throw error;
   }
+}
+
+/** What is asked of the scale. `under` is what the stand-in weighs: a pot by what the ledger says is in it; a real scale would know. */
+export const ScaleRequestSchema = z.object({ productId: z.string().min(1).max(64) }).strict();
+
+/** How far a pot is from what the ledger says, one way or the other, as pots are. Invented. */
+const POT_OFF = 0.06;
+
+/** Weighs what is in a pot, the empty pot taken off. @throws Problem */
+export async function askScale({ productId }: z.output<typeof ScaleRequestSchema>): Promise<{ scale: string; grams: number }> {
+  const found = await productWithLedger(productId);
+  if (!found) throw notFound("product");
+  let clock = 0;
+  const scale = simulatedScale({ now: () => clock, random: Math.random });
+  scale.tare();
+  // The same pot is off by the same: it is the pot, not the scale.
+  const off = ([...productId].reduce((sum, letter) => (sum * 31 + letter.charCodeAt(0)) % 1000, 7) / 1000 - 0.5) * 2 * POT_OFF;
+  scale.put(Math.min(5000, Math.max(0, found.item.left * (1 + off))));
+  clock += 1000;
+  return { scale: "simulated kitchen scale", grams: Math.round(scale.read() * 10) / 10 };
 }
 
 export const ForecastRequestSchema = z.object({ place: z.string().trim().min(1, "which place?").max(120), at: z.iso.datetime({ offset: true, error: "a date and a time" }) }).strict();

@@ -14,6 +14,15 @@ export function studio(): Promise<Store> {
   return holder[HOLD];
 }
 
+/** Closes the studio, does something to its file and opens it again; whoever asks meanwhile waits for the new one. If that fails the old file is opened again. */
+export async function replaceStudio(reopen: () => Promise<Store>): Promise<Store> {
+  const holder = globalThis as Holder;
+  const before = studio();
+  const next = before.then(async (db) => { await db.destroy(); return reopen(); });
+  holder[HOLD] = next.catch(() => openStore(dataFolder()));
+  return next;
+}
+
 export const newId = (): string => crypto.randomUUID();
 
 /** Today's date where the studio stands. */

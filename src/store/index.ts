@@ -1,4 +1,5 @@
 export { dataFolder, databasePath, openStore, type Store } from "./database";
+export { backupsIn, countsOf, inspectBackup, swapIn, writeBackup, type Counts } from "./backup";
 export { NotFound, setArchived, StaleVersion } from "./versioned";
 export { addPerson, findPerson, forgetPerson, listPeople, savePerson } from "./people";
 export { addHouse, currentHouse, listHouse, type HouseVersion } from "./house";
@@ -6,7 +7,7 @@ export { addRecord, listRecords } from "./records";
 export { findCall, saveCall } from "./calls";
 export { addChairEvents, lastSitting } from "./chair";
 export { addRecordPicture, listRecordPictures, recordPictureBytes, type RecordPicture } from "./pictures";
-export { addMovement, addProduct, findProduct, listMovements, listProducts, saveProduct, stockLevels } from "./products";
+export { addMovement, addProduct, findProduct, jobMovements, listMovements, listProducts, saveProduct, stockLevels } from "./products";
 export { addLook, findLook, keepVersion, listLooks, listVersions, saveLook, type KeptVersion, type StoredLook } from "./looks";
 export { addMix, findMix, listMixes, saveMix } from "./mixes";
 export { findReference, putReference, referenceBytes, referenceOf, saveReference } from "./references";

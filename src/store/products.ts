@@ -23,13 +23,20 @@ export async function addProduct(db: Store, id: string, fields: ProductFields): 
 
 export const saveProduct = (db: Store, id: string, from: number, fields: ProductFields): Promise<number> => updateVersioned(db, "product", id, from, { fields: JSON.stringify(fields) });
 
-export async function addMovement(db: Store, movement: Omit<Movement, "id">): Promise<void> {
-  await db.insertInto("movement").values({ product_id: movement.productId, kind: movement.kind, delta: movement.delta, on_date: movement.on, note: movement.note, at: new Date().toISOString() }).execute();
+export async function addMovement(db: Store, movement: Omit<Movement, "id" | "jobId"> & { jobId?: string | null }): Promise<void> {
+  await db.insertInto("movement").values({ product_id: movement.productId, kind: movement.kind, delta: movement.delta, on_date: movement.on, note: movement.note, at: new Date().toISOString(), job_id: movement.jobId ?? null }).execute();
 }
 
 export async function listMovements(db: Store, productId: string): Promise<Movement[]> {
   const rows = await db.selectFrom("movement").selectAll().where("product_id", "=", productId).orderBy("id").execute();
-  return rows.map((row) => ({ id: row.id, productId: row.product_id, kind: row.kind as MovementKind, delta: row.delta, on: row.on_date, note: row.note }));
+  return rows.map(movementOf);
+}
+
+const movementOf = (row: Row<"movement">): Movement => ({ id: row.id, productId: row.product_id, kind: row.kind as MovementKind, delta: row.delta, on: row.on_date, note: row.note, jobId: row.job_id });
+
+/** What was written down for a job. */
+export async function jobMovements(db: Store, jobId: string): Promise<Movement[]> {
+  return (await db.selectFrom("movement").selectAll().where("job_id", "=", jobId).orderBy("id").execute()).map(movementOf);
 }
 
 /** Grams left of every product: the sum of its ledger. */

@@ -6,7 +6,7 @@ interface Versioned { id: string; version: number; archived: number; created_at:
 export interface Schema {
   person: Versioned & { fields: string };
   product: Versioned & { fields: string };
-  movement: { id: Generated<number>; product_id: string; kind: string; delta: number; on_date: string; note: string; at: string };
+  movement: { id: Generated<number>; product_id: string; kind: string; delta: number; on_date: string; note: string; at: string; job_id: string | null };
   mix: Versioned & { fields: string };
   reference: Versioned & { look_id: string; fields: string; bytes: Uint8Array };
   look: Versioned & { design: string };

@@ -9,9 +9,9 @@ export interface Refusal {
 export type Answer<T> = { readonly ok: true; readonly value: T } | { readonly ok: false; readonly refusal: Refusal };
 
 /** Sends a file as it is and takes JSON. */
-export async function sendFile<T>(url: string, file: File): Promise<Answer<T>> {
+export async function sendFile<T>(url: string, file: File, method: "POST" | "PUT" = "POST"): Promise<Answer<T>> {
   try {
-    const response = await fetch(url, { method: "POST", headers: { "content-type": file.type || "application/octet-stream" }, body: file });
+    const response = await fetch(url, { method, headers: { "content-type": file.type || "application/octet-stream" }, body: file });
     const value: unknown = await response.json();
     return response.ok ? { ok: true, value: value as T } : { ok: false, refusal: { ...(value as Omit<Refusal, "status">), status: response.status } };
   } catch {

@@ -35,7 +35,7 @@ const digest = (folder: string) => {
 
 test("thirty malformed bodies to every route give a problem with the field named, and change nothing", async ({ demo, request }) => {
   const routes = writingRoutes();
-  expect(routes).toHaveLength(31);
+  expect(routes).toHaveLength(39);
   expect(BODIES).toHaveLength(30);
   const before = digest(demo.folder);
   for (const { method, path } of routes) {

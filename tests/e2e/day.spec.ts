@@ -51,6 +51,13 @@ test("a whole day: planned, painted, worn, taken down, and the next version is b
 
   // Chair: every step, with a pause and an interruption, twenty times as fast as life.
   await page.clock.install();
+  // On the day itself the line of the moment moves along both axes.
+  const start = /Start (\d\d:\d\d)/.exec(await told.innerText())?.[1] ?? "";
+  const now = () => page.getByText("now", { exact: true }).count();
+  expect(await now()).toBe(0);
+  await page.clock.setSystemTime(new Date(Date.now() + 86_400_000).toISOString().slice(0, 11) + `${start}:30`);
+  await page.clock.runFor(6000);
+  await expect.poll(now).toBe(2);
   await page.getByRole("link", { name: /^Chair/ }).click();
   await page.getByRole("button", { name: "Begin", exact: true }).click();
   const steps = Number(/of (\d+)/.exec(await page.getByText(/step 1 of/).innerText())?.[1]);

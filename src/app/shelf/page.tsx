@@ -1,9 +1,10 @@
 import { ShelfPage } from "@/features/shelf/ShelfPage";
 import { shelf } from "@/server/shelf";
+import { today } from "@/server/studio";
 
 export const dynamic = "force-dynamic";
 export const metadata = { title: "Shelf" };
 
 export default async function Page() {
-  return <ShelfPage items={await shelf()} />;
+  return <ShelfPage items={await shelf()} today={today()} />;
 }

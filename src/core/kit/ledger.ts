@@ -15,7 +15,7 @@ export const MovementSchema = z.object({
 export type MovementFields = z.infer<typeof MovementSchema>;
 
 /** A line as it is kept: `delta` is what it changes, in grams. Never rewritten. */
-export interface Movement { readonly id: number; readonly productId: string; readonly kind: MovementKind; readonly delta: number; readonly on: string; readonly note: string }
+export interface Movement { readonly id: number; readonly productId: string; readonly kind: MovementKind; readonly delta: number; readonly on: string; readonly note: string; /** The job it was used for, if it was. */ readonly jobId: string | null }
 
 /** What a movement changes, given what the ledger says is left. Weighing corrects by the difference. */
 export function deltaOf(movement: MovementFields, left: number): number {

@@ -44,6 +44,12 @@ describe("planCall", () => {
     expect(able.conflicts).toEqual([]);
     expect(able.performers[0]?.artists).toEqual([1]);
   });
+  it("says when one person is called for two looks of a day", () => {
+    const jobs = [job("a", EVENING), job("b", "2026-06-01T22:00:00+02:00")];
+    expect(planCall(jobs, { artists: crew(1), chairs: 1 }).conflicts).toEqual([expect.stringContaining("is called twice this day")]);
+    const apart = jobs.map((entry, i) => ({ ...entry, context: { ...entry.context, person: { ...entry.context.person, id: `p${i}` } } }));
+    expect(planCall(apart, { artists: crew(1), chairs: 1 }).conflicts).toEqual([]);
+  });
   it("works without a curtain, and leaves out a look that has nothing to paint", () => {
     const plan = planCall([job("a", null), { ...job("b", EVENING), look: aLook() }], { artists: crew(1), chairs: 1 });
     expect(plan.startAt).toBeNull();

@@ -62,6 +62,8 @@ export function planCall(jobs: readonly CallJob[], { artists, chairs, startAt: f
   const { placed, makespan, lowerBound } = scheduleCall({ performers, artists: artists.length, chairs, from: artists.map(({ lateMinutes }) => lateMinutes), skills: artists.map(({ skills }) => skills) });
   const waitOf = new Map(performers.flatMap(({ id, tasks }) => tasks.map((task): [string, number] => [`${id} ${task.id}`, task.wait])));
   const rested = placed.map((entry) => ({ ...entry, rest: waitOf.get(`${entry.performer} ${entry.task}`) ?? 0 }));
+  // Somebody who is called for two looks wears one of them at a time.
+  const twice = jobs.filter(({ context }, i) => jobs.findIndex((other) => other.context.person.id === context.person.id) < i).map(({ look, context }) => `${context.person.name} is called twice this day: ${look.name} goes on only when the other is off; removal is not in these times.`);
   const spans = performers.map(({ id }) => {
     const own = rested.filter(({ performer }) => performer === id);
     const neededBy = tasked.find((job) => job.id === id)?.neededBy ?? null;
@@ -70,7 +72,7 @@ export function planCall(jobs: readonly CallJob[], { artists, chairs, startAt: f
   const starts = spans.flatMap(({ neededBy, until }) => (neededBy ? [shiftMinutes(neededBy, -Math.ceil(until))] : []));
   const startAt = fixed ?? starts.reduce<string | null>((first, at) => (first && Date.parse(first) <= Date.parse(at) ? first : at), null);
   return {
-    placed: rested, startAt, makespan, lowerBound, conflicts: missing,
+    placed: rested, startAt, makespan, lowerBound, conflicts: [...missing, ...twice],
     performers: spans.map(({ id, own, neededBy, from: sits, until }): CallPerformer => {
       const paintedAt = startAt && shiftMinutes(startAt, Math.ceil(until));
       return {

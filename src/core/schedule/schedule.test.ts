@@ -69,9 +69,9 @@ describe("scheduleChair", () => {
       const shaped = tasks.map((task, i): Task => ({ ...task, height: i % 5, lightness: (i * 37) % 100, batch: `b${i % 7}` }));
       const calm = scheduleChair(shaped);
       expect(faults(tasks, calm.placed)).toEqual([]);
-      // Exact where there are few; a list schedule where there are many.
+      // Never worse than the shortest one, moves and all.
       const cost = makespan + strainOf(placed, new Map(shaped.map((task) => [task.id, task])));
-      expect(calm.makespan + calm.strain).toBeLessThanOrEqual(cost * (tasks.length <= 9 ? 1 : 1.05) + 1e-6);
+      expect(calm.makespan + calm.strain).toBeLessThanOrEqual(cost + 1e-6);
     }), { numRuns: 60 });
   });
   it("knows the critical path as a bound: a chain of work and rest", () => {

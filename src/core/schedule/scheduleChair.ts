@@ -8,7 +8,7 @@ const TRIES = 120;
 /** What was held to a minute by hand is taken up as soon as that has come. */
 const PINNED = 1e6;
 /** Where moves are weighed, the order given is a good start, and chance adds little. */
-const SHAPED_TRIES = 24;
+const SHAPED_TRIES = 12;
 
 export interface ChairSetting {
   /** Whose hands there are; one pair that reaches everything where nothing is said. */
@@ -150,6 +150,8 @@ export function scheduleChair(tasks: readonly Task[], o: ChairSetting = {}): { p
   const shaped = open.some(({ batch, height, lightness }) => batch !== undefined || height !== undefined || lightness !== undefined);
   const index = new Map(open.map((task, i) => [task.id, i]));
   // The order given is how a painter thinks of it: with patience one waits for a coat rather than take up another colour.
+  // Never worse than the shortest, moves and all.
+  if (shaped) offer(scheduleChair(tasks.map(({ batch: _, height: __, lightness: ___, ...task }) => task), o).placed.filter(({ id }) => !finished.has(id)));
   if (shaped) for (const patience of [0, 1, 2, 4, 8, 20]) offer(greedy(open, setup, { priority: (task) => -(index.get(task.id) ?? 0), patience, calm: 0 }));
   const isGood = () => best !== null && costOf(best) <= good;
   for (const priority of priorities) for (const patience of [0, 0.75, 3]) for (const calm of shaped ? [0, 4, 12] : [0]) if (!isGood()) offer(greedy(open, setup, { priority, patience, calm }));

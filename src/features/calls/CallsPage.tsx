@@ -1,14 +1,15 @@
 "use client";
 
 import Link from "next/link";
-import { useEffect, useMemo, useRef, useState } from "react";
-import { REST_AFTER_DAYS, withoutRest, type CallFields, type CallPlan } from "@/core/plan";
+import { useEffect, useMemo, useState } from "react";
+import { REST_AFTER_DAYS, withoutRest, type CallPlan } from "@/core/plan";
 import { useWorker } from "@/parts/workers/useWorker";
 import type { Calls } from "@/server/calls";
 import { Empty } from "@/ui/Empty";
 import { clock, dayWords, minutesWords } from "@/ui/format";
 import { Page } from "@/ui/Page";
 import { send } from "@/ui/request";
+import { useKept } from "@/ui/useKept";
 import type { CallRequest, CallWorker } from "@/workers/call";
 import { Artists } from "./Artists";
 import { Board } from "./Board";
@@ -41,33 +42,9 @@ function Rest({ calls }: { calls: Calls }) {
   return <ul aria-label="Rest days" className="mt-4 text-sm">{series.map(({ name, from, days }) => <li key={name} className="border-l-4 border-base-content pl-3"><strong>{name} is painted {days} days running from {dayWords(from)}.</strong> After {REST_AFTER_DAYS} days skin wants one without paint: plan it, and ask a professional about skin that stays red. <Link className="link" href="/rules#TIME-5">TIME-5</Link></li>)}</ul>;
 }
 
-const PAUSE_MS = 400;
-
-/** Keeps a day's call as it is changed; the server's word on it when it does not. */
-function useKept({ date, call }: Calls["days"][number]): { fields: CallFields; change: (fields: CallFields) => void; state: string } {
-  const [fields, setFields] = useState(call.fields);
-  const [state, setState] = useState("");
-  const version = useRef(call.version);
-  const timer = useRef<ReturnType<typeof setTimeout>>(undefined);
-  const queue = useRef(Promise.resolve());
-  const change = (next: CallFields) => {
-    setFields(next);
-    clearTimeout(timer.current);
-    timer.current = setTimeout(() => {
-      queue.current = queue.current.then(async () => {
-        setState("saving");
-        const answer = await send<{ version: number }>("PUT", `/api/calls/${date}`, { version: version.current, fields: next });
-        if (answer.ok) version.current = answer.value.version;
-        setState(answer.ok ? "saved" : `not saved: ${answer.refusal.detail ?? answer.refusal.title}`);
-      });
-    }, PAUSE_MS);
-  };
-  return { fields, change, state };
-}
-
 function DayCall({ day, calls }: { day: Calls["days"][number]; calls: Calls }) {
   const { date, jobs } = day;
-  const { fields, change, state } = useKept(day);
+  const { value: fields, change, state } = useKept({ version: day.call.version, value: day.call.fields }, (version, next, leaving) => send<{ version: number }>("PUT", `/api/calls/${date}`, { version, fields: next }, leaving));
   const worker = useWorker<CallWorker>(callWorker);
   const [answer, setAnswer] = useState<{ plan: CallPlan; request: CallRequest } | null>(null);
   const request = useMemo((): CallRequest => {

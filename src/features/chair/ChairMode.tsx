@@ -50,7 +50,7 @@ export function ChairMode({ given, known, setting, rehearsal }: Given) {
   if (!begunAt || state.finishedAt) return <Screen><Begin given={given} steps={steps.length} minutes={plan.until} finished={state.finishedAt} rehearsal={rehearsal} home={home} kept={kept} onBegin={(trial) => log({ kind: "begin", rehearsal: trial })} /></Screen>;
   return (
     <Screen>
-      <StepFigure look={look} context={context} prediction={predict(look, context)} step={step} name={given.person.name} />
+      <StepFigure look={look} context={context} prediction={predict(look, context)} step={step} state={state} name={given.person.name} />
       <div className="flex min-h-0 flex-1 flex-col overflow-auto p-4 sm:p-9 sm:pt-6">
         <Head look={look.name} person={given.person.name} steps={steps} state={state} at={step ? steps.indexOf(step) : steps.length} progress={progress} sending={sending} kept={kept} />
         {step ? <StepCard step={step} steps={steps} state={state} now={now} look={look} context={context} sheet={sheet} onMeanwhile={(other) => setChosen(other.id)} isOther={step !== usual} onUsual={() => setChosen(null)} paused={paused} />

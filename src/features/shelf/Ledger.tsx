@@ -1,6 +1,7 @@
 "use client";
 
 import { useRouter } from "next/navigation";
+import { useState } from "react";
 import { FormProvider } from "react-hook-form";
 import { toast } from "sonner";
 import { MOVEMENT_KINDS, MovementSchema, type Movement } from "@/core/kit";
@@ -25,6 +26,7 @@ export function Ledger({ productId, left, ledger, today }: LedgerProps) {
   return (
     <section className="card-plain p-4 sm:p-5" aria-label="Ledger">
       <h2 className="text-lg">Ledger: <strong>{gramsWords(left)}</strong> left</h2>
+      <Scale productId={productId} onWeighed={(grams) => { form.setValue("kind", "weighed"); form.setValue("grams", grams); }} />
       <FormProvider {...form}>
         <form onSubmit={(event) => void submit(event)} noValidate className="my-4 flex flex-wrap items-start gap-3">
           <SelectField name="kind" label="What happened" options={Object.entries(MOVEMENT_KINDS)} className="w-40" />
@@ -39,4 +41,16 @@ export function Ledger({ productId, left, ledger, today }: LedgerProps) {
       </table>
     </section>
   );
+}
+
+/** The scale on the table, or its stand-in: what it reads goes into the form, and is written down when one says so. */
+function Scale({ productId, onWeighed }: { productId: string; onWeighed: (grams: number) => void }) {
+  const [said, setSaid] = useState("");
+  const weigh = async () => {
+    const answer = await send<{ scale: string; grams: number }>("POST", "/api/devices/scale", { productId });
+    if (!answer.ok) return setSaid(answer.refusal.title);
+    setSaid(`${answer.value.scale}: ${gramsWords(answer.value.grams)} in the pot`);
+    onWeighed(answer.value.grams);
+  };
+  return <p className="mt-2 flex flex-wrap items-center gap-3 text-sm"><button type="button" className="btn btn-sm" onClick={() => void weigh()}>Read the scale</button><span role="status">{said || "The pot on it, the empty pot taken off (simulated)."}</span></p>;
 }

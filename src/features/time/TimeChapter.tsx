@@ -2,7 +2,7 @@
 
 import Link from "next/link";
 import { useRouter } from "next/navigation";
-import { useDeferredValue, useEffect, useMemo, useRef, useState } from "react";
+import { useDeferredValue, useEffect, useMemo, useState } from "react";
 import { PACES, type Brief, type Pace } from "@/core/brief";
 import { makePlan, type Bar } from "@/core/plan";
 import { contextOf } from "@/core/record";
@@ -12,6 +12,7 @@ import { useWorking } from "@/parts/workspace/WorkspaceContext";
 import { Empty } from "@/ui/Empty";
 import { clock, minutesWords } from "@/ui/format";
 import { send } from "@/ui/request";
+import { useKept } from "@/ui/useKept";
 import type { PlanWorker } from "@/workers/plan";
 import { ChairTimeline } from "./ChairTimeline";
 import { DayAxis } from "./DayAxis";
@@ -25,36 +26,13 @@ export function TimeChapter() {
   return <Timing key={given.job?.id ?? "none"} />;
 }
 
-const PAUSE_MS = 500;
-
 /** The brief as it is changed here: at once on screen, saved after a breath. */
 function useBrief(): { brief: Brief; change: (values: Partial<Brief>) => void; state: string } {
   const { given } = useWorking();
+  const { job } = given;
   const router = useRouter();
-  const [brief, setBrief] = useState(given.brief);
-  const [state, setState] = useState("");
-  const version = useRef(given.job?.version ?? 0);
-  const timer = useRef<ReturnType<typeof setTimeout>>(undefined);
-  const queue = useRef(Promise.resolve());
-  useEffect(() => { version.current = Math.max(version.current, given.job?.version ?? 0); }, [given.job]);
-  const change = (values: Partial<Brief>) => {
-    const next = { ...brief, ...values };
-    setBrief(next);
-    const { job } = given;
-    if (!job) return;
-    clearTimeout(timer.current);
-    timer.current = setTimeout(() => {
-      queue.current = queue.current.then(async () => {
-        setState("saving");
-        const answer = await send<{ version: number }>("PUT", `/api/jobs/${job.id}`, { version: version.current, personId: job.personId, brief: next });
-        if (!answer.ok) return setState(`not saved: ${answer.refusal.detail ?? answer.refusal.title}`);
-        version.current = answer.value.version;
-        setState("saved");
-        router.refresh();
-      });
-    }, PAUSE_MS);
-  };
-  return { brief, change, state };
+  const { value: brief, change, state } = useKept({ version: job?.version ?? 0, value: given.brief }, (version, next, leaving) => send<{ version: number }>("PUT", `/api/jobs/${job?.id ?? ""}`, { version, personId: job?.personId, brief: next }, leaving), () => router.refresh());
+  return { brief, change: (values) => { if (job) change({ ...brief, ...values }); }, state };
 }
 
 function Timing() {

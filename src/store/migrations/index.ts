@@ -4,6 +4,7 @@ import { mixesAndReferences } from "./002-mixes-and-references";
 import { versions } from "./003-versions";
 import { houseAndRecords } from "./004-house-and-records";
 import { callsChairPictures } from "./005-calls-chair-pictures";
+import { usedByJobs } from "./006-used-by-jobs";
 
 /** Migrations in order; a new one is its file and one line here. */
-export const MIGRATIONS: Readonly<Record<string, Migration>> = { "001-first": first, "002-mixes-and-references": mixesAndReferences, "003-versions": versions, "004-house-and-records": houseAndRecords, "005-calls-chair-pictures": callsChairPictures };
+export const MIGRATIONS: Readonly<Record<string, Migration>> = { "001-first": first, "002-mixes-and-references": mixesAndReferences, "003-versions": versions, "004-house-and-records": houseAndRecords, "005-calls-chair-pictures": callsChairPictures, "006-used-by-jobs": usedByJobs };

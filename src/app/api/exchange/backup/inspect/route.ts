@@ -1,0 +1,4 @@
+import { inspect } from "@/server/exchange";
+import { fileRoute } from "@/server/problem";
+
+export const POST = fileRoute(({ bytes }) => inspect(bytes));

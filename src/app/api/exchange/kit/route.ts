@@ -1,0 +1,9 @@
+import { importKit, kitFile } from "@/server/exchange";
+import { fileRoute, readRoute } from "@/server/problem";
+
+export const GET = readRoute(async (query) => {
+  const { body, name } = await kitFile(query);
+  return new Response(body, { headers: { "content-type": "text/csv; charset=utf-8", "content-disposition": `attachment; filename="${name}"` } });
+});
+
+export const POST = fileRoute(({ bytes }) => importKit(bytes));

@@ -1,0 +1,51 @@
+import { deltaE00, hexToLab, type Lab } from "../colour";
+import { isPaintType, type Product } from "../paint";
+
+export interface NearPair { readonly a: Product; readonly b: Product; readonly dE: number }
+export interface Gap { readonly name: string; readonly hex: string; readonly nearest: Product | null; readonly dE: number }
+
+/** Two paints of one kind nearer than this do the same work. Common practice, no published source. */
+export const ALIKE_DE = 2;
+/** A region of colour with nothing nearer than this is a gap. Common practice, no published source. */
+export const GAP_DE = 10;
+
+const coloured = (products: readonly Product[]) => products.flatMap((product) => (product.colour && isPaintType(product.material) && product.grade !== "prop" ? [{ product, lab: hexToLab(product.colour) }] : []));
+
+/** Paints of one kind that nobody tells apart, the nearest first. */
+export function nearDuplicates(products: readonly Product[]): NearPair[] {
+  const all = coloured(products);
+  return all.flatMap(({ product: a, lab }, i) => all.slice(i + 1).flatMap(({ product: b, lab: other }): NearPair[] => {
+    if (a.material !== b.material) return [];
+    const dE = deltaE00(lab, other);
+    return dE < ALIKE_DE ? [{ a, b, dE }] : [];
+  })).sort((x, y) => x.dE - y.dE);
+}
+
+/** A painter's map of colour: what one looks for in a range. Names are plain words; places are typical of them, from memory. */
+export const RANGE: readonly { readonly name: string; readonly hex: string }[] = [
+  ["white", "#f4f3ee"], ["light grey", "#c4c4c2"], ["mid grey", "#8a8a89"], ["dark grey", "#4b4b4b"], ["black", "#17171a"], ["warm red", "#c2382b"], ["cool red", "#a61f3d"], ["dark red", "#6b1f22"], ["orange", "#dc6f2b"], ["golden yellow", "#e2aa2f"],
+  ["lemon yellow", "#efe04a"], ["ochre", "#bd8a42"], ["sand", "#d9bc8e"], ["light brown", "#9c6b45"], ["dark brown", "#4a3226"], ["yellow green", "#93a83a"], ["warm mid green", "#5b7a35"], ["cool mid green", "#2f7d5a"], ["dark green", "#24442f"], ["turquoise", "#2f8f96"],
+  ["light blue", "#8fb8da"], ["mid blue", "#3f6fb0"], ["dark blue", "#26355e"], ["violet", "#5a4c8c"], ["magenta", "#a3407f"], ["pink", "#dd9aa6"], ["pale skin", "#e3bfa5"], ["mid skin", "#b98462"], ["deep skin", "#64412f"],
+].map(([name = "", hex = ""]) => ({ name, hex }));
+
+/** Places of that map with nothing on the shelf near them, the emptiest first. */
+export function gapsIn(products: readonly Product[], least = GAP_DE): Gap[] {
+  const all = coloured(products);
+  return RANGE.flatMap(({ name, hex }): Gap[] => {
+    const wanted = hexToLab(hex);
+    const nearest = all.reduce<{ product: Product; dE: number } | null>((best, { product, lab }) => { const dE = deltaE00(lab, wanted); return best && best.dE <= dE ? best : { product, dE }; }, null);
+    return nearest && nearest.dE <= least ? [] : [{ name, hex, nearest: nearest?.product ?? null, dE: nearest?.dE ?? Infinity }];
+  }).sort((a, b) => b.dE - a.dE);
+}
+
+/** Orders in which swatches are looked at. */
+export const SWATCH_ORDERS = { hue: "by hue", lightness: "by lightness", nearest: "nearest to a colour" } as const;
+export type SwatchOrder = keyof typeof SWATCH_ORDERS;
+
+const hueOf = ([, a, b]: Lab) => { const chroma = Math.hypot(a, b); return chroma < 6 ? -1 : (Math.atan2(b, a) * 180) / Math.PI + (b < 0 ? 360 : 0); };
+
+/** Paints with a colour in an order for the eye: greys first and then round the circle; light to dark; or from the nearest to a colour. */
+export function inSwatchOrder(products: readonly Product[], order: SwatchOrder, target = "#808080"): { product: Product; dE: number }[] {
+  const wanted = hexToLab(target);
+  return coloured(products).map(({ product, lab }) => ({ product, lab, dE: deltaE00(lab, wanted) })).sort((x, y) => (order === "nearest" ? x.dE - y.dE : order === "lightness" ? y.lab[0] - x.lab[0] : hueOf(x.lab) - hueOf(y.lab) || y.lab[0] - x.lab[0])).map(({ product, dE }) => ({ product, dE }));
+}

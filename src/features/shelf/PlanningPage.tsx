@@ -1,0 +1,103 @@
+"use client";
+
+import Link from "next/link";
+import { useRouter } from "next/navigation";
+import { useMemo, useState } from "react";
+import { toast } from "sonner";
+import { planKit, substitutes, type KitLine } from "@/core/kit";
+import type { PlannedJob, Planning } from "@/server/kit";
+import { Empty } from "@/ui/Empty";
+import { dayWords, gramsWords, money } from "@/ui/format";
+import { Page } from "@/ui/Page";
+import { send } from "@/ui/request";
+import { Swatch } from "@/ui/Swatch";
+import { ShelfTabs } from "./ShelfTabs";
+
+/** What a set of jobs takes against what is there: what is short, what could stand in, when to order, what it costs, and what to pack. */
+export function PlanningPage({ planning }: { planning: Planning }) {
+  const { jobs, stock, leadDays, today } = planning;
+  const router = useRouter();
+  const [out, setOut] = useState<ReadonlySet<string>>(new Set());
+  const [lead, setLead] = useState(leadDays);
+  const products = useMemo(() => new Map(planning.products.map((product) => [product.id, product])), [planning.products]);
+  const chosen = jobs.filter(({ jobId }) => !out.has(jobId));
+  const plan = useMemo(() => planKit(jobs.filter(({ jobId }) => !out.has(jobId)), new Map(Object.entries(stock)), products, lead), [jobs, out, stock, products, lead]);
+  const short = plan.lines.filter(({ missing }) => missing > 1e-9);
+  const told = async (act: Promise<{ ok: boolean; refusal?: { title: string; detail?: string } }>, words: string) => {
+    const answer = await act;
+    toast(answer.ok ? words : (answer.refusal?.detail ?? answer.refusal?.title ?? "It did not work."));
+    if (answer.ok) router.refresh();
+  };
+  const use = (job: PlannedJob) => told(send<{ written: number }>("POST", `/api/jobs/${job.jobId}/use`, { on: today }), `${job.name}: written down as used, by its plan`);
+  if (!jobs.length) return <Page title="Shelf"><ShelfTabs /><Empty title="No job ahead"><p>A look with a person and a brief is a job; what several take is added up here.</p><Link className="btn btn-primary" href="/looks">To the looks</Link></Empty></Page>;
+  return (
+    <Page title="Shelf" lead="What these jobs take together, against the ledger.">
+      <ShelfTabs />
+      <div className="card-plain flex flex-wrap items-start gap-6 p-4">
+        <fieldset className="min-w-60 flex-1 text-sm"><legend className="label-line">Jobs, in the order of their days</legend>{jobs.map((job) => (
+          <div key={job.jobId} className="flex flex-wrap items-center gap-3">
+            <label className="flex min-h-10 flex-1 items-center gap-2"><input type="checkbox" className="checkbox checkbox-sm" checked={!out.has(job.jobId)} onChange={() => setOut((now) => { const next = new Set(now); if (!next.delete(job.jobId)) next.add(job.jobId); return next; })} />{job.name} <span className="muted">{job.on ? dayWords(job.on) : "no day yet"} · {money(plan.costByJob.find(({ jobId }) => jobId === job.jobId)?.costMinor ?? 0)}</span></label>
+            <button type="button" className="btn btn-sm" onClick={() => void use(job)}>{job.used ? "Used again, by the plan of now" : "Write down as used"}</button>
+          </div>
+        ))}</fieldset>
+        <label className="text-sm"><span className="label-line">An order takes, days</span><input type="number" min={0} max={60} className="input !w-24" value={lead} onChange={(event) => setLead(Math.max(0, Math.min(60, Math.round(Number(event.target.value)) || 0)))} /></label>
+      </div>
+      <p className="mt-4 text-lg" role="status">{short.length ? <><strong>{short.length === 1 ? "One product is short" : `${short.length} products are short`}</strong>; to buy for {money(plan.buyMinor)}.</> : "All of it is on the shelf."} <span className="muted text-sm">Paint used is worth {money(plan.costMinor)}.</span></p>
+      <div className="mt-2 overflow-x-auto">
+        <table className="w-full min-w-[46rem] text-sm">
+          <caption className="sr-only">What the jobs take against stock</caption>
+          <thead><tr className="border-b-2 border-base-content text-left">{["Product", "Takes", "Left", "Short", "What to do"].map((head) => <th key={head} scope="col" className="px-2 py-1.5">{head}</th>)}</tr></thead>
+          <tbody>{plan.lines.map((line) => <Line key={line.productId ?? line.material} line={line} planning={planning} jobs={chosen} onDone={told} />)}</tbody>
+        </table>
+      </div>
+      <Packing jobs={chosen} />
+    </Page>
+  );
+}
+
+type Tell = (act: Promise<{ ok: boolean; refusal?: { title: string; detail?: string } }>, words: string) => Promise<void>;
+
+function Line({ line, planning, jobs, onDone }: { line: KitLine; planning: Planning; jobs: readonly PlannedJob[]; onDone: Tell }) {
+  const product = planning.products.find(({ id }) => id === line.productId);
+  const users = jobs.filter(({ jobId }) => line.byJob.some((entry) => entry.jobId === jobId));
+  const barred = new Set(users.flatMap((job) => job.barred));
+  const offered = product && line.missing > 1e-9 ? substitutes(product, planning.products, new Map(Object.entries(planning.stock)), line.grams, ({ id }) => !barred.has(id)).slice(0, 4) : [];
+  const [picked, setPicked] = useState("");
+  const other = offered.find((entry) => entry.product.id === picked) ?? offered[0];
+  const putIn = async () => {
+    if (!other || !product) return;
+    for (const lookId of new Set(users.map((job) => job.lookId))) await onDone(send("POST", `/api/looks/${lookId}/substitute`, { from: product.id, to: other.product.id }), `${other.product.name} in the place of ${product.name}`);
+  };
+  const grams = product ? line.pots * product.sizeGrams : 0;
+  return (
+    <tr className="border-b rule align-top">
+      <th scope="row" className="px-2 py-2 text-left font-semibold"><span className="flex items-center gap-2">{product?.colour && <Swatch hex={product.colour} size={26} />}{line.productId ? <Link className="link" href={`/shelf/${line.productId}`}>{line.name}</Link> : line.name}</span></th>
+      <td className="px-2 py-2 whitespace-nowrap">{gramsWords(line.grams)}</td>
+      <td className="px-2 py-2 whitespace-nowrap">{line.productId ? gramsWords(line.left) : "not chosen"}</td>
+      <td className="px-2 py-2">{line.missing > 1e-9 ? <strong>{gramsWords(line.missing)}</strong> : "no"}</td>
+      <td className="px-2 py-2">
+        {line.missing > 1e-9 && (
+          <div className="flex flex-col gap-1.5">
+            {line.pots > 0 && <p>{line.pots === 1 ? "A pot" : `${line.pots} pots`} for {money(line.buyMinor)}{line.orderBy && <>, {line.orderBy < planning.today ? <strong>should have been ordered by {dayWords(line.orderBy)}</strong> : line.orderBy === planning.today ? <strong>order today</strong> : `order by ${dayWords(line.orderBy)}`}</>}. <button type="button" className="btn btn-sm ml-1" onClick={() => void onDone(send("POST", `/api/products/${line.productId}/movements`, { kind: "bought", grams, on: planning.today, note: line.pots === 1 ? "a pot received" : `${line.pots} pots received` }), `${gramsWords(grams)} of ${line.name} received`)}>Received</button></p>}
+            {!line.productId && <p>Choose a product for it in the colour chapter.</p>}
+            {other && <p className="flex flex-wrap items-center gap-2">or <select aria-label={`In the place of ${line.name}`} className="select select-sm !w-48" value={other.product.id} onChange={(event) => setPicked(event.target.value)}>{offered.map((entry) => <option key={entry.product.id} value={entry.product.id}>{entry.product.name}</option>)}</select><button type="button" className="btn btn-sm" onClick={() => void putIn()}>Put it in</button><span className="muted">{other.words}</span></p>}
+          </div>
+        )}
+      </td>
+    </tr>
+  );
+}
+
+function Packing({ jobs }: { jobs: readonly PlannedJob[] }) {
+  const things = new Map(jobs.flatMap(({ packing }) => packing.things.map((thing) => [thing.name, thing] as const)));
+  if (!things.size) return null;
+  const grams = [...things.values()].reduce((sum, thing) => sum + thing.grams, 0);
+  const litres = Math.max(...jobs.map(({ packing }) => packing.litres));
+  return (
+    <section aria-label="Packing list" className="mt-6">
+      <h2 className="text-xl">To pack for them</h2>
+      <p className="text-sm">{things.size} things, about {(grams / 1000).toFixed(1)} kg; the fullest job takes some {Math.max(1, Math.round(litres))} litres. Weights of pots and tools are common practice, no published source; what may travel is for the carrier and local rules to say.</p>
+      <ul className="mt-1 columns-1 text-sm sm:columns-2 lg:columns-3">{[...things.values()].map((thing) => <li key={thing.name} className="break-inside-avoid py-0.5">{thing.name}{thing.note && <strong className="block text-xs">{thing.note}{thing.rule && <> (<Link className="link" href={`/rules#${thing.rule}`}>{thing.rule}</Link>)</>}</strong>}</li>)}</ul>
+    </section>
+  );
+}

@@ -1,0 +1,91 @@
+import "server-only";
+import { z } from "zod";
+import { packingList, paintNeeded, type JobNeeds, type PackingList } from "@/core/kit";
+import { applyPatch, isWearable, recipeOf, type Layer, type Look, type LookPatch } from "@/core/look";
+import type { Product } from "@/core/paint";
+import type { Person } from "@/core/people";
+import { contextOf, factorsOf } from "@/core/record";
+import { houseOf } from "@/core/rules";
+import { addMovement, currentHouse, findJob, findLook, findPerson, jobMovements, listJobs, listLooks, listProducts, listRecords, saveLook, stockLevels } from "@/store";
+import { invalid, notFound } from "./problem";
+import { refuseStops } from "./safety";
+import { studio, today } from "./studio";
+
+/** A job as kit planning works with it. */
+export interface PlannedJob extends JobNeeds { readonly lookId: string; readonly lookName: string; readonly person: Person; readonly used: boolean; readonly packing: PackingList; /** Products that the person may not wear. */ readonly barred: readonly string[] }
+
+export interface Planning { readonly jobs: readonly PlannedJob[]; readonly products: readonly Product[]; readonly stock: Readonly<Record<string, number>>; readonly leadDays: number; readonly today: string }
+
+async function settingOf() {
+  const db = await studio();
+  return { products: await listProducts(db), archivedProducts: await listProducts(db, { archived: true }), house: await currentHouse(db), factors: factorsOf(await listRecords(db)), today: today() };
+}
+
+/** Jobs ahead and those without a day, with what each takes; and what there is. */
+export async function loadPlanning(): Promise<Planning> {
+  const db = await studio();
+  const setting = await settingOf();
+  const looks = new Map((await listLooks(db)).map((look) => [look.id, look.design]));
+  const ahead = (await listJobs(db)).filter(({ brief }) => !brief.curtainAt || brief.curtainAt.slice(0, 10) >= setting.today);
+  const jobs = await Promise.all(ahead.map(async (job): Promise<PlannedJob[]> => {
+    const [look, person] = [looks.get(job.lookId), await findPerson(db, job.personId)];
+    if (!look || !person) return [];
+    const context = contextOf({ ...setting, person, brief: job.brief });
+    return [{ jobId: job.id, name: `${look.name} on ${person.name}`, on: job.brief.curtainAt?.slice(0, 10) ?? null, needs: paintNeeded(look, context), lookId: job.lookId, lookName: look.name, person, used: (await jobMovements(db, job.id)).length > 0, packing: packingList([{ look, context }]), barred: setting.products.filter((product) => !isWearable(product, person)).map(({ id }) => id) }];
+  }));
+  return { jobs: jobs.flat(), products: setting.products, stock: Object.fromEntries(await stockLevels(db)), leadDays: houseOf(setting.house.changes, setting.house.version).numbers.leadDays, today: setting.today };
+}
+
+export const SubstituteSchema = z.object({ from: z.string().min(1).max(64), to: z.string().min(1).max(64) }).strict();
+
+/** The paint of a layer with one product in the place of another; null where it does not use it. */
+function replaced({ paint }: Layer, from: string, to: string): Layer["paint"] | null {
+  if (paint.kind === "product") return paint.productId === from ? { kind: "product", productId: to } : null;
+  if (paint.kind !== "mix" || !paint.parts.some(({ productId }) => productId === from)) return null;
+  // What was in the mix already takes both parts.
+  const parts = paint.parts.reduce<{ productId: string; parts: number }[]>((list, part) => {
+    const productId = part.productId === from ? to : part.productId;
+    return list.some((other) => other.productId === productId) ? list.map((other) => (other.productId === productId ? { ...other, parts: Math.min(20, other.parts + part.parts) } : other)) : [...list, { productId, parts: part.parts }];
+  }, []);
+  const [only] = parts;
+  return parts.length === 1 && only ? { kind: "product", productId: only.productId } : { kind: "mix", parts };
+}
+
+/** Puts one product in the place of another all through a look. What a safety rule stops is refused as a whole. @throws Problem */
+export async function substitute(lookId: string, { from, to }: z.output<typeof SubstituteSchema>): Promise<{ version: number; layers: number }> {
+  const db = await studio();
+  const look = await findLook(db, lookId);
+  if (!look) throw notFound("look");
+  if (!(await listProducts(db)).some(({ id }) => id === to)) throw invalid([{ field: "to", message: "is not on the shelf" }]);
+  const patches = look.design.layers.flatMap((layer): LookPatch[] => { const paint = replaced(layer, from, to); return paint ? [{ op: "changeLayer", id: layer.id, change: { paint } }] : []; });
+  if (!patches.length) throw invalid([{ field: "from", message: "is not used in this look" }]);
+  const next: Look = applyPatch(look.design, { op: "several", patches });
+  await refuseStops(db, next, { lookId });
+  return { version: await saveLook(db, lookId, look.version, next), layers: patches.length };
+}
+
+export const UseSchema = z.object({ on: z.iso.date("a date like 2026-11-24"), /** Grams really used, where they are known; the plan's for all others. */ grams: z.record(z.string().max(64), z.number().min(0, "0 g or more").max(50_000, "at most 50 kg")).default({}) }).strict();
+
+/** Writes down what a job used: by its plan, corrected where it was weighed. Told again it corrects by another line, so that nothing counts twice. @throws Problem */
+export async function writeUse(jobId: string, { on, grams }: z.output<typeof UseSchema>): Promise<{ written: number }> {
+  const db = await studio();
+  const job = await findJob(db, jobId);
+  const [look, person] = job ? [await findLook(db, job.lookId), await findPerson(db, job.personId)] : [null, null];
+  if (!job || !look || !person) throw notFound("job");
+  const context = contextOf({ ...(await settingOf()), person, brief: job.brief });
+  const known = new Set(look.design.layers.flatMap((layer) => recipeOf(layer, context.products)).map(({ product }) => product.id));
+  for (const id of Object.keys(grams)) if (!known.has(id)) throw invalid([{ field: `grams.${id}`, message: "is not used in this look" }]);
+  const wanted = new Map(paintNeeded(look.design, context).flatMap((need) => (need.productId ? [[need.productId, grams[need.productId] ?? need.grams] as const] : [])));
+  return db.transaction().execute(async (tx) => {
+    const already = new Map<string, number>();
+    for (const movement of await jobMovements(tx, jobId)) already.set(movement.productId, (already.get(movement.productId) ?? 0) - movement.delta);
+    let written = 0;
+    for (const id of new Set([...wanted.keys(), ...already.keys()])) {
+      const more = Math.round(((wanted.get(id) ?? 0) - (already.get(id) ?? 0)) * 1000) / 1000;
+      if (more === 0) continue;
+      await addMovement(tx, { productId: id, jobId, kind: "used", delta: -more, on, note: `${already.has(id) ? "corrected: " : ""}${look.design.name} on ${person.name}`.slice(0, 200) });
+      written++;
+    }
+    return { written };
+  });
+}

@@ -1,0 +1,110 @@
+import { readFileSync } from "node:fs";
+import { expect, openStudio, test } from "./studio";
+
+test("kit: three jobs, the shortage, a substitute, an order received, used, weighed, and the ledger adds up", async ({ page }) => {
+  const studio = await openStudio({ demo: true });
+  await page.goto(`${studio.url}/shelf/planning`, { waitUntil: "networkidle" });
+  const jobs = page.getByRole("group", { name: /^Jobs/ });
+  for (const name of ["Gate leaf on Wren Hallam", "Bog Light on Bram Oskell"]) await jobs.getByRole("checkbox", { name: new RegExp(name) }).uncheck();
+  await expect(jobs.getByRole("checkbox", { checked: true })).toHaveCount(4);
+  await jobs.getByRole("checkbox", { name: /Hail on Perrin Vaile/ }).uncheck();
+  const line = page.getByRole("row", { name: /Ochre ground/ });
+  await expect(line).toContainText(/A pot for .* should have been ordered by/);
+  await expect(page.getByRole("status").filter({ hasText: "short" })).toContainText("One product is short");
+  await page.getByLabel("An order takes, days").fill("0");
+  await expect(line).toContainText(/order (by|today)/);
+
+  // Another paint in its place, with what is lost, and the shortage is gone.
+  await expect(line.getByText(/ΔE .* off in colour/)).toBeVisible();
+  await line.getByRole("button", { name: "Put it in" }).click();
+  await expect(page.getByText(/in the place of Ochre ground/).first()).toBeVisible();
+  await expect(page.getByRole("status").filter({ hasText: /shelf|short/ }).first()).toContainText("All of it is on the shelf.");
+
+  // Written down as used: once, however often it is said.
+  const frost = jobs.locator("div", { hasText: "First Frost on Nomi Tarrow" }).last();
+  await frost.getByRole("button", { name: "Write down as used" }).click();
+  await expect(frost.getByRole("button", { name: /^Used again/ })).toBeVisible();
+  await frost.getByRole("button", { name: /^Used again/ }).click();
+  await page.goto(`${studio.url}/shelf/chalk-white`, { waitUntil: "networkidle" });
+  const ledger = page.getByRole("region", { name: "Ledger" });
+  await expect(ledger.getByRole("row", { name: /First Frost on Nomi Tarrow/ })).toHaveCount(1);
+
+  // The scale, and what it says is written as a difference.
+  await ledger.getByRole("button", { name: "Read the scale" }).click();
+  await expect(ledger.getByText(/simulated kitchen scale: .* in the pot/)).toBeVisible();
+  const grams = Number(await ledger.getByLabel("Grams").inputValue());
+  await ledger.getByRole("button", { name: "Write it down" }).click();
+  await expect(ledger.getByRole("row", { name: /weighed/ })).toHaveCount(1);
+  await expect(ledger.getByRole("heading")).toContainText(`${grams < 10 ? grams.toFixed(1) : Math.round(grams)} g left`);
+
+  // The swatch book names what is missing.
+  await page.goto(`${studio.url}/shelf/swatches`, { waitUntil: "networkidle" });
+  await page.getByLabel("Order").selectOption("nearest");
+  await expect(page.getByRole("list", { name: "Swatches" }).getByRole("listitem").first()).toContainText("Moss");
+  await expect(page.getByRole("region", { name: "Gaps" })).toContainText(/No .* under 10 ΔE/);
+  await studio.close();
+});
+
+test("exchange: a table is shown before it is taken, a second time brings nothing, and a backup puts everything back", async ({ page }) => {
+  const studio = await openStudio({ demo: true });
+  await page.goto(`${studio.url}/shelf/exchange`, { waitUntil: "networkidle" });
+  const kit = page.getByRole("region", { name: "The kit as a table" });
+  const table = { name: "kit.csv", mimeType: "text/csv", buffer: Buffer.from("name;kind;colour;size g;left g\nLichen;waterGlycerine;#8a9a5b;30;12,5\nNo kind;honey;#ffffff;10;10\n") };
+  const [saved] = await Promise.all([page.waitForEvent("download"), page.getByRole("link", { name: "Back up" }).click()]);
+  const file = await saved.path();
+
+  await kit.getByLabel("Bring in a kit table (CSV)").setInputFiles(table);
+  await expect(kit.getByRole("status")).toContainText("1 new, 0 there already and left alone, 1 that can't be taken.");
+  await expect(kit.getByRole("list", { name: "Can't be taken" })).toContainText("line 3, No kind: kind: \"honey\" is none that is known");
+  await kit.getByRole("button", { name: "Bring in 1" }).click();
+  await expect(page.getByText("1 brought in")).toBeVisible();
+  await kit.getByLabel("Bring in a kit table (CSV)").setInputFiles(table);
+  await expect(kit.getByRole("status")).toContainText("0 new, 1 there already");
+  await expect(kit.getByRole("button", { name: "Bring in 0" })).toBeDisabled();
+
+  const palettes = page.getByRole("region", { name: "Palettes" });
+  await palettes.getByLabel("Compare a palette with the shelf (.gpl)").setInputFiles({ name: "hand.gpl", mimeType: "text/plain", buffer: Buffer.from("GIMP Palette\nName: By hand\n# typed\n91\t111 56  Moss-like\nnot a colour\n") });
+  await expect(palettes.getByRole("status")).toContainText(/By hand: 1 colours; left out: line 5/);
+  await expect(palettes.getByRole("listitem")).toContainText("Moss, ΔE 0.0");
+
+  const whole = page.getByRole("region", { name: "The whole studio" });
+  await whole.getByLabel("Restore from a backup (.db)").setInputFiles({ name: "wrong.db", mimeType: "application/octet-stream", buffer: Buffer.from("no database") });
+  await expect(whole.getByRole("alert")).toContainText("it is no database");
+  await whole.getByLabel("Restore from a backup (.db)").setInputFiles({ name: "studio.db", mimeType: "application/octet-stream", buffer: readFileSync(file) });
+  await expect(whole.getByRole("row", { name: /products/ })).toContainText("5556");
+  await whole.getByRole("button", { name: "Put it in the place of the studio" }).click();
+  await expect(whole.getByRole("status")).toContainText("before-restore-");
+  await page.goto(`${studio.url}/shelf`, { waitUntil: "networkidle" });
+  await expect(page.getByText("55 of 55 products")).toBeVisible();
+  await studio.close();
+});
+
+test("the shelf's table: sorted, under headings, columns chosen, and several rows changed at once and back", async ({ page }) => {
+  const studio = await openStudio({ demo: true });
+  await page.goto(`${studio.url}/shelf`, { waitUntil: "networkidle" });
+  await page.getByRole("button", { name: "Left", exact: true }).click();
+  await page.getByRole("button", { name: "Left", exact: true }).click();
+  await expect(page.getByRole("columnheader", { name: "Left" })).toHaveAttribute("aria-sort", "ascending");
+  await expect(page.getByRole("row").nth(1)).toContainText("Leaf");
+  await page.getByLabel("Under headings of").selectOption("kind");
+  await expect(page.getByRole("rowheader", { name: /cream|powder/ }).first()).toBeVisible();
+  await page.getByText("Columns", { exact: true }).click();
+  await page.getByLabel("A gram").check();
+  await expect(page.getByRole("columnheader", { name: "A gram" })).toBeVisible();
+  await page.getByText("Columns", { exact: true }).click();
+  await page.getByRole("combobox", { name: /^Show/ }).selectOption("past");
+  await expect(page.getByText(/^\d+ of 55 products$/)).toBeVisible();
+  await page.getByRole("combobox", { name: /^Show/ }).selectOption("all");
+  await page.getByLabel("Choose Moss", { exact: true }).check();
+  await page.getByLabel("Choose Brick", { exact: true }).check();
+  await page.getByRole("button", { name: "Opened today" }).click();
+  await expect(page.getByRole("row", { name: /Moss/ })).not.toContainText("not opened");
+  await page.getByRole("button", { name: "Undo" }).click();
+  await expect(page.getByRole("row", { name: /Moss/ })).toContainText("not opened");
+  await page.getByLabel("Choose Moss", { exact: true }).check();
+  await page.getByRole("button", { name: "Put away" }).click();
+  await expect(page.getByText("54 of 54 products")).toBeVisible();
+  await page.getByRole("button", { name: "Undo" }).last().click();
+  await expect(page.getByText("55 of 55 products")).toBeVisible();
+  await studio.close();
+});
