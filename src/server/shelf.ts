@@ -3,7 +3,7 @@ import { z } from "zod";
 import { DEMO_PRODUCTS } from "@/demo";
 import { balance, deltaOf, expiry, type Movement, type MovementFields } from "@/core/kit";
 import { ProductSchema, type Product, type ProductFields } from "@/core/paint";
-import { addMovement, addProduct, findProduct, listMovements, listProducts, saveProduct, setArchived, stockLevels, type Store } from "@/store";
+import { addMovement, addProduct, findProduct, listLooks, listMovements, listProducts, saveProduct, setArchived, stockLevels, type Store } from "@/store";
 import { notFound } from "./problem";
 import { newId, studio, today } from "./studio";
 
@@ -17,6 +17,14 @@ export async function shelf(): Promise<ShelfItem[]> {
   const db = await studio();
   const stock = await stockLevels(db);
   return (await listProducts(db)).map((product) => withStock(product, stock));
+}
+
+/** Looks that use a product, in a mix too. */
+export async function looksUsing(id: string): Promise<{ id: string; name: string; layers: string[] }[]> {
+  return (await listLooks(await studio())).flatMap(({ id: lookId, design }) => {
+    const layers = design.layers.filter(({ paint }) => (paint.kind === "product" ? paint.productId === id : paint.kind === "mix" && paint.parts.some(({ productId }) => productId === id))).map(({ name }) => name);
+    return layers.length ? [{ id: lookId, name: design.name, layers }] : [];
+  });
 }
 
 export async function productWithLedger(id: string): Promise<{ item: ShelfItem; ledger: Movement[] } | null> {

@@ -19,6 +19,9 @@ export async function countsOf(db: Store): Promise<Counts> {
   return Object.fromEntries(await Promise.all(COUNTED.map(async (table) => [table, (await db.selectFrom(table).select((eb) => eb.fn.countAll<number>().as("n")).executeTakeFirstOrThrow()).n] as const)));
 }
 
+/** What went wrong, in words, whoever threw it. */
+const reasonOf = (error: unknown): string => (typeof error === "object" && error !== null && "message" in error ? String(error.message) : String(error));
+
 /**
  * Looks at a file before it may become the studio: whether it is a studio at all, whole (integrity_check, foreign_key_check), and not of a newer Dermagraph.
  * @throws Error with the reason in words
@@ -38,8 +41,8 @@ export function inspectBackup(file: string): { counts: Counts; migrations: numbe
     const open = sqlite;
     return { migrations: done.length, counts: Object.fromEntries(COUNTED.filter((table) => tables.has(table)).map((table) => [table, (open.prepare(`SELECT count(*) AS n FROM "${table}"`).get() as { n: number }).n])) };
   } catch (error) {
-    if (error instanceof Error && /file is not a database|unable to open|malformed/i.test(error.message)) throw new Error("it is no database, or a damaged one", { cause: error });
-    throw error;
+    const reason = reasonOf(error);
+    throw new Error(/file is not a database|unable to open|malformed/i.test(reason) ? "it is no database, or a damaged one" : reason, { cause: error });
   } finally {
     sqlite?.close();
   }

@@ -1,4 +1,5 @@
 import { readFileSync } from "node:fs";
+import { pdfText } from "./pdfText";
 import { expect, openStudio, test } from "./studio";
 
 test("kit: three jobs, the shortage, a substitute, an order received, used, weighed, and the ledger adds up", async ({ page }) => {
@@ -29,6 +30,8 @@ test("kit: three jobs, the shortage, a substitute, an order received, used, weig
   const ledger = page.getByRole("region", { name: "Ledger" });
   await expect(ledger.getByRole("row", { name: /First Frost on Nomi Tarrow/ })).toHaveCount(1);
 
+  await expect(page.getByRole("region", { name: "Where it is used" })).toContainText(/First Frost: .*Frost base/);
+
   // The scale, and what it says is written as a difference.
   await ledger.getByRole("button", { name: "Read the scale" }).click();
   await expect(ledger.getByText(/simulated kitchen scale: .* in the pot/)).toBeVisible();
@@ -36,6 +39,13 @@ test("kit: three jobs, the shortage, a substitute, an order received, used, weig
   await ledger.getByRole("button", { name: "Write it down" }).click();
   await expect(ledger.getByRole("row", { name: /weighed/ })).toHaveCount(1);
   await expect(ledger.getByRole("heading")).toContainText(`${grams < 10 ? grams.toFixed(1) : Math.round(grams)} g left`);
+
+  // What is in a look, to hand to the person or the venue.
+  const sheet = pdfText(await (await page.request.get(`${studio.url}/api/looks/sundog/ingredients?job=sundog-hillside`)).body());
+  expect(sheet).toMatch(/Sundog: what goes on Ilse Marrow.*carmine/);
+  expect(sheet).toMatch(/Brick, Millrace Colour.*Contains: carmine/);
+  expect(sheet).toContain("the one on each product's label");
+  expect((await page.request.get(`${studio.url}/api/looks/sundog/ingredients?job=none`)).status()).toBe(404);
 
   // The swatch book names what is missing.
   await page.goto(`${studio.url}/shelf/swatches`, { waitUntil: "networkidle" });

@@ -1,5 +1,6 @@
 import { readFileSync } from "node:fs";
 import { spawnSync } from "node:child_process";
+import { pdfText } from "./pdfText";
 import { call, expect, openStudio, test } from "./studio";
 
 const brief = { airDegC: 21, rh: 50, air: "still", hoursWorn: 3, activity: "acting", nearestM: 1, farthestM: 12, skill: "practised" };
@@ -129,7 +130,7 @@ test("the removal card is a PDF that can be read back, in usual and in large pri
     const url = await dialog.getByRole("link", { name, exact: true }).getAttribute("href");
     const answer = await request.get(studio.url + String(url));
     expect(answer.headers()["content-type"]).toBe("application/pdf");
-    const text = textOf(await answer.body());
+    const text = pdfText(await answer.body());
     expect(text).toContain("Taking the paint off");
     expect(text).toMatch(/1\. foam piece.*medical adhesive.*alcohol colour/);
     expect(text).toContain("Painter: The Weather Court, 0000 000");
@@ -145,12 +146,3 @@ test("the removal card is a PDF that can be read back, in usual and in large pri
   expect(readFileSync(`${studio.folder}/studio.db`).includes("Perrin Vaile")).toBe(false);
   await studio.close();
 });
-
-/** Text of a PDF, read by pdfjs-dist in a process of its own. */
-function textOf(bytes: Buffer): string {
-  const script = `import { getDocument } from "pdfjs-dist/legacy/build/pdf.mjs";
-    const chunks = []; for await (const chunk of process.stdin) chunks.push(chunk);
-    const file = await getDocument({ data: new Uint8Array(Buffer.concat(chunks)), verbosity: 0 }).promise;
-    for (let n = 1; n <= file.numPages; n++) process.stdout.write((await (await file.getPage(n)).getTextContent()).items.map((item) => item.str).join(" ") + " ");`;
-  return spawnSync(process.execPath, ["--input-type=module", "-e", script], { input: bytes, cwd: process.cwd() }).stdout.toString();
-}

@@ -1,4 +1,4 @@
-import { spawnSync } from "node:child_process";
+import { pdfText } from "./pdfText";
 import { expect, openStudio, test } from "./studio";
 
 test("a piece: built back from the job, sized inside, cut by a template, matched to the paint, and what it hides is told", async ({ page, request }) => {
@@ -13,10 +13,7 @@ test("a piece: built back from the job, sized inside, cut by a template, matched
 
   const pdf = await request.get(studio.url + String(await form.getByRole("link", { name: "Template 1:1 (PDF)" }).getAttribute("href")));
   expect(pdf.headers()["content-type"]).toBe("application/pdf");
-  const script = `import { getDocument } from "pdfjs-dist/legacy/build/pdf.mjs"; const chunks = []; for await (const chunk of process.stdin) chunks.push(chunk);
-    const file = await getDocument({ data: new Uint8Array(Buffer.concat(chunks)), verbosity: 0 }).promise; let text = file.numPages + " pages ";
-    for (let n = 1; n <= file.numPages; n++) text += (await (await file.getPage(n)).getTextContent()).items.map((item) => item.str).join(" ") + " "; process.stdout.write(text);`;
-  const text = spawnSync(process.execPath, ["--input-type=module", "-e", script], { input: await pdf.body(), cwd: process.cwd() }).stdout.toString();
+  const text = pdfText(await pdf.body());
   expect(text).toMatch(/^2 pages .*Reed horns, left.*Reed horns, right/);
   expect(text).toContain("cut for a slope of 25 degrees");
 

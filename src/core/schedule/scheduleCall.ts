@@ -20,7 +20,7 @@ export interface PlacedInCall { performer: string; task: string; artist: number;
 
 /** Orders that are tried, and how long on the clock of effort: tries are cheap for small calls and few for large ones. */
 const MOST_TRIES = 160;
-const MOST_STEPS = 12_000;
+const MOST_STEPS = 9_000;
 
 /** A performer's work as the simulation walks through it. */
 interface Work {

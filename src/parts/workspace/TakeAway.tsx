@@ -27,6 +27,7 @@ export function TakeAway() {
               <a className="btn btn-sm" href={url(kind, "pdf")} target="_blank" rel="noreferrer" aria-label={`${SHEET_KINDS[kind]} as PDF`}>PDF</a><a className="btn btn-sm" href={url(kind, "svg")} target="_blank" rel="noreferrer" aria-label={`${SHEET_KINDS[kind]} as SVG`}>SVG</a>
             </li>
           ))}
+          <li className="flex flex-wrap items-center gap-2 border-t rule py-2"><span className="flex-1"><span className="block font-semibold">What is in it</span><span className="muted block text-sm">products, kinds, allergens and grams, for the person or the venue</span></span><a className="btn btn-sm" href={`/api/looks/${given.look.id}/ingredients${setting === "anyone" ? "" : `?job=${setting}`}`} target="_blank" rel="noreferrer" aria-label="What is in it as PDF">PDF</a></li>
           <li className="flex flex-wrap items-center gap-2 border-t rule py-2"><span className="flex-1"><span className="block font-semibold">The look as a file</span><span className="muted block text-sm">JSON by a <a className="link" href="/api/schemas/look">published schema</a>; the Looks page brings one in</span></span><a className="btn btn-sm" href={`/api/looks/${given.look.id}/export`}>JSON</a></li>
         </ul>
       </Dialog>

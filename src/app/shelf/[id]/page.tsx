@@ -1,7 +1,8 @@
 import { notFound } from "next/navigation";
 import { Ledger } from "@/features/shelf/Ledger";
 import { ProductForm } from "@/features/shelf/ProductForm";
-import { productWithLedger } from "@/server/shelf";
+import { UsedIn } from "@/features/shelf/UsedIn";
+import { looksUsing, productWithLedger } from "@/server/shelf";
 import { today } from "@/server/studio";
 import { Page as Frame } from "@/ui/Page";
 import { PutAway } from "@/ui/PutAway";
@@ -15,7 +16,7 @@ export default async function Page({ params }: { params: Promise<{ id: string }>
   const { left, expiry: _expiry, ...product } = found.item;
   return (
     <Frame title={product.name} action={<PutAway url={`/api/products/${product.id}/archived`} name={product.name} then="/shelf" />}>
-      <div className="flex flex-col gap-4"><Ledger productId={product.id} left={left} ledger={found.ledger} today={today()} /><ProductForm product={product} /></div>
+      <div className="flex flex-col gap-4"><Ledger productId={product.id} left={left} ledger={found.ledger} today={today()} /><ProductForm product={product} /><UsedIn looks={await looksUsing(product.id)} /></div>
     </Frame>
   );
 }
