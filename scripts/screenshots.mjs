@@ -41,7 +41,7 @@ for (const [name, path, view] of VIEWS) {
   // The design is judged off the page: its findings belong in the picture.
   if (path.endsWith("/map")) await page.getByRole("region", { name: "Findings" }).getByRole("listitem").first().waitFor();
   // At the chair something is going on: begun, and three steps done.
-  if (name === "chair") { await page.getByRole("button", { name: "Begin", exact: true }).click(); for (let step = 2; step < 5; step++) { await page.keyboard.press("Space"); await page.getByText(`step ${step} of`).waitFor(); } }
+  if (name === "chair") { await page.getByRole("button", { name: "Begin", exact: true }).click(); for (let step = 2; step < 5; step++) { await page.keyboard.press("Space"); await page.getByText(`step ${step} of`).waitFor(); } await page.getByText("works without the studio").waitFor(); await page.waitForTimeout(800); }
   if (name === "time") await page.getByRole("option", { name: /^as usual: / }).waitFor({ state: "attached" });
   if (name === "records") await page.locator("svg.apexcharts-svg").nth(2).waitFor();
   await page.screenshot({ path: join(out, `${name}.png`) });
