@@ -1,4 +1,4 @@
-import { ChairEventSchema, type ChairEvent } from "@/core/chair";
+import { ChairEventSchema, inOrder, type ChairEvent } from "@/core/chair";
 import type { Store } from "./database";
 
 /** Takes events of a chair; one that is known already is left as it is. @returns how many were new */
@@ -11,8 +11,9 @@ export async function addChairEvents(db: Store, lookId: string, jobId: string | 
 
 /** The events of the sitting of a look that was begun last: of a job, or of no job. */
 export async function lastSitting(db: Store, lookId: string, jobId: string | null): Promise<ChairEvent[]> {
-  const rows = await db.selectFrom("chair_event").select(["session", "fields"]).where("look_id", "=", lookId).where("job_id", jobId === null ? "is" : "=", jobId).orderBy("at").orderBy("received_at").execute();
-  const events = rows.map((row) => ChairEventSchema.parse(JSON.parse(row.fields)));
+  const rows = await db.selectFrom("chair_event").select(["session", "fields"]).where("look_id", "=", lookId).where("job_id", jobId === null ? "is" : "=", jobId).orderBy("received_at").execute();
+  // By the moment, not by the text: clocks of several offsets may have logged.
+  const events = inOrder(rows.map((row) => ChairEventSchema.parse(JSON.parse(row.fields))));
   const last = events.findLast(({ kind }) => kind === "begin");
   return last ? events.filter(({ session }) => session === last.session) : [];
 }

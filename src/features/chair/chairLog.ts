@@ -1,6 +1,7 @@
 import { z } from "zod";
 import { createStore } from "zustand";
 import { ChairEventSchema, inOrder, type ChairEvent } from "@/core/chair";
+import { localIso } from "@/ui/moment";
 import { send, type Answer } from "@/ui/request";
 
 const KeptSchema = z.object({ events: z.array(ChairEventSchema), sent: z.array(z.string()) });
@@ -75,7 +76,7 @@ export function createChairLog(lookId: string, jobId: string | null, known: read
       const kept = readKept(key);
       const [first] = lastSitting([...known, ...kept.events]);
       const session = values.kind === "begin" || !first ? crypto.randomUUID() : first.session;
-      const event = ChairEventSchema.parse({ id: crypto.randomUUID(), session, at: new Date().toISOString(), ...values });
+      const event = ChairEventSchema.parse({ id: crypto.randomUUID(), session, at: localIso(new Date()), ...values });
       localStorage.setItem(key, JSON.stringify({ ...kept, events: [...kept.events, event] }));
       state.setState({ events: here() });
       void flush();

@@ -3,18 +3,14 @@
 import { Controller, useFormContext } from "react-hook-form";
 import { ACTIVITIES, AIR, BARES, MATTERS, SKILLS } from "@/core/brief";
 import { Field } from "@/ui/Field";
+import { offsetAt } from "@/ui/moment";
 import { FromForecast } from "./FromForecast";
 import { CheckField, ChecksField, NumberField, Section, SelectField, TextField } from "./controls";
 
 const labels = (table: Readonly<Record<string, { label: string }>>) => Object.entries(table).map(([key, { label }]) => [key, label] as const);
 
 /** ISO with this browser's offset, from a local date and time as the picker gives it. */
-function withOffset(local: string): string | null {
-  if (!local) return null;
-  const ahead = -new Date(local).getTimezoneOffset();
-  const two = (n: number) => String(Math.floor(Math.abs(n))).padStart(2, "0");
-  return `${local}:00${ahead < 0 ? "-" : "+"}${two(ahead / 60)}:${two(ahead % 60)}`;
-}
+const withOffset = (local: string): string | null => (local ? `${local}:00${offsetAt(new Date(local))}` : null);
 
 function CurtainField({ name }: { name: string }) {
   const { control } = useFormContext();

@@ -1,0 +1,13 @@
+const two = (n: number): string => String(Math.floor(Math.abs(n))).padStart(2, "0");
+
+/** The offset of this browser's clock at a moment, as +HH:MM. */
+export function offsetAt(date: Date): string {
+  const ahead = -date.getTimezoneOffset();
+  return `${ahead < 0 ? "-" : "+"}${two(ahead / 60)}:${two(ahead % 60)}`;
+}
+
+/** A moment as this browser's clock shows it, ISO 8601 with its offset, to the millisecond: what is cut out of it is the day and the time one saw. */
+export function localIso(date: Date): string {
+  const here = new Date(date.getTime() - date.getTimezoneOffset() * 60_000);
+  return `${here.toISOString().slice(0, 23)}${offsetAt(date)}`;
+}
