@@ -13,6 +13,7 @@ import { STAND_IN } from "../src/core/people";
 import { layerTasks, makePlan, seat, whatToDrop } from "../src/core/plan";
 import { zoneWear } from "../src/core/wear";
 import { seededRandom } from "../src/core/random";
+import { someTasks as face } from "../src/core/testing";
 import { scheduleCall, scheduleChair, type Task } from "../src/core/schedule";
 import { DEMO_LOOKS, DEMO_PRODUCTS } from "../src/demo";
 
@@ -95,15 +96,6 @@ measure("what to drop of it", (i) => whatToDrop(changed(i), context, { done: [],
 console.log("what".padEnd(46), "us".padStart(12), "  ratio  reference");
 for (const [what, own, reference, theirs] of rows) console.log(what.padEnd(46), own.toFixed(1).padStart(12), `${(own / theirs).toFixed(1)}x`.padStart(8), ` ${reference} (${theirs.toFixed(2)} us)`);
 // How near schedules come to their bounds, and how long the slowest takes: the same faces and calls as the unit tests.
-const face = (random: () => number, count: number, zones: number, [least, most]: readonly [number, number]): Task[] => {
-  const last = new Map<string, string>();
-  return Array.from({ length: count }, (_, i): Task => {
-    const zone = `z${Math.floor(random() * zones)}`;
-    const before = last.get(zone);
-    last.set(zone, `t${i}`);
-    return { id: `t${i}`, zone, handsOn: 1 + random() * 5, wait: least + random() * (most - least), after: before ? [before] : [] };
-  });
-};
 const judge = (title: string, count: number, run: (seed: number) => { makespan: number; lowerBound: number }) => {
   const found = Array.from({ length: count }, (_, seed) => { const from = performance.now(); const { makespan, lowerBound } = run(seed); return { ratio: makespan / lowerBound, ms: performance.now() - from }; });
   const sorted = (of: "ratio" | "ms") => found.map((entry) => entry[of]).sort((x, y) => x - y);

@@ -3,6 +3,7 @@ import { lookContext, PLAIN_LAYER, USUAL_SCHOOLS, type Layer, type Look, type Lo
 import type { Product } from "./paint";
 import { STAND_IN, type Person } from "./people";
 import type { House } from "./rules";
+import type { Task } from "./schedule";
 
 // Plain values that tests start from. Not used by the product.
 
@@ -34,4 +35,15 @@ export function aContext(o: { person?: Partial<Person>; brief?: Partial<Brief>; 
   const products = o.products ?? SHELF;
   const person: Person = { ...STAND_IN, name: "Tester", patchTests: products.map(({ id }) => ({ productId: id, on: "2026-01-01", result: "clear" })), ...o.person };
   return lookContext({ person, brief: { ...USUAL_BRIEF, ...o.brief }, products, today: "2026-06-01", ...(o.house && { house: o.house }) });
+}
+
+/** A made-up face as tasks: so many, over so many zones, each behind the last on its zone, with rests between two lengths. Minutes. */
+export function someTasks(random: () => number, count: number, zones: number, [least, most]: readonly [number, number]): Task[] {
+  const last = new Map<string, string>();
+  return Array.from({ length: count }, (_, i): Task => {
+    const zone = `z${Math.floor(random() * zones)}`;
+    const before = last.get(zone);
+    last.set(zone, `t${i}`);
+    return { id: `t${i}`, zone, handsOn: 1 + random() * 5, wait: least + random() * (most - least), after: before ? [before] : [] };
+  });
 }

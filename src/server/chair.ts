@@ -17,8 +17,15 @@ export async function takeLog({ lookId, jobId, events }: z.output<typeof ChairLo
   return { taken, known: events.length - taken };
 }
 
+/** What a chair works from: of the studio no more than this one painting needs, since the browser keeps it for use without the network. */
+export type ChairGiven = Pick<Workspace, "look" | "job" | "person" | "brief" | "products" | "today" | "house" | "factors" | "speed">;
+
 /** A look at its chair, with what was logged of its last sitting. */
-export async function loadChair(lookId: string, jobId?: string): Promise<{ given: Workspace; events: ChairEvent[] } | null> {
-  const given = await loadWorkspace(lookId, jobId);
-  return given && { given, events: [...given.sitting] };
+export async function loadChair(lookId: string, jobId?: string): Promise<{ given: ChairGiven; events: ChairEvent[] } | null> {
+  const workspace = await loadWorkspace(lookId, jobId);
+  if (!workspace) return null;
+  const { look, job, person, brief, today, house, factors, speed, sitting } = workspace;
+  const used = new Set(look.design.layers.flatMap(({ paint }) => (paint.kind === "product" ? [paint.productId] : paint.kind === "mix" ? paint.parts.map(({ productId }) => productId) : [])));
+  const products = [...workspace.products, ...workspace.archivedProducts].filter(({ id }) => used.has(id));
+  return { given: { look, job, person, brief, products, today, house, factors, speed }, events: [...sitting] };
 }

@@ -1,5 +1,5 @@
 import "server-only";
-import { addMonths, expiry } from "@/core/kit";
+import { addMonths, expiry, isLow, planKit } from "@/core/kit";
 import type { LookContext } from "@/core/look";
 import { USUAL_BRIEF } from "@/core/brief";
 import { readingsDue, STAND_IN } from "@/core/people";
@@ -57,21 +57,11 @@ export interface Today {
 
 const daysFrom = (iso: string, days: number): string => new Date(Date.parse(`${iso.slice(0, 10)}T12:00:00Z`) + days * 86_400_000).toISOString().slice(0, 10);
 
-/** What several jobs need of each product together, against what is there; ordered so that it comes the day before the first that goes short. */
-function ordersFor(cards: readonly LookCard[], stock: ReadonlyMap<string, number>, leadDays: number): Today["orders"] {
-  const open = new Map<string, { productId: string | null; name: string; left: number; missing: number; by: string; looks: Set<string> }>();
-  for (const { look, job, plan } of cards) for (const need of plan.kit) {
-    const key = need.productId ?? need.material;
-    const entry = open.get(key) ?? { productId: need.productId, name: need.name, left: need.productId ? (stock.get(need.productId) ?? 0) : 0, missing: 0, by: "", looks: new Set<string>() };
-    entry.left -= need.grams;
-    if (entry.left < -0.005 && job?.brief.curtainAt) {
-      entry.missing = -entry.left;
-      entry.by ||= daysFrom(job.brief.curtainAt, -(leadDays + 1));
-      entry.looks.add(look.design.name);
-    }
-    open.set(key, entry);
-  }
-  return [...open.values()].filter(({ missing }) => missing > 0).map(({ left: _, looks, ...entry }) => ({ ...entry, looks: [...looks] })).sort((a, b) => a.by.localeCompare(b.by));
+/** What the next jobs are short of together, as the planning of the shelf has it. */
+function ordersFor(cards: readonly LookCard[], { products, stock }: Pick<Shared, "products" | "stock">, leadDays: number): Today["orders"] {
+  const jobs = cards.flatMap(({ look, job, plan }) => (job ? [{ jobId: job.id, name: look.design.name, on: job.brief.curtainAt?.slice(0, 10) ?? null, needs: plan.kit }] : []));
+  const { lines } = planKit(jobs, stock, new Map(products.map((product) => [product.id, product])), leadDays);
+  return lines.flatMap(({ productId, name, missing, orderBy, byJob }) => (orderBy ? [{ productId, name, missing, by: orderBy, looks: [...new Set(byJob.filter(({ short }) => short).flatMap(({ jobId }) => jobs.find((job) => job.jobId === jobId)?.name ?? []))] }] : []));
 }
 
 function buildsFor(cards: readonly LookCard[]): Today["builds"] {
@@ -86,7 +76,8 @@ function buildsFor(cards: readonly LookCard[]): Today["builds"] {
 const ASKED_DAYS = 60;
 
 async function unrecorded(jobs: readonly Job[], looks: readonly StoredLook[], records: readonly WornRecord[], date: string): Promise<Today["unrecorded"]> {
-  const taken = new Set(records.flatMap(({ jobId }) => (jobId ? [jobId] : [])));
+  // A rehearsal is no record of how it was worn.
+  const taken = new Set(records.flatMap(({ jobId, rehearsal }) => (jobId && !rehearsal ? [jobId] : [])));
   const db = await studio();
   const missing = jobs.filter((job) => job.brief.curtainAt && !isAhead(job) && !taken.has(job.id) && job.brief.curtainAt.slice(0, 10) >= daysFrom(date, -ASKED_DAYS));
   return (await Promise.all(missing.map(async (job) => {
@@ -94,9 +85,6 @@ async function unrecorded(jobs: readonly Job[], looks: readonly StoredLook[], re
     return look ? [{ lookId: look.id, jobId: job.id, look: look.design.name, personName: (await findPerson(db, job.personId))?.name ?? "somebody", on: (job.brief.curtainAt ?? "").slice(0, 10) }] : [];
   }))).flat();
 }
-
-/** A pot under this share of its size is running low. Common practice, no published source. */
-const LOW_SHARE = 0.15;
 
 /** What waits: the next jobs counting back, patch tests to read, pots that run out or go off. */
 export async function loadToday(): Promise<Today> {
@@ -115,10 +103,10 @@ export async function loadToday(): Promise<Today> {
   const soon = addMonths(date, 1);
   const onShelf = all.products;
   return {
-    orders: ordersFor(next, all.stock, house.numbers.leadDays), builds: buildsFor(next), unrecorded: await unrecorded(jobs, looks, all.records, date),
+    orders: ordersFor(next, all, house.numbers.leadDays), builds: buildsFor(next), unrecorded: await unrecorded(jobs, looks, all.records, date),
     date, next, looks: looks.length, products: onShelf.length,
     patchTests: (await listPeople(db)).flatMap((person) => readingsDue(person, house).map((test) => ({ ...test, personName: person.name, personId: person.id, productName: nameOf(test.productId) }))),
     expiring: onShelf.flatMap((product) => { const best = expiry(product, date); return best && best.date <= soon ? [{ id: product.id, name: product.name, ...best }] : []; }).sort((a, b) => a.date.localeCompare(b.date)),
-    low: onShelf.flatMap((product) => { const left = all.stock.get(product.id) ?? 0; return left < product.sizeGrams * LOW_SHARE ? [{ id: product.id, name: product.name, left, size: product.sizeGrams }] : []; }),
+    low: onShelf.flatMap((product) => { const left = all.stock.get(product.id) ?? 0; return isLow(product, left) ? [{ id: product.id, name: product.name, left, size: product.sizeGrams }] : []; }),
   };
 }

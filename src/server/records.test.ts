@@ -8,6 +8,7 @@ import { emptyLook, HOUSE_SPEED } from "@/core/look";
 import { makePlan } from "@/core/plan";
 import { contextOf } from "@/core/record";
 import { NewRecordSchema, recordPicture, takeDown, takeRecordPicture } from "./records";
+import { changeJob } from "./looks";
 import { loadWorkspace } from "./workspace";
 
 process.env.DERMAGRAPH_DATA = mkdtempSync(join(tmpdir(), "dermagraph-records-"));
@@ -46,6 +47,21 @@ describe("a record", () => {
     const slower = makePlan(after?.look.design ?? emptyLook("none"), contextOf(after as NonNullable<typeof after>));
     expect(slower.handsOnMinutes / plan.handsOnMinutes).toBeCloseTo(1.5, 1);
     expect(await statusOf(takeDown(record({ seen: [], steps: [{ layerId: "nobody", actualMinutes: 3 }] })))).toBe(400);
+  });
+  it("takes a sitting of the chair's log down once, and at the pace it was meant to be painted", async () => {
+    const session = crypto.randomUUID();
+    const { id } = await takeDown(record({ session }));
+    expect((await loadWorkspace("sundog", "sundog-hillside"))?.records.find((entry) => entry.id === id)?.session).toBe(session);
+    expect(await statusOf(takeDown(record({ session })))).toBe(400);
+    const given = await loadWorkspace("sundog", "sundog-hillside");
+    if (!given?.job) throw new Error("the demo has the job");
+    const step = given.look.design.layers[1]?.id ?? "";
+    const planned = async () => (await loadWorkspace("sundog", "sundog-hillside"))?.records[0]?.steps[0]?.plannedMinutes ?? 0;
+    await takeDown(record({ seen: [], steps: [{ layerId: step, actualMinutes: 20 }] }));
+    const usual = await planned();
+    await changeJob(given.job.id, { version: given.job.version, personId: given.job.personId, brief: { ...given.brief, pace: "comfortable" } });
+    await takeDown(record({ seen: [], steps: [{ layerId: step, actualMinutes: 28 }] }));
+    expect((await planned()) / usual).toBeCloseTo(1.4, 2);
   });
   it("keeps pictures, cleaned, and refuses one for no record or none at all", async () => {
     const { id } = await takeDown(record());

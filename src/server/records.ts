@@ -10,14 +10,14 @@ import { cleanPicture } from "./references";
 import { newId, studio } from "./studio";
 import { loadWorkspace } from "./workspace";
 
-const { on, reaction, verdict, rehearsal, interruptions, fits, reads, changes } = RecordSchema.shape;
+const { on, reaction, verdict, rehearsal, interruptions, fits, reads, changes, session } = RecordSchema.shape;
 
 export const NewRecordSchema = z.object({
   lookId: z.string().min(1).max(64), jobId: z.string().min(1).max(64), on,
   seen: z.array(WearSeenSchema.pick({ zone: true, afterHours: true, wholePercent: true }).strict()).max(200).default([]),
   /** Hands-on minutes by layer; what the house plans for it is worked out here. */
   steps: z.array(StepSeenSchema.pick({ layerId: true, actualMinutes: true }).strict()).max(100).default([]),
-  reaction, verdict, rehearsal, interruptions, fits, reads, changes,
+  reaction, verdict, rehearsal, interruptions, fits, reads, changes, session,
 }).strict().refine((record) => record.seen.length > 0 || record.steps.length > 0 || record.verdict.trim() !== "", { path: ["seen"], message: "say of one place at least how it held, time a step, or write a verdict" });
 
 /** Takes down what was seen of a look that was worn or rehearsed, beside what the house forecast for it then. @throws Problem */
@@ -27,7 +27,8 @@ export async function takeDown({ lookId, jobId, seen, steps, ...said }: z.output
   const design = given.look.design;
   // The house's own forecast, so that records are compared with one thing, whatever was learned in between.
   const { factors: _, speed: __, ...asTheHouse } = given;
-  const context = contextOf({ ...asTheHouse, brief: { ...given.brief, pace: "usual" } });
+  const context = contextOf(asTheHouse);
+  if (said.session && given.records.some((record) => record.session === said.session)) throw invalid([{ field: "session", message: "this sitting has its record already" }]);
   const forecast = wearForecast(design, context);
   const wear = seen.map((entry, i) => {
     const own = forecast.filter(({ zone }) => zone === entry.zone);

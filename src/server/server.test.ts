@@ -9,6 +9,7 @@ import { findLook, listJobs, listPeople } from "@/store";
 import { loadDemoWhenEmpty } from "./demo";
 import { changeJob, copyLook, lookNames, newJob, saveDesign, startLook, takeLayer } from "./looks";
 import { loadToday, lookCards } from "./overview";
+import { takeDown } from "./records";
 import { changePerson } from "./people";
 import { Problem } from "./problem";
 import { createProduct, move, productWithLedger, takeDemoShelf } from "./shelf";
@@ -45,6 +46,12 @@ describe("demo", () => {
     expect(today.builds.map(({ name, look }) => `${name} for ${look}`)).toEqual(["Reed horns for Bog Light"]);
     expect((today.builds[0]?.startOn ?? "") <= (today.next.find(({ look }) => look.id === "bog-light")?.job?.brief.curtainAt ?? "")).toBe(true);
     expect(today.unrecorded.map(({ jobId }) => jobId)).toEqual(["sundog-dress"]);
+    // A rehearsal is no record of how it was worn; a record is.
+    const taken = { lookId: "sundog", jobId: "sundog-dress", on: today.date, seen: [], steps: [], verdict: "timed", reaction: "", rehearsal: true, interruptions: [], fits: null, reads: null, changes: [], session: null };
+    await takeDown(taken);
+    expect((await loadToday()).unrecorded).toHaveLength(1);
+    await takeDown({ ...taken, rehearsal: false, verdict: "worn" });
+    expect((await loadToday()).unrecorded).toEqual([]);
     for (const order of today.orders) { expect(order.missing).toBeGreaterThan(0); expect(order.by < (today.next.at(-1)?.job?.brief.curtainAt ?? "")).toBe(true); }
     expect(today.orders.length).toBeGreaterThan(0);
     expect(today.low.map((product) => product.name)).toEqual(["Leaf"]);

@@ -3,8 +3,8 @@ import { seat } from "../plan";
 import type { StepSeen } from "../record";
 import type { ChairState } from "./log";
 
-/** The chair as the house times it, whoever paints. */
-const asTheHouse = (look: Look, context: LookContext) => seat(look, { ...context, speed: HOUSE_SPEED }, { pace: "usual" });
+/** The chair as the house times it at the brief's pace, whoever paints: what was meant to be slow does not make a slow painter. */
+const asTheHouse = (look: Look, context: LookContext) => seat(look, { ...context, speed: HOUSE_SPEED });
 
 /** Hands-on minutes of each layer by the house. */
 export function houseMinutes(look: Look, context: LookContext): Map<string, number> {

@@ -1,4 +1,4 @@
-import { deltaE00, hexToLab, type Lab } from "../colour";
+import { chroma, deltaE00, hexToLab, hueAngle, type Lab } from "../colour";
 import { isPaintType, type Product } from "../paint";
 
 export interface NearPair { readonly a: Product; readonly b: Product; readonly dE: number }
@@ -42,7 +42,10 @@ export function gapsIn(products: readonly Product[], least = GAP_DE): Gap[] {
 export const SWATCH_ORDERS = { hue: "by hue", lightness: "by lightness", nearest: "nearest to a colour" } as const;
 export type SwatchOrder = keyof typeof SWATCH_ORDERS;
 
-const hueOf = ([, a, b]: Lab) => { const chroma = Math.hypot(a, b); return chroma < 6 ? -1 : (Math.atan2(b, a) * 180) / Math.PI + (b < 0 ? 360 : 0); };
+/** Less colourful than this is a grey to the eye that sorts. Common practice, no published source. */
+const GREY_CHROMA = 7;
+export const isGrey = (lab: Lab): boolean => chroma(lab) < GREY_CHROMA;
+const hueOf = (lab: Lab) => (isGrey(lab) ? -1 : hueAngle(lab));
 
 /** Paints with a colour in an order for the eye: greys first and then round the circle; light to dark; or from the nearest to a colour. */
 export function inSwatchOrder(products: readonly Product[], order: SwatchOrder, target = "#808080"): { product: Product; dE: number }[] {

@@ -1,4 +1,9 @@
+import type { Product } from "../paint";
 import type { Need } from "./paintNeeded";
+
+/** A pot under this share of its size is running low. Common practice, no published source. */
+const LOW_SHARE = 0.15;
+export const isLow = ({ sizeGrams }: Pick<Product, "sizeGrams">, left: number): boolean => left < sizeGrams * LOW_SHARE;
 
 export interface Shortage extends Need { readonly left: number; readonly missing: number }
 

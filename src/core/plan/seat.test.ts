@@ -67,6 +67,16 @@ describe("what to drop when it runs late", () => {
     const begun = tasks.filter(({ layerId }) => layerId === "shadow").map(({ id }, i) => ({ id, start: i, end: i + 1 }));
     expect(whatToDrop(face, context, { done: begun, now: 10, tasks }).some(({ patch }) => patch.op === "removeLayer" && patch.id === "shadow")).toBe(false);
   });
+  it("counts what was left out before: it is offered no more, and saves nothing twice", () => {
+    const [gone] = whatToDrop(face, context, { done: [], now: 0, tasks }).flatMap(({ patch }) => (patch.op === "removeLayer" ? [patch.id] : []));
+    if (!gone) throw new Error("a layer can go here");
+    const without = new Set(tasks.filter(({ layerId }) => layerId === gone).map(({ id }) => id));
+    const again = whatToDrop(face, context, { done: [], now: 0, tasks, without });
+    expect(again.length).toBeGreaterThan(0);
+    expect(again.some(({ patch }) => patch.op === "removeLayer" && patch.id === gone)).toBe(false);
+    const rest = seat(face, context, { without }).until;
+    for (const { patch, saves } of again) expect(rest - seat(applyPatch(face, patch), context, { without }).until).toBeCloseTo(saves, 6);
+  });
   it("says that nobody sees a line too fine for the last seat", () => {
     const far = aContext({ brief: { farthestM: 40 } });
     const fine = aLook(...face.layers.slice(0, 1), aLayer({ id: "crack", role: "detail", zones: ["forehead"], paint: product("line"), tool: "linerBrush", technique: "draw", marks: [] }), aLayer({ id: "spots", role: "detail", zones: ["forehead"], paint: product("line"), tool: "roundBrush", technique: "pat" }));

@@ -30,11 +30,14 @@ function lossOf(look: Look, without: Look, layer: Layer, context: LookContext): 
   return (mean * layerAreaCm2(layer, context)) / painted(look, context);
 }
 
+/** Up to so many dE00 over all that is painted the eye hardly finds it, and from so many it does at once. Common practice, no published source. */
+const [HARDLY, CLEARLY] = [0.3, 1.5];
+
 function lossWords(layer: Layer, loss: number, { brief }: LookContext, coat: boolean): string {
   const least = smallestVisibleMm(brief.farthestM);
   const widest = Math.max(0, ...layer.marks.map(markWidthMm));
   const far = layer.marks.length && widest < least ? ` At ${Math.round(brief.farthestM)} m nobody sees it: its lines are ${widest.toFixed(1)} mm, and an eye there wants ${Math.ceil(least)} mm.` : "";
-  const share = loss < 0.3 ? "hardly changes the whole" : loss < 1.5 ? "changes the whole a little" : "changes the whole clearly";
+  const share = loss < HARDLY ? "hardly changes the whole" : loss < CLEARLY ? "changes the whole a little" : "changes the whole clearly";
   return `${coat ? "It covers less" : `The ${ROLES[layer.role].label} on ${zoneWords(layer.zones, 2)} is missing`}; that ${share} (ΔE ${loss.toFixed(1)} over all that is painted).${far}`;
 }
 
@@ -43,8 +46,8 @@ function lossWords(layer: Layer, loss: number, { brief }: LookContext, coat: boo
  * holds paint on is never among them, nor anything whose leaving out a safety rule would stop.
  * @param done what has been painted, when it really was; @param now minutes from the start
  */
-export function whatToDrop(look: Look, context: LookContext, o: { done: readonly Placed[]; now: number; tasks: readonly Pick<LayerTask, "id" | "layerId" | "coat">[] }): Cut[] {
-  const begun = new Set(o.tasks.filter(({ id }) => o.done.some((entry) => entry.id === id)).map(({ layerId, coat }) => `${layerId} ${coat}`));
+export function whatToDrop(look: Look, context: LookContext, o: { done: readonly Placed[]; now: number; tasks: readonly Pick<LayerTask, "id" | "layerId" | "coat">[]; /** What has been left out already. */ without?: ReadonlySet<string> }): Cut[] {
+  const begun = new Set(o.tasks.filter(({ id }) => o.without?.has(id) || o.done.some((entry) => entry.id === id)).map(({ layerId, coat }) => `${layerId} ${coat}`));
   const coats = predict(look, context).coats;
   const whole = seat(look, context, o).until;
   const cut = (layer: Layer, patch: LookPatch, words: string, coat: boolean): Cut[] => {

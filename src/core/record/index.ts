@@ -45,6 +45,8 @@ export const RecordSchema = z.object({
   /** Painted to be timed, not worn (TIME-2). */
   rehearsal: z.boolean().default(false),
   steps: z.array(StepSeenSchema).max(100).default([]),
+  /** The sitting of the chair's log that the minutes are from: it is taken down once. */
+  session: z.uuid("the id of a sitting").nullable().default(null),
   interruptions: z.array(InterruptionSchema).max(50).default([]),
   /** Fits the character? Read as it was meant to? */
   fits: AnswerSchema,

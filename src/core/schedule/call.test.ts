@@ -1,6 +1,7 @@
 import fc from "fast-check";
 import { learningMinutes, fitLearning, HOUSE_RATE, scheduleCall, scheduleChair, type Call, type Performer, type PlacedInCall, type Task } from ".";
 import { seededRandom as seeded } from "../random";
+import { someTasks as face } from "../testing";
 
 /** Judges a call by the rules alone, without the scheduler's code. */
 function faults({ performers, artists, chairs }: Call, placed: readonly PlacedInCall[]): string[] {
@@ -29,15 +30,6 @@ function faults({ performers, artists, chairs }: Call, placed: readonly PlacedIn
   return wrong;
 }
 
-function face(random: () => number, count: number, zones: number, [least, most]: readonly [number, number]): Task[] {
-  const last = new Map<string, string>();
-  return Array.from({ length: count }, (_, i): Task => {
-    const zone = `z${Math.floor(random() * zones)}`;
-    const before = last.get(zone);
-    last.set(zone, `t${i}`);
-    return { id: `t${i}`, zone, handsOn: 1 + random() * 5, wait: least + random() * (most - least), after: before ? [before] : [] };
-  });
-}
 const middle = (list: readonly number[]) => [...list].sort((a, b) => a - b)[list.length >> 1] ?? NaN;
 const worst = (list: readonly number[]) => Math.max(...list);
 

@@ -149,9 +149,9 @@ export function scheduleChair(tasks: readonly Task[], o: ChairSetting = {}): { p
   const offer = (placed: Placed[] | null) => { if (placed && (!best || costOf(placed) < costOf(best) - 1e-9)) best = placed; };
   const shaped = open.some(({ batch, height, lightness }) => batch !== undefined || height !== undefined || lightness !== undefined);
   const index = new Map(open.map((task, i) => [task.id, i]));
-  // The order given is how a painter thinks of it: with patience one waits for a coat rather than take up another colour.
   // Never worse than the shortest, moves and all.
   if (shaped) offer(scheduleChair(tasks.map(({ batch: _, height: __, lightness: ___, ...task }) => task), o).placed.filter(({ id }) => !finished.has(id)));
+  // The order given is how a painter thinks of it: with patience one waits for a coat rather than take up another colour.
   if (shaped) for (const patience of [0, 1, 2, 4, 8, 20]) offer(greedy(open, setup, { priority: (task) => -(index.get(task.id) ?? 0), patience, calm: 0 }));
   const isGood = () => best !== null && costOf(best) <= good;
   for (const priority of priorities) for (const patience of [0, 0.75, 3]) for (const calm of shaped ? [0, 4, 12] : [0]) if (!isGood()) offer(greedy(open, setup, { priority, patience, calm }));
@@ -162,10 +162,7 @@ export function scheduleChair(tasks: readonly Task[], o: ChairSetting = {}): { p
   }
   if (best === null) throw new RangeError(`no hands here do ${open.find((task) => !hands.some((hand) => canDo(hand, task)))?.id ?? "all of it before they leave"}`);
   if (open.length <= (hands.length > 1 ? EXHAUSTIVE.more : EXHAUSTIVE.one) && costOf(best) > good) offer(exhaustive(open, setup, tail, best, costOf(best)));
-  const placed: Placed[] = best;
-  const whole = (placed: readonly Placed[]) => {
-    const all = [...done.filter(({ id }) => byId.has(id)), ...placed].sort((a, b) => a.start - b.start || a.end - b.end);
-    return { placed: all, makespan: lengthOf(all), lowerBound, strain: strainOf(all, byId) };
-  };
-  return whole(placed);
+  const found: readonly Placed[] = best;
+  const placed = [...done.filter(({ id }) => byId.has(id)), ...found].sort((a, b) => a.start - b.start || a.end - b.end);
+  return { placed, makespan: lengthOf(placed), lowerBound, strain: strainOf(placed, byId) };
 }

@@ -8,7 +8,7 @@ import { chairSteps, isDone, nextStep, progressOf, readLog, readyFrom, type Chai
 import { predict } from "@/core/look";
 import { makePlan, seat } from "@/core/plan";
 import { contextOf } from "@/core/record";
-import type { Workspace } from "@/server/workspace";
+import type { ChairGiven } from "@/server/chair";
 import { Dialog } from "@/ui/Dialog";
 import { clock, minutesWords } from "@/ui/format";
 import { Late } from "./Late";
@@ -18,7 +18,7 @@ import { tone, useKeptOffline, useSeconds, useWakeLock } from "./useDevice";
 import type { Sending } from "./chairLog";
 import { useChairLog } from "./useChairLog";
 
-interface Given { readonly given: Workspace; readonly known: readonly ChairEvent[]; readonly setting: string; readonly rehearsal: boolean }
+interface Given { readonly given: ChairGiven; readonly known: readonly ChairEvent[]; readonly setting: string; readonly rehearsal: boolean }
 
 /** The look at its chair, one step at a time, for wet hands: large, dark, by four keys; works and keeps its log without the studio. */
 export function ChairMode({ given, known, setting, rehearsal }: Given) {
@@ -67,7 +67,7 @@ function Screen({ children }: { children: ReactNode }) {
   return <div data-theme="wings" className="fixed inset-0 z-40 flex flex-col overflow-auto bg-base-100 text-base-content md:flex-row md:overflow-hidden">{children}</div>;
 }
 
-function Begin({ given, steps, minutes, finished, rehearsal, home, kept, onBegin }: { given: Workspace; steps: number; minutes: number; finished: string | null; rehearsal: boolean; home: string; kept: boolean; onBegin: (rehearsal: boolean) => void }) {
+function Begin({ given, steps, minutes, finished, rehearsal, home, kept, onBegin }: { given: ChairGiven; steps: number; minutes: number; finished: string | null; rehearsal: boolean; home: string; kept: boolean; onBegin: (rehearsal: boolean) => void }) {
   const [trial, setTrial] = useState(rehearsal);
   return (
     <div className="m-auto flex max-w-2xl flex-col gap-4 p-6">

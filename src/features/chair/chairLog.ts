@@ -1,6 +1,7 @@
 import { z } from "zod";
 import { createStore } from "zustand";
 import { ChairEventSchema, inOrder, type ChairEvent } from "@/core/chair";
+import { CHAIR_LOG } from "@/ui/keptChairs";
 import { localIso } from "@/ui/moment";
 import { send, type Answer } from "@/ui/request";
 
@@ -8,7 +9,7 @@ const KeptSchema = z.object({ events: z.array(ChairEventSchema), sent: z.array(z
 type Kept = z.infer<typeof KeptSchema>;
 
 const NOTHING: Kept = { events: [], sent: [] };
-export const keyOf = (lookId: string, jobId: string | null): string => `dermagraph.chair.${lookId}.${jobId ?? "anyone"}`;
+export const keyOf = (lookId: string, jobId: string | null): string => `${CHAIR_LOG}${lookId}.${jobId ?? "anyone"}`;
 
 function readKept(key: string): Kept {
   try {

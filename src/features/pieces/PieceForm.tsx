@@ -75,7 +75,7 @@ function Match({ piece, set }: { piece: Piece; set: (values: Partial<Piece>) => 
         <Swatch hex={piece.colour} size={36} /><input type="color" aria-label="Colour of the piece" className="h-10 w-14" value={piece.colour ?? "#808080"} onChange={(event) => set({ colour: event.target.value })} />
         <select aria-label="Finish of the piece" className="select !w-32" value={piece.finish} onChange={(event) => set({ finish: event.target.value as Piece["finish"] })}>{FINISHES.map((finish) => <option key={finish} value={finish}>{finish}</option>)}</select>
       </div>
-      <p className="mt-1">{!piece.colour ? "Pick its colour and it is compared with the ground of the face." : match ? <>ΔE <strong>{match.dE.toFixed(1)}</strong> from {match.base}{match.dE <= context.house.numbers.toldApart ? ": nobody tells them apart" : match.dE > 20 ? ": another colour on purpose" : ": told apart; match the face to the piece (PIECE-4)"}. Finish {match.sameFinish ? "agrees" : `${piece.finish} beside ${match.finish}`}.</> : "No ground on the face to compare it with yet."}</p>
+      <p className="mt-1">{!piece.colour ? "Pick its colour and it is compared with the ground of the face." : match ? <>ΔE <strong>{match.dE.toFixed(1)}</strong> from {match.base}{match.verdict === "alike" ? ": nobody tells them apart" : match.verdict === "other" ? ": another colour on purpose" : ": told apart; match the face to the piece (PIECE-4)"}. Finish {match.sameFinish ? "agrees" : `${piece.finish} beside ${match.finish}`}.</> : "No ground on the face to compare it with yet."}</p>
     </div>
   );
 }

@@ -30,8 +30,9 @@ export function NewRecord() {
   // The log of the chair, where there is one that no record was made of yet.
   const sitting = useMemo(() => {
     const log = readLog(chairSteps(look, context), given.sitting);
-    const taken = given.records.some(({ jobId, steps, on }) => jobId === given.job?.id && steps.length > 0 && on === log.begunAt?.slice(0, 10));
-    return log.done.length && !taken ? { log, steps: stepsSeen(look, context, log) } : null;
+    const session = given.sitting[0]?.session ?? null;
+    const taken = given.records.some((record) => record.session !== null && record.session === session);
+    return log.done.length && !taken ? { log, session, steps: stepsSeen(look, context, log) } : null;
   }, [look, context, given]);
   const [hours, setHours] = useState(String(given.brief.hoursWorn));
   const [held, setHeld] = useState<Readonly<Partial<Record<ZoneId, string>>>>({});
@@ -57,7 +58,7 @@ export function NewRecord() {
     const seen = looked.map((zone) => ({ zone, afterHours: after, wholePercent: Number(held[zone]) }));
     const steps = look.layers.flatMap(({ id }) => { const typed = minutes[id] ?? sitting?.steps.find(({ layerId }) => layerId === id)?.actualMinutes.toFixed(1); return typed && Number(typed) > 0 ? [{ layerId: id, actualMinutes: Number(typed) }] : []; });
     const { changes, ...said } = words;
-    const answer = await send<{ id: string }>("POST", "/api/records", { lookId: given.look.id, jobId: given.job?.id, seen, steps, ...said, ...answers, rehearsal: sitting?.log.rehearsal ?? false, interruptions: (sitting?.log.interruptions ?? []).map(({ minutes: length, why }) => ({ minutes: Math.round(length * 10) / 10, why: why.slice(0, 200) })), changes: changes.split("\n").map((line) => line.trim().slice(0, 200)).filter(Boolean).slice(0, 20) });
+    const answer = await send<{ id: string }>("POST", "/api/records", { lookId: given.look.id, jobId: given.job?.id, seen, steps, ...said, ...answers, rehearsal: sitting?.log.rehearsal ?? false, session: sitting?.session ?? null, interruptions: (sitting?.log.interruptions ?? []).map(({ minutes: length, why }) => ({ minutes: Math.round(length * 10) / 10, why: why.slice(0, 200) })), changes: changes.split("\n").map((line) => line.trim().slice(0, 200)).filter(Boolean).slice(0, 20) });
     if (!answer.ok) return setProblem(answer.refusal.errors?.map(({ message }) => message).join("; ") ?? answer.refusal.title);
     const refused: string[] = [];
     for (const file of pictures) { const sent = await sendFile(`/api/records/${answer.value.id}/picture`, file); if (!sent.ok) refused.push(`${file.name}: ${sent.refusal.detail ?? sent.refusal.title}`); }

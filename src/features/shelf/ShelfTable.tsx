@@ -5,6 +5,7 @@ import { ArrowDown, ArrowUp } from "lucide-react";
 import { useRouter } from "next/navigation";
 import { Fragment, useMemo, useState } from "react";
 import { toast } from "sonner";
+import { isLow } from "@/core/kit";
 import { material } from "@/core/paint";
 import type { ShelfItem } from "@/server/shelf";
 import { send } from "@/ui/request";
@@ -12,7 +13,7 @@ import { ageOf, colourFamily, COLUMNS, searched } from "./columns";
 
 const GROUPS = { none: { label: "no heading", of: () => "" }, kind: { label: "kind", of: (item: ShelfItem) => material(item.material).label }, colour: { label: "colour", of: (item: ShelfItem) => colourFamily(item.colour) }, age: { label: "age", of: ageOf } } as const;
 type Group = keyof typeof GROUPS;
-const SHOWN = { all: { label: "everything", is: () => true }, low: { label: "running out", is: (item: ShelfItem) => item.left < item.sizeGrams * 0.15 }, past: { label: "past its date", is: (item: ShelfItem) => Boolean(item.expiry?.past) }, prop: { label: "not for skin", is: (item: ShelfItem) => item.grade === "prop" } } as const;
+const SHOWN = { all: { label: "everything", is: () => true }, low: { label: "running out", is: (item: ShelfItem) => isLow(item, item.left) }, past: { label: "past its date", is: (item: ShelfItem) => Boolean(item.expiry?.past) }, prop: { label: "not for skin", is: (item: ShelfItem) => item.grade === "prop" } } as const;
 type Shown = keyof typeof SHOWN;
 
 /** The shelf as a table: searched, filtered, sorted by any column, under headings, with the columns one wants; several rows changed at once, and back. */

@@ -1,6 +1,7 @@
 import { createColumnHelper, type FilterFn } from "@tanstack/react-table";
 import Link from "next/link";
-import { hexToLab, hueAngle, chroma } from "@/core/colour";
+import { hexToLab, hueAngle } from "@/core/colour";
+import { isGrey } from "@/core/kit";
 import { ALLERGENS, GRADES, material } from "@/core/paint";
 import type { ShelfItem } from "@/server/shelf";
 import { gramsWords, money } from "@/ui/format";
@@ -8,13 +9,12 @@ import { Swatch } from "@/ui/Swatch";
 
 const make = createColumnHelper<ShelfItem>();
 
-/** Greys are kept together; others go by twelfths of the circle. */
-const GREY_CHROMA = 8;
+/** Greys are kept together; others go by twelfths of the circle, each called by what painters mostly find there. From memory. */
 const FAMILIES = ["red", "orange", "ochre and brown", "yellow", "yellow green", "green", "green", "turquoise", "blue", "blue", "violet", "pink"] as const;
 export function colourFamily(hex: string | null): string {
   if (!hex) return "no colour";
   const lab = hexToLab(hex);
-  return chroma(lab) < GREY_CHROMA ? "white, grey and black" : (FAMILIES[Math.floor((((hueAngle(lab) % 360) + 360) % 360) / 30)] ?? "no colour");
+  return isGrey(lab) ? "white, grey and black" : (FAMILIES[Math.floor((((hueAngle(lab) % 360) + 360) % 360) / 30)] ?? "no colour");
 }
 
 /** How old a pot is, as one sorts them out. */
