@@ -1,10 +1,11 @@
 import { hexToLab, individualTypologyAngle, itaClass } from "@/core/colour";
+import { layOut, TraySchema } from "@/core/kit";
 import { checkLook, lookContext, LookSchema, wearForecast } from "@/core/look";
 import { BriefSchema, USUAL_BRIEF } from "@/core/brief";
 import { PAINT_TYPE_KEYS, ProductSchema } from "@/core/paint";
 import { PersonSchema, STAND_IN } from "@/core/people";
 import { disagreements, RecordSchema } from "@/core/record";
-import { DEMO_LOOKS, DEMO_PRODUCTS, demoJobs, demoPeople, demoRecords } from ".";
+import { DEMO_LOOKS, DEMO_PRODUCTS, demoJobs, demoPeople, demoRecords, demoTrays } from ".";
 
 const TODAY = "2026-06-01";
 const day = (offset: number) => new Date(Date.parse(`${TODAY}T12:00:00Z`) + offset * 86_400_000).toISOString().slice(0, 10);
@@ -21,12 +22,22 @@ describe("the Weather Court", () => {
     for (const list of [products, people, DEMO_LOOKS, jobs]) expect(new Set(list.map(({ id }) => id)).size).toBe(list.length);
   });
 
-  it("has every paint type but hair colour on its shelf, an expired pot, one nearly empty, and a craft paint to stumble over", () => {
+  it("has sixty products of every paint type on its shelf, an expired pot, one nearly empty, and a craft paint to stumble over", () => {
     const kinds = new Set(products.map(({ fields }) => fields.material));
-    expect(PAINT_TYPE_KEYS.filter((key) => !kinds.has(key)).sort()).toEqual(["hairColour"]);
+    expect(products).toHaveLength(60);
+    expect(PAINT_TYPE_KEYS.filter((key) => !kinds.has(key))).toEqual([]);
     expect(products.some(({ fields }) => fields.expiresOn !== null && fields.expiresOn < TODAY)).toBe(true);
     expect(products.some(({ grams, fields }) => grams < fields.sizeGrams * 0.1)).toBe(true);
     expect(products.some(({ fields }) => fields.grade === "prop")).toBe(true);
+  });
+
+  it("has trays whose pans all fit, of paints that are on the shelf", () => {
+    const ids = new Set(products.map(({ id }) => id));
+    for (const { fields } of demoTrays()) {
+      expect(TraySchema.safeParse(fields).error).toBeUndefined();
+      expect(layOut(fields).every(({ fits }) => fits)).toBe(true);
+      for (const { parts } of fields.pans) for (const { productId } of parts) expect(ids).toContain(productId);
+    }
   });
 
   it("has people of different skins, a latex allergy, a heavy sweater, a beard, lenses and a child", () => {

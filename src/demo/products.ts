@@ -62,6 +62,11 @@ const LINES: readonly Line[] = [
   ["Marsh grease", "rubberMaskGrease", "#56633f", 0.94, 30, 1900],
   ["Tooth dark", "toothLacquer", "#5b4a36", 0.9, 8, 1100],
   ["Calm cream", "barrierCream", null, 0.05, 50, 1100],
+  ["Neutral set, small", "settingPowder", "#ece2d2", 0.06, 20, 750, { eye: true }],
+  ["Rain pencil", "pencil", "#6d7a86", 0.6, 3, 550, { eye: true }],
+  ["Plum lip", "lipLong", "#5a2f45", 0.93, 6, 1300, { lip: true }],
+  ["Copper strand", "hairColour", "#a5642e", 0.7, 75, 1250],
+  ["Moon spangle", "glitter", "#d9dce4", 0.35, 10, 1700, { openedMonthsAgo: 8 }],
   ["Workshop gold", "waterGlycerine", "#b08d3c", 0.9, 100, 400, { grade: "prop", maker: "Sawmill Crafts" }],
 ];
 

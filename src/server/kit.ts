@@ -1,7 +1,7 @@
 import "server-only";
 import { z } from "zod";
 import { packingList, paintNeeded, type JobNeeds, type PackingList } from "@/core/kit";
-import { applyPatch, isWearable, recipeOf, type Layer, type Look, type LookPatch } from "@/core/look";
+import { applyPatch, isWearable, recipeOf, replaceProduct, type Look } from "@/core/look";
 import type { Product } from "@/core/paint";
 import type { Person } from "@/core/people";
 import { contextOf, factorsOf } from "@/core/record";
@@ -38,26 +38,13 @@ export async function loadPlanning(): Promise<Planning> {
 
 export const SubstituteSchema = z.object({ from: z.string().min(1).max(64), to: z.string().min(1).max(64) }).strict();
 
-/** The paint of a layer with one product in the place of another; null where it does not use it. */
-function replaced({ paint }: Layer, from: string, to: string): Layer["paint"] | null {
-  if (paint.kind === "product") return paint.productId === from ? { kind: "product", productId: to } : null;
-  if (paint.kind !== "mix" || !paint.parts.some(({ productId }) => productId === from)) return null;
-  // What was in the mix already takes both parts.
-  const parts = paint.parts.reduce<{ productId: string; parts: number }[]>((list, part) => {
-    const productId = part.productId === from ? to : part.productId;
-    return list.some((other) => other.productId === productId) ? list.map((other) => (other.productId === productId ? { ...other, parts: Math.min(20, other.parts + part.parts) } : other)) : [...list, { productId, parts: part.parts }];
-  }, []);
-  const [only] = parts;
-  return parts.length === 1 && only ? { kind: "product", productId: only.productId } : { kind: "mix", parts };
-}
-
 /** Puts one product in the place of another all through a look. What a safety rule stops is refused as a whole. @throws Problem */
 export async function substitute(lookId: string, { from, to }: z.output<typeof SubstituteSchema>): Promise<{ version: number; layers: number }> {
   const db = await studio();
   const look = await findLook(db, lookId);
   if (!look) throw notFound("look");
   if (!(await listProducts(db)).some(({ id }) => id === to)) throw invalid([{ field: "to", message: "is not on the shelf" }]);
-  const patches = look.design.layers.flatMap((layer): LookPatch[] => { const paint = replaced(layer, from, to); return paint ? [{ op: "changeLayer", id: layer.id, change: { paint } }] : []; });
+  const patches = replaceProduct(look.design, from, to);
   if (!patches.length) throw invalid([{ field: "from", message: "is not used in this look" }]);
   const next: Look = applyPatch(look.design, { op: "several", patches });
   await refuseStops(db, next, { lookId });
@@ -83,7 +70,9 @@ export async function writeUse(jobId: string, { on, grams }: z.output<typeof Use
     for (const id of new Set([...wanted.keys(), ...already.keys()])) {
       const more = Math.round(((wanted.get(id) ?? 0) - (already.get(id) ?? 0)) * 1000) / 1000;
       if (more === 0) continue;
-      await addMovement(tx, { productId: id, jobId, kind: "used", delta: -more, on, note: `${already.has(id) ? "corrected: " : ""}${look.design.name} on ${person.name}`.slice(0, 200) });
+      // Of whom it was is told by its job: the ledger is never rewritten, and a person may be forgotten.
+      const note = `${already.has(id) ? "corrected: " : ""}${look.design.name}`.slice(0, 200);
+      await addMovement(tx, { productId: id, jobId, kind: "used", delta: -more, on, note });
       written++;
     }
     return { written };

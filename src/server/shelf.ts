@@ -1,7 +1,7 @@
 import "server-only";
 import { z } from "zod";
 import { DEMO_PRODUCTS } from "@/demo";
-import { balance, deltaOf, expiry, type Movement, type MovementFields } from "@/core/kit";
+import { balance, deltaOf, expiry, potBalance, type Movement, type MovementFields } from "@/core/kit";
 import { ProductSchema, type Product, type ProductFields } from "@/core/paint";
 import { addMovement, addProduct, findProduct, listLooks, listMovements, listProducts, saveProduct, setArchived, stockLevels, type Store } from "@/store";
 import { notFound } from "./problem";
@@ -37,7 +37,7 @@ export async function productWithLedger(id: string): Promise<{ item: ShelfItem; 
 
 async function put(db: Store, id: string, fields: ProductFields, on: string, grams = fields.sizeGrams): Promise<void> {
   await addProduct(db, id, fields);
-  if (grams > 0) await addMovement(db, { productId: id, kind: "bought", delta: grams, on, note: "first pot" });
+  if (grams > 0) await addMovement(db, { productId: id, kind: "bought", delta: grams, on, note: "first pot", priceMinor: grams === fields.sizeGrams ? fields.priceMinor : null });
 }
 
 /** A new product comes with its full pot as the first movement. */
@@ -63,10 +63,11 @@ export async function move(id: string, movement: MovementFields): Promise<{ left
   const db = await studio();
   return db.transaction().execute(async (tx) => {
     if (!(await findProduct(tx, id))) throw notFound("product");
-    const left = balance(await listMovements(tx, id));
-    const delta = deltaOf(movement, left);
-    await addMovement(tx, { productId: id, kind: movement.kind, delta, on: movement.on, note: movement.note });
-    return { left: left + delta };
+    const ledger = await listMovements(tx, id);
+    const delta = deltaOf(movement, potBalance(ledger));
+    const { kind, on, note = "", priceMinor = null, batch = "" } = movement;
+    await addMovement(tx, { productId: id, kind, delta, on, note, priceMinor, batch });
+    return { left: balance(ledger) + delta };
   });
 }
 

@@ -6,7 +6,7 @@ import { databasePath, type Store } from "./database";
 import { MIGRATIONS } from "./migrations";
 
 /** Tables whose rows are told before a backup is put in the place of the studio. */
-const COUNTED = ["person", "product", "movement", "look", "look_version", "job", "record", "mix", "reference", "record_picture", "house_change", "call", "chair_event"] as const;
+const COUNTED = ["person", "product", "movement", "look", "look_version", "job", "record", "mix", "reference", "record_picture", "house_change", "call", "chair_event", "tray"] as const;
 export type Counts = Readonly<Record<string, number>>;
 
 /** Copies the studio as it stands into one file, while it is used (VACUUM INTO): whole, or not at all. */

@@ -23,8 +23,11 @@ export async function addProduct(db: Store, id: string, fields: ProductFields): 
 
 export const saveProduct = (db: Store, id: string, from: number, fields: ProductFields): Promise<number> => updateVersioned(db, "product", id, from, { fields: JSON.stringify(fields) });
 
-export async function addMovement(db: Store, movement: Omit<Movement, "id" | "jobId"> & { jobId?: string | null }): Promise<void> {
-  await db.insertInto("movement").values({ product_id: movement.productId, kind: movement.kind, delta: movement.delta, on_date: movement.on, note: movement.note, at: new Date().toISOString(), job_id: movement.jobId ?? null }).execute();
+/** A line to be written; what it says nothing of is not there. */
+export type NewMovement = Pick<Movement, "productId" | "kind" | "delta" | "on" | "note"> & Partial<Pick<Movement, "jobId" | "pan" | "priceMinor" | "batch">> & { /** When it was written down; now, if it says nothing. */ readonly at?: string };
+
+export async function addMovement(db: Store, { productId, kind, delta, on, note, jobId = null, pan = null, priceMinor = null, batch = "", at = new Date().toISOString() }: NewMovement): Promise<void> {
+  await db.insertInto("movement").values({ product_id: productId, kind, delta, on_date: on, note, at, job_id: jobId, tray_id: pan?.trayId ?? null, pan_id: pan?.panId ?? null, price_minor: priceMinor, batch }).execute();
 }
 
 export async function listMovements(db: Store, productId: string): Promise<Movement[]> {
@@ -32,11 +35,22 @@ export async function listMovements(db: Store, productId: string): Promise<Movem
   return rows.map(movementOf);
 }
 
-const movementOf = (row: Row<"movement">): Movement => ({ id: row.id, productId: row.product_id, kind: row.kind as MovementKind, delta: row.delta, on: row.on_date, note: row.note, jobId: row.job_id });
+const movementOf = (row: Row<"movement">): Movement => ({ id: row.id, productId: row.product_id, kind: row.kind as MovementKind, delta: row.delta, on: row.on_date, note: row.note, jobId: row.job_id, pan: row.tray_id !== null && row.pan_id !== null ? { trayId: row.tray_id, panId: row.pan_id } : null, priceMinor: row.price_minor, batch: row.batch });
 
 /** What was written down for a job. */
 export async function jobMovements(db: Store, jobId: string): Promise<Movement[]> {
   return (await db.selectFrom("movement").selectAll().where("job_id", "=", jobId).orderBy("id").execute()).map(movementOf);
+}
+
+/** What lies in the pans of a tray, line by line. */
+export async function trayMovements(db: Store, trayId: string): Promise<Movement[]> {
+  return (await db.selectFrom("movement").selectAll().where("tray_id", "=", trayId).orderBy("id").execute()).map(movementOf);
+}
+
+/** Lines of the whole ledger between two days, both counted; purchases of all time, since they tell what a gram cost. */
+export async function seasonMovements(db: Store, from: string, until: string): Promise<Movement[]> {
+  const rows = await db.selectFrom("movement").selectAll().where((eb) => eb.or([eb.and([eb("on_date", ">=", from), eb("on_date", "<=", until)]), eb("price_minor", "is not", null)])).orderBy("id").execute();
+  return rows.map(movementOf);
 }
 
 /** Grams left of every product: the sum of its ledger. */

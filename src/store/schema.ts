@@ -6,7 +6,8 @@ interface Versioned { id: string; version: number; archived: number; created_at:
 export interface Schema {
   person: Versioned & { fields: string };
   product: Versioned & { fields: string };
-  movement: { id: Generated<number>; product_id: string; kind: string; delta: number; on_date: string; note: string; at: string; job_id: string | null };
+  movement: { id: Generated<number>; product_id: string; kind: string; delta: number; on_date: string; note: string; at: string; job_id: string | null; tray_id: string | null; pan_id: string | null; price_minor: number | null; batch: Generated<string> };
+  tray: Versioned & { fields: string };
   mix: Versioned & { fields: string };
   reference: Versioned & { look_id: string; fields: string; bytes: Uint8Array };
   look: Versioned & { design: string };

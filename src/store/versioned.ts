@@ -10,7 +10,7 @@ export class NotFound extends Error {
   constructor(what: string) { super(`no such ${what}`); }
 }
 
-type VersionedTable = "person" | "product" | "look" | "job" | "mix" | "reference" | "call";
+type VersionedTable = "person" | "product" | "look" | "job" | "mix" | "reference" | "call" | "tray";
 
 /**
  * Writes columns of one row if it still has the version the caller started from.

@@ -15,7 +15,7 @@ function writingRoutes(folder = join(ROOT, "src", "app", "api"), path = "/api"):
     return [...readFileSync(join(folder, entry.name), "utf8").matchAll(/export const (PUT|POST|DELETE)\b/g)].map(([, method]) => ({ method: method as Writing["method"], path }));
   });
 }
-const IDS: Readonly<Record<string, string>> = { looks: "first-frost", people: "nomi-tarrow", products: "chalk-white", jobs: "frost-reservoir", mixes: "none", references: "none", records: "drought-dress-run" };
+const IDS: Readonly<Record<string, string>> = { looks: "first-frost", people: "nomi-tarrow", products: "chalk-white", jobs: "frost-reservoir", mixes: "none", trays: "frost-tin", references: "none", records: "drought-dress-run" };
 
 const long = "x".repeat(5000);
 /** Thirty bodies that no route can take: not JSON, wrong shapes, wrong types, strangers, nonsense numbers and dates. */
@@ -35,7 +35,7 @@ const digest = (folder: string) => {
 
 test("thirty malformed bodies to every route give a problem with the field named, and change nothing", async ({ demo, request }) => {
   const routes = writingRoutes();
-  expect(routes).toHaveLength(39);
+  expect(routes).toHaveLength(43);
   expect(BODIES).toHaveLength(30);
   const before = digest(demo.folder);
   for (const { method, path } of routes) {

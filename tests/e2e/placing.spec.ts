@@ -34,7 +34,7 @@ async function takePdf(page: Page, url: string, open: (link: Locator) => Promise
 test("keyboard alone: base, brows by three points, a star on the midline, teeth, fur, whiskers three one side and five the other, and the PDF", async ({ page, empty }) => {
   await page.goto(`${empty.url}/shelf`, { waitUntil: "networkidle" });
   await press(page.getByRole("button", { name: "Borrow the invented shelf" }), page);
-  await expect(page.getByText("55 of 55 products")).toBeVisible();
+  await expect(page.getByText("60 of 60 products")).toBeVisible();
   await page.goto(`${empty.url}/looks/new`, { waitUntil: "networkidle" });
   await page.getByLabel("Name of the look").focus();
   await page.keyboard.type("Marsh cat");

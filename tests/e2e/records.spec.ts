@@ -41,7 +41,7 @@ test("an empty shelf says what to do, and lends the invented one", async ({ page
   await page.goto(`${empty.url}/shelf`, { waitUntil: "networkidle" });
   await expect(page.getByRole("heading", { name: "The shelf is empty" })).toBeVisible();
   await page.getByRole("button", { name: "Borrow the invented shelf" }).click();
-  await expect(page.getByText("55 of 55 products")).toBeVisible();
+  await expect(page.getByText("60 of 60 products")).toBeVisible();
   await page.goto(`${empty.url}/people`);
   await expect(page.getByRole("heading", { name: "Nobody here yet" })).toBeVisible();
   await page.goto(`${empty.url}/looks`);

@@ -6,3 +6,4 @@ export { formatGpl, readGpl, type Palette } from "./gpl";
 export { pieceSheets } from "./pieceSheets";
 export { PAPER_KEYS, PAPERS, type PaperKey } from "./paper";
 export { pathOfShape, sheetSvg } from "./sheetSvg";
+export { trayLabels } from "./trayLabels";

@@ -2,7 +2,7 @@ import fc from "fast-check";
 import { newMark } from "../look";
 import { filmPerCoat, TOOLS } from "../paint";
 import { aContext, aLayer, aLook, product } from "../testing";
-import { addMonths, balance, deltaOf, expiry, layerAreaCm2, MovementSchema, paintNeeded, shortage, strokeLengthMm } from ".";
+import { addMonths, balance, deltaOf, expiry, layerAreaCm2, MovementSchema, paintNeeded, potBalance, refill, shortage, strokeLengthMm, WRITTEN_KINDS } from ".";
 
 describe("paintNeeded", () => {
   const context = aContext();
@@ -51,15 +51,28 @@ describe("shortage", () => {
 
 describe("ledger", () => {
   it("keeps the balance as the sum of any run of movements, and weighing sets it", () => {
-    const movement = fc.record({ kind: fc.constantFrom("bought", "used", "refilled", "wasted", "weighed" as const), grams: fc.double({ min: 0.1, max: 60, noNaN: true }) });
+    const movement = fc.record({ kind: fc.constantFrom(...WRITTEN_KINDS), grams: fc.double({ min: 0.1, max: 60, noNaN: true }) });
     fc.assert(fc.property(fc.array(movement, { maxLength: 40 }), (list) => {
       const lines: { delta: number }[] = [];
       for (const entry of list) {
-        lines.push({ delta: deltaOf({ ...entry, on: "2026-01-01", note: "" }, balance(lines)) });
+        lines.push({ delta: deltaOf(entry, balance(lines)) });
         if (entry.kind === "weighed") expect(balance(lines)).toBeCloseTo(entry.grams, 9);
       }
       expect(balance(lines)).toBeCloseTo(lines.reduce((sum, line) => sum + line.delta, 0), 9);
     }));
+  });
+  it("fills pans out of the pot without using anything, and the scale is asked about the pot alone (KIT-6)", () => {
+    const { pot, pan } = refill(4);
+    const at = { trayId: "t", panId: "p" };
+    const ledger = [{ delta: 30, pan: null }, { delta: pot, pan: null }, { delta: pan, pan: at }];
+    expect(balance(ledger)).toBe(30);
+    expect(potBalance(ledger)).toBe(26);
+    expect(balance([...ledger, { delta: deltaOf({ kind: "weighed", grams: 25 }, potBalance(ledger)) }])).toBe(29);
+  });
+  it("takes a price for what is bought and for nothing else", () => {
+    expect(MovementSchema.safeParse({ kind: "bought", grams: 30, on: "2026-01-01", priceMinor: 1150, batch: "B 12" }).success).toBe(true);
+    expect(MovementSchema.safeParse({ kind: "used", grams: 3, on: "2026-01-01", priceMinor: 1150 }).success).toBe(false);
+    expect(MovementSchema.safeParse({ kind: "refilled", grams: 3, on: "2026-01-01" }).success).toBe(false);
   });
   it("refuses to buy nothing or on no day, and lets a scale show an empty pot", () => {
     expect(MovementSchema.safeParse({ kind: "bought", grams: 0, on: "2026-01-01" }).success).toBe(false);

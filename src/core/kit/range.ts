@@ -1,5 +1,6 @@
 import { chroma, deltaE00, hexToLab, hueAngle, type Lab } from "../colour";
 import { isPaintType, type Product } from "../paint";
+import { nearestMade, type Made, type MadeColour } from "./mixes";
 
 export interface NearPair { readonly a: Product; readonly b: Product; readonly dE: number }
 export interface Gap { readonly name: string; readonly hex: string; readonly nearest: Product | null; readonly dE: number }
@@ -38,6 +39,12 @@ export function gapsIn(products: readonly Product[], least = GAP_DE): Gap[] {
   }).sort((a, b) => b.dE - a.dE);
 }
 
+/** A place of that map and what comes nearest to it. */
+export interface Reached { readonly name: string; readonly hex: string; readonly made: Made }
+
+/** How far some colours that can be made come round the map of colour, place by place. */
+export const reachedBy = (made: readonly MadeColour[]): Reached[] => RANGE.flatMap(({ name, hex }) => { const nearest = nearestMade(made, hexToLab(hex)); return nearest ? [{ name, hex, made: nearest }] : []; });
+
 /** Orders in which swatches are looked at. */
 export const SWATCH_ORDERS = { hue: "by hue", lightness: "by lightness", nearest: "nearest to a colour" } as const;
 export type SwatchOrder = keyof typeof SWATCH_ORDERS;
@@ -46,9 +53,11 @@ export type SwatchOrder = keyof typeof SWATCH_ORDERS;
 const GREY_CHROMA = 7;
 export const isGrey = (lab: Lab): boolean => chroma(lab) < GREY_CHROMA;
 const hueOf = (lab: Lab) => (isGrey(lab) ? -1 : hueAngle(lab));
+/** Greys first and then round the circle, light before dark. */
+export const byHue = (x: Lab, y: Lab): number => hueOf(x) - hueOf(y) || y[0] - x[0];
 
 /** Paints with a colour in an order for the eye: greys first and then round the circle; light to dark; or from the nearest to a colour. */
 export function inSwatchOrder(products: readonly Product[], order: SwatchOrder, target = "#808080"): { product: Product; dE: number }[] {
   const wanted = hexToLab(target);
-  return coloured(products).map(({ product, lab }) => ({ product, lab, dE: deltaE00(lab, wanted) })).sort((x, y) => (order === "nearest" ? x.dE - y.dE : order === "lightness" ? y.lab[0] - x.lab[0] : hueOf(x.lab) - hueOf(y.lab) || y.lab[0] - x.lab[0])).map(({ product, dE }) => ({ product, dE }));
+  return coloured(products).map(({ product, lab }) => ({ product, lab, dE: deltaE00(lab, wanted) })).sort((x, y) => (order === "nearest" ? x.dE - y.dE : order === "lightness" ? y.lab[0] - x.lab[0] : byHue(x.lab, y.lab))).map(({ product, dE }) => ({ product, dE }));
 }

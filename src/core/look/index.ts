@@ -12,6 +12,8 @@ export { exposedZones, paintedCoverage } from "./checks/covering";
 export { mudColour } from "./checks/layering";
 export { stainingHue } from "./checks/wearing";
 export { layLast, layReadyMade, READY_MADE_KEYS, readyMade, type ReadyMadeKey } from "./readyMade";
+export { replaceProduct } from "./replaceProduct";
+export { standInsFor } from "./standIns";
 export { allowedZones } from "./allowedZones";
 export { marksOn, suggestLayer, withPaint, zonesOfMarks } from "./suggestLayer";
 export { alignMarks, browsByThreePoints, distributeMarks, duplicateAlong, moveMark, scaleMark, turnMark, variedLook } from "./arrange";

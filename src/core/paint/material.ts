@@ -60,6 +60,8 @@ export interface Material {
   /** Dry film in g/m2 that one coat leaves, by tool; the first tool is the usual one. */
   readonly filmByTool: Readonly<Partial<Record<ToolKey, number>>>;
   readonly keepout: readonly Keepout[];
+  /** Whether it is laid out in pans: cakes, creams and powders that a brush takes up. What is poured, sprayed or sharpened is not. */
+  readonly inPan?: true;
   /** What it is made of: every product of the kind has it. */
   readonly allergens: readonly Allergen[];
   /** What many products of the kind have: taken as there until a product's own label is known. */

@@ -1,6 +1,6 @@
 import { hexToLab, labFromReflectance, labToHex, masstoneReflectance, type Lab, type PaintOptics, type Spectrum } from "@/core/colour";
-import { allowedZones, isColour, isWearable, judgedGrounds, layerOptics, materialOf, type Layer, type Look, type LookContext, type Prediction } from "@/core/look";
-import { mediumOf, type MaterialKey, type Product } from "@/core/paint";
+import { isColour, judgedGrounds, layerOptics, materialOf, standInsFor, type Layer, type Look, type LookContext, type Prediction } from "@/core/look";
+import type { MaterialKey, Product } from "@/core/paint";
 
 /** One colour of the look: what is wanted, what it is painted with, and what lies below. */
 export interface ColourRow {
@@ -29,11 +29,10 @@ export function colourRows(look: Look, context: LookContext, prediction: Predict
     const zone = [...layer.zones].sort((a, b) => area(b) - area(a))[0];
     const film = zone && prediction.films.get(zone)?.find((entry) => entry.layer.id === layer.id);
     if (!isColour(layer.role) || !material || !optics || !film) return [];
-    const medium = mediumOf(material);
     const wet = layerOptics(layer, context.products, "wet");
     return [{
       layer, material, optics, wetHex: wet && labToHex(thick(wet)), wanted: layer.target ?? labToHex(thick(optics)), ground: film.before, grounds: judgedGrounds(layer, (id) => prediction.films.get(id)?.find((entry) => entry.layer.id === layer.id)?.before ?? film.before), seen: film.colour,
-      candidates: shelf.filter((product) => product.colour && medium !== null && mediumOf(product.material) === medium && isWearable(product, context.person) && allowedZones(layer.zones, product.material, product).length === layer.zones.length),
+      candidates: standInsFor(layer, context, shelf),
     }];
   });
 }

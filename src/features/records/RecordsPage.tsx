@@ -1,24 +1,15 @@
 "use client";
 
-import type { ApexOptions } from "apexcharts";
-import dynamic from "next/dynamic";
 import Link from "next/link";
 import { useState } from "react";
 import { zoneInfo } from "@/core/anatomy";
 import { material } from "@/core/paint";
 import { errorsOf, ratioOf, speedOf, type WornRecord } from "@/core/record";
 import { learningMinutes } from "@/core/schedule";
+import { Chart, PLAIN } from "@/parts/charts/Chart";
 import { Empty } from "@/ui/Empty";
 import { dayWords, minutesWords } from "@/ui/format";
 import { Page } from "@/ui/Page";
-
-const Chart = dynamic(() => import("react-apexcharts"), { ssr: false, loading: () => <div className="h-64" /> });
-
-/** What every chart here has in common: no colour but the ink, no movement, nothing to drag. */
-const PLAIN: ApexOptions = {
-  chart: { toolbar: { show: false }, zoom: { enabled: false }, animations: { enabled: false }, background: "transparent", fontFamily: "inherit", foreColor: "currentColor" },
-  colors: ["currentColor", "currentColor"], grid: { borderColor: "rgba(128,128,128,0.35)" }, legend: { position: "bottom", horizontalAlign: "left", markers: { size: 0 } }, tooltip: { theme: "dark" },
-};
 
 /** What all records together say: how forecasts held, how minutes fell with repetition, how good the forecasts have been. */
 export function RecordsPage({ records }: { records: readonly WornRecord[] }) {

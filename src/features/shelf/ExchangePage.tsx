@@ -9,7 +9,7 @@ import { gramsWords } from "@/ui/format";
 import { Page } from "@/ui/Page";
 import { sendFile, type Answer, type Refusal } from "@/ui/request";
 import { Swatch } from "@/ui/Swatch";
-import { ShelfTabs } from "./ShelfTabs";
+import { ShelfTabs } from "@/parts/shelf/ShelfTabs";
 
 /** Everything in and out, in open formats; nothing is written before it was shown. */
 export function ExchangePage() {
@@ -103,7 +103,7 @@ function PaletteCard() {
   );
 }
 
-const WORDS: Readonly<Record<string, string>> = { person: "people", product: "products", movement: "ledger lines", look: "looks", look_version: "kept versions", job: "jobs", record: "records", mix: "mixes", reference: "reference pictures", record_picture: "pictures of records", house_change: "versions of the house rules", call: "calls", chair_event: "lines of the chair's log" };
+const WORDS: Readonly<Record<string, string>> = { person: "people", product: "products", movement: "ledger lines", look: "looks", look_version: "kept versions", job: "jobs", record: "records", mix: "mixes", reference: "reference pictures", record_picture: "pictures of records", house_change: "versions of the house rules", call: "calls", chair_event: "lines of the chair's log", tray: "trays" };
 
 function Backup() {
   const asked = useAsked<{ backup: Record<string, number>; now: Record<string, number> }>("/api/exchange/backup/inspect");

@@ -11,7 +11,8 @@ import { dayWords, gramsWords, money } from "@/ui/format";
 import { Page } from "@/ui/Page";
 import { send } from "@/ui/request";
 import { Swatch } from "@/ui/Swatch";
-import { ShelfTabs } from "./ShelfTabs";
+import { PackingCard } from "@/parts/trays/PackingCard";
+import { ShelfTabs } from "@/parts/shelf/ShelfTabs";
 
 /** What a set of jobs takes against what is there: what is short, what could stand in, when to order, what it costs, and what to pack. */
 export function PlanningPage({ planning }: { planning: Planning }) {
@@ -50,7 +51,7 @@ export function PlanningPage({ planning }: { planning: Planning }) {
           <tbody>{plan.lines.map((line) => <Line key={line.productId ?? line.material} line={line} planning={planning} jobs={chosen} onDone={told} />)}</tbody>
         </table>
       </div>
-      <Packing jobs={chosen} />
+      <PackingCard lists={chosen.map(({ packing }) => packing)} title="To pack for them" />
     </Page>
   );
 }
@@ -85,19 +86,5 @@ function Line({ line, planning, jobs, onDone }: { line: KitLine; planning: Plann
         )}
       </td>
     </tr>
-  );
-}
-
-function Packing({ jobs }: { jobs: readonly PlannedJob[] }) {
-  const things = new Map(jobs.flatMap(({ packing }) => packing.things.map((thing) => [thing.name, thing] as const)));
-  if (!things.size) return null;
-  const grams = [...things.values()].reduce((sum, thing) => sum + thing.grams, 0);
-  const litres = Math.max(...jobs.map(({ packing }) => packing.litres));
-  return (
-    <section aria-label="Packing list" className="mt-6">
-      <h2 className="text-xl">To pack for them</h2>
-      <p className="text-sm">{things.size} things, about {(grams / 1000).toFixed(1)} kg; the fullest job takes some {Math.max(1, Math.round(litres))} litres. Weights of pots and tools are common practice, no published source; what may travel is for the carrier and local rules to say.</p>
-      <ul className="mt-1 columns-1 text-sm sm:columns-2 lg:columns-3">{[...things.values()].map((thing) => <li key={thing.name} className="break-inside-avoid py-0.5">{thing.name}{thing.note && <strong className="block text-xs">{thing.note}{thing.rule && <> (<Link className="link" href={`/rules#${thing.rule}`}>{thing.rule}</Link>)</>}</strong>}</li>)}</ul>
-    </section>
   );
 }

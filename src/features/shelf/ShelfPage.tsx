@@ -8,7 +8,7 @@ import { Empty } from "@/ui/Empty";
 import { Page } from "@/ui/Page";
 import { send } from "@/ui/request";
 import { ShelfTable } from "./ShelfTable";
-import { ShelfTabs } from "./ShelfTabs";
+import { ShelfTabs } from "@/parts/shelf/ShelfTabs";
 
 /** What is there, what is left of it, and what may be done with it. */
 export function ShelfPage({ items, today }: { items: readonly ShelfItem[]; today: string }) {

@@ -8,7 +8,7 @@ import type { ShelfItem } from "@/server/shelf";
 import { Empty } from "@/ui/Empty";
 import { Page } from "@/ui/Page";
 import { Swatch } from "@/ui/Swatch";
-import { ShelfTabs } from "./ShelfTabs";
+import { ShelfTabs } from "@/parts/shelf/ShelfTabs";
 
 /** Every colour on the shelf, ordered for the eye, with what is missing in the range and what is there twice. */
 export function SwatchBook({ items }: { items: readonly ShelfItem[] }) {

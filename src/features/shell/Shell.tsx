@@ -12,7 +12,7 @@ import { Rail } from "./Rail";
 
 const KEYS: readonly (readonly [keys: string, does: string])[] = [
   ["Ctrl K", "find a place or an action"], ["?", "this list"], ["G then T L C E P M S R", "go to Today, Looks, Calls, Records, People, Mixing, Shelf, Rules"],
-  ["Ctrl Z", "undo in a look"], ["Ctrl Shift Z", "redo in a look"], ["1 to 9", "Brief, Paint, Map, Colour, Pieces, Time, Plan, Chair, Record of the look"], ["Space ⌫ N P I", "done, back, note, pause, interrupted, at the chair"],
+  ["Ctrl Z", "undo in a look"], ["Ctrl Shift Z", "redo in a look"], ["1 to 9, 0", "Brief, Paint, Map, Colour, Pieces, Time, Tray, Plan, Chair, Record of the look"], ["Space ⌫ N P I", "done, back, note, pause, interrupted, at the chair"],
   ["A", "add a layer, on the map"], ["↑ ↓", "choose a layer in the stack"], ["Alt ↑ ↓", "move the layer"], ["← → ↑ ↓", "move a mark 1 mm, with Shift 5 mm"], [", . + −", "turn and size a mark"], ["M V D", "mirror, vary, duplicate a mark"], ["Delete", "take the layer out"], ["Ctrl P", "print the plan"],
 ];
 

@@ -15,7 +15,7 @@ import { Versions } from "./Versions";
 import { useWorking } from "./WorkspaceContext";
 
 /** Chapters of a look in working order. */
-const CHAPTERS = [{ key: "brief", label: "Brief" }, { key: "paint", label: "Paint" }, { key: "map", label: "Map" }, { key: "colour", label: "Colour" }, { key: "pieces", label: "Pieces" }, { key: "time", label: "Time" }, { key: "plan", label: "Plan" }, { key: "chair", label: "Chair" }, { key: "record", label: "Record" }] as const;
+const CHAPTERS = [{ key: "brief", label: "Brief" }, { key: "paint", label: "Paint" }, { key: "map", label: "Map" }, { key: "colour", label: "Colour" }, { key: "pieces", label: "Pieces" }, { key: "time", label: "Time" }, { key: "tray", label: "Tray" }, { key: "plan", label: "Plan" }, { key: "chair", label: "Chair" }, { key: "record", label: "Record" }] as const;
 
 /** Rules that the colour chapter speaks of. */
 const COLOUR_RULES = /^(COLOUR|DIST|LAYER-[568]|BROW-3)/;
@@ -51,14 +51,15 @@ export function WorkspaceShell({ children }: { children: ReactNode }) {
   const hrefOf = (key: string) => (key === "chair" ? `/chair/${given.look.id}/${setting}` : `${base}/${key}`);
   useHotkeys("mod+z", () => undo(), { preventDefault: true });
   useHotkeys("mod+shift+z, mod+y", () => redo(), { preventDefault: true });
-  useHotkeys("1,2,3,4,5,6,7,8,9", (event) => { const chapter = CHAPTERS[Number(event.key) - 1]; if (chapter) router.push(hrefOf(chapter.key)); });
+  useHotkeys("1,2,3,4,5,6,7,8,9,0", (event) => { const chapter = CHAPTERS[(Number(event.key) + 9) % 10]; if (chapter) router.push(hrefOf(chapter.key)); });
   const colours = findings.filter(({ rule, severity }) => severity !== "tip" && COLOUR_RULES.test(rule)).length + look.layers.filter((layer) => layer.target !== null && layer.paint.kind === "material").length;
   const noted: Readonly<Record<(typeof CHAPTERS)[number]["key"], string>> = {
     brief: given.job ? "✓" : "not started",
     paint: look.system ? "✓" : "not started",
     map: look.layers.length === 0 ? "not started" : plan === null ? JUDGING : open(findings) ? String(open(findings)) : "✓",
     colour: look.layers.length === 0 ? "not started" : plan === null ? JUDGING : colours ? String(colours) : "✓",
-    plan: look.layers.length === 0 ? "not started" : plan === null ? JUDGING : plan.stopped ? "stopped" : plan.kit.some((need) => need.missing > 0.005) ? `short ${plan.kit.filter((need) => need.missing > 0.005).length}` : "✓",
+    tray: look.layers.length === 0 ? "not started" : plan === null ? JUDGING : plan.kit.some((need) => need.missing > 0.005) ? `short ${plan.kit.filter((need) => need.missing > 0.005).length}` : "✓",
+    plan: look.layers.length === 0 ? "not started" : plan === null ? JUDGING : plan.stopped ? "stopped" : "✓",
     pieces: look.pieces.length ? String(look.pieces.length) : "none",
     time: look.layers.length === 0 ? "not started" : plan === null ? JUDGING : plan.times ? "✓" : "no date",
     chair: look.layers.length === 0 ? "not started" : plan?.stopped ? "stopped" : "",
@@ -80,7 +81,7 @@ export function WorkspaceShell({ children }: { children: ReactNode }) {
         <div className="flex flex-wrap items-end justify-between gap-x-4 px-3">
           <nav aria-label="Chapters" className="flex flex-wrap">
             {CHAPTERS.map(({ key, label }, i) => (
-              <Link key={key} href={hrefOf(key)} aria-current={here === key ? "page" : undefined} aria-keyshortcuts={String(i + 1)} className={`flex min-h-11 items-center gap-1.5 rounded-t-lg px-3 ${here === key ? "bg-base-100 font-bold" : "hover:bg-base-300"}`}>
+              <Link key={key} href={hrefOf(key)} aria-current={here === key ? "page" : undefined} aria-keyshortcuts={String((i + 1) % 10)} className={`flex min-h-11 items-center gap-1.5 rounded-t-lg px-3 ${here === key ? "bg-base-100 font-bold" : "hover:bg-base-300"}`}>
                 {label}
                 {noted[key] && <span className={`text-xs ${noted[key] === "✓" ? "" : "rounded-full border border-base-content/60 px-1.5"}`}>{noted[key]}</span>}
               </Link>

@@ -1,0 +1,5 @@
+import { TrayChapter } from "@/features/trays/TrayChapter";
+
+export default function Page() {
+  return <TrayChapter />;
+}
