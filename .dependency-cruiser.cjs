@@ -3,7 +3,7 @@ const from = (path, to, name, comment) => ({ name, comment, severity: "error", f
 
 module.exports = {
   forbidden: [
-    from("^src/core/", { pathNot: "^src/core/|^node_modules/(culori|papaparse|perfect-freehand|zod)/" }, "core-knows-nobody", "core imports itself, culori for conversions, zod for schemas, perfect-freehand for lines drawn by hand, papaparse for tables"),
+    from("^src/core/", { pathNot: "^src/core/|^node_modules/(culori|fflate|papaparse|perfect-freehand|zod)/" }, "core-knows-nobody", "core imports itself, culori for conversions, zod for schemas, perfect-freehand for lines drawn by hand, papaparse for tables, fflate for ZIP"),
     from("^src/ui/", { path: "^src/(?!ui/)" }, "ui-knows-nobody", "ui has no knowledge of the trade"),
     from("^src/store/", { path: "^src/(?!store/|core/)" }, "store-on-core", "the store knows the core only"),
     from("^src/demo/", { path: "^src/(?!demo/|core/)" }, "demo-is-data", "the demo is data in the core's types"),

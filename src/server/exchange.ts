@@ -3,10 +3,10 @@ import { readFileSync, rmSync, writeFileSync } from "node:fs";
 import { join } from "node:path";
 import { z } from "zod";
 import { deltaE00, hexToLab } from "@/core/colour";
-import { DIALECTS, formatGpl, formatKitCsv, keyOfProduct, readGpl, readKitCsv, type Dialect, type KitRow, type Palette, type RejectedRow } from "@/core/formats";
+import { DIALECTS, formatGpl, formatKitCsv, keyOfProduct, readGpl, readKitCsvSteps, type Dialect, type KitRow, type Palette, type RejectedRow } from "@/core/formats";
 import { isPaintType } from "@/core/paint";
 import { addMovement, addProduct, backupsIn, countsOf, dataFolder, inspectBackup, listProducts, openStore, stockLevels, swapIn, writeBackup, type Counts } from "@/store";
-import { fieldErrors, invalid } from "./problem";
+import { fieldErrors, invalid, type Report } from "./problem";
 import { newId, replaceStudio, studio, today } from "./studio";
 
 export const KitFileSchema = z.object({ dialect: z.enum(Object.keys(DIALECTS) as [Dialect, ...Dialect[]]).default("comma") }).strict();
@@ -25,9 +25,15 @@ export interface KitPreview { readonly fresh: readonly { readonly line: number; 
 
 const LARGEST_TABLE = 12_000_000;
 
-async function readKit(bytes: Uint8Array) {
+/** Nobody is told. */
+const quietly: Report = async () => undefined;
+
+async function readKit(bytes: Uint8Array, report: Report) {
   if (bytes.length > LARGEST_TABLE) throw invalid([{ field: "file", message: `at most ${LARGEST_TABLE / 1e6} MB` }]);
-  const read = readKitCsv(new TextDecoder().decode(bytes));
+  const steps = readKitCsvSteps(new TextDecoder().decode(bytes));
+  let step = steps.next();
+  for (; !step.done; step = steps.next()) await report(step.value, "reading rows");
+  const read = step.value;
   if ("why" in read) throw invalid([{ field: "file", message: read.why }]);
   const taken = new Set([...(await listProducts(await studio())), ...(await listProducts(await studio(), { archived: true }))].map(keyOfProduct));
   const fresh = read.rows.filter(({ fields }) => { const key = keyOfProduct(fields); return !taken.has(key) && taken.add(key); });
@@ -36,17 +42,18 @@ async function readKit(bytes: Uint8Array) {
 }
 
 /** What a table would bring, row by row; nothing is written. @throws Problem */
-export async function previewKit(bytes: Uint8Array): Promise<KitPreview> {
-  const { read, fresh, known } = await readKit(bytes);
+export async function previewKit(bytes: Uint8Array, report: Report = quietly): Promise<KitPreview> {
+  const { read, fresh, known } = await readKit(bytes, report);
   return { fresh: fresh.map(({ line, fields, left }) => ({ line, name: fields.name, left })), known: known.map(({ line, fields }) => ({ line, name: fields.name })), rejected: read.rejected, unknownColumns: read.unknownColumns };
 }
 
 /** Brings in what a table has that the shelf has not, all or nothing; what is there already is left alone, so that a second time brings nothing. @throws Problem */
-export async function importKit(bytes: Uint8Array): Promise<{ added: number; known: number; rejected: number }> {
-  const { read, fresh, known } = await readKit(bytes);
+export async function importKit(bytes: Uint8Array, report: Report = quietly): Promise<{ added: number; known: number; rejected: number }> {
+  const { read, fresh, known } = await readKit(bytes, report);
   const on = today();
   await (await studio()).transaction().execute(async (tx) => {
-    for (const { fields, left } of fresh) {
+    for (const [i, { fields, left }] of fresh.entries()) {
+      if (i > 0 && i % 250 === 0) await report(i / fresh.length, `${i} of ${fresh.length} brought in`);
       const id = newId();
       await addProduct(tx, id, fields);
       if (left > 0) await addMovement(tx, { productId: id, kind: "bought", delta: left, on, note: "from a kit list" });

@@ -86,6 +86,45 @@ export function fileRoute<P extends Params = Params>(act: (file: { bytes: Uint8A
   };
 }
 
+/** Told while something takes long: what share is done, in words. Waits a moment, and throws where nobody listens any more, so that nothing is half done. */
+export type Report = (share: number, words: string) => Promise<void>;
+
+class Abandoned extends Error {}
+const breath = () => new Promise<void>((resolve) => { setImmediate(resolve); });
+
+/**
+ * A route that takes a file and may take long: from the first report on it answers line by line (NDJSON: `{"share","words"}`, at last `{"done"}` or
+ * `{"problem"}`); what is over before is answered as by any other route. Whoever goes away stops it.
+ */
+export function slowFileRoute<P extends Params = Params>(act: (file: { bytes: Uint8Array; type: string }, report: Report, params: P) => Promise<unknown>) {
+  return async (request: Request, context: { params: Promise<P> }): Promise<Response> => {
+    try {
+      const bytes = new Uint8Array(await request.arrayBuffer());
+      const params = await context.params;
+      const encoder = new TextEncoder();
+      let [gone, open] = [false, null as ReadableStreamDefaultController<Uint8Array> | null];
+      const stream = new ReadableStream<Uint8Array>({ start: (controller) => { open = controller; }, cancel: () => { gone = true; } });
+      request.signal.addEventListener("abort", () => { gone = true; });
+      const line = (value: unknown) => { if (!gone) open?.enqueue(encoder.encode(`${JSON.stringify(value)}\n`)); };
+      let begin: () => void = () => undefined;
+      const begun = new Promise<"begun">((resolve) => { begin = () => resolve("begun"); });
+      const report: Report = async (share, words) => {
+        line({ share, words });
+        begin();
+        await breath();
+        if (gone) throw new Abandoned();
+      };
+      const work = act({ bytes, type: (request.headers.get("content-type") ?? "").split(";")[0]?.trim() ?? "" }, report, params);
+      const first = await Promise.race([work.then((value) => ({ value })), begun]);
+      if (first !== "begun") return Response.json(first.value ?? {});
+      void work.then((value) => line({ done: value ?? {} }), (error: unknown) => { if (!(error instanceof Abandoned)) line({ problem: problemOf(error) }); }).finally(() => { if (!gone) open?.close(); });
+      return new Response(stream, { headers: { "content-type": "application/x-ndjson", "x-accel-buffering": "no", "cache-control": "no-store" } });
+    } catch (error) {
+      return respond(problemOf(error));
+    }
+  };
+}
+
 /** A route that takes JSON: the body is parsed with the schema before anything else happens, and every failure is a problem document. */
 export function jsonRoute<Schema extends z.ZodType, P extends Params = Params>(schema: Schema, act: (body: z.output<Schema>, params: P) => Promise<unknown>) {
   return async (request: Request, context: { params: Promise<P> }): Promise<Response> => {

@@ -13,3 +13,4 @@ export { addLook, findLook, keepVersion, listLooks, listVersions, saveLook, type
 export { addMix, findMix, listMixes, saveMix } from "./mixes";
 export { findReference, putReference, referenceBytes, referenceOf, saveReference } from "./references";
 export { addJob, findJob, listJobs, saveJob, type Job } from "./jobs";
+export { contentOf, partOf, putRow } from "./content";

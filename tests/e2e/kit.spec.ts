@@ -77,7 +77,7 @@ test("exchange: a table is shown before it is taken, a second time brings nothin
   await expect(palettes.getByRole("status")).toContainText(/By hand: 1 colours; left out: line 5/);
   await expect(palettes.getByRole("listitem")).toContainText("Moss, ΔE 0.0");
 
-  const whole = page.getByRole("region", { name: "The whole studio" });
+  const whole = page.getByRole("region", { name: "Back up and restore" });
   await whole.getByLabel("Restore from a backup (.db)").setInputFiles({ name: "wrong.db", mimeType: "application/octet-stream", buffer: Buffer.from("no database") });
   await expect(whole.getByRole("alert")).toContainText("it is no database");
   await whole.getByLabel("Restore from a backup (.db)").setInputFiles({ name: "studio.db", mimeType: "application/octet-stream", buffer: readFileSync(file) });

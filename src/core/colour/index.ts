@@ -15,3 +15,4 @@ export { gradient, type GradientStep } from "./gradient";
 export { proposeTones, type ToneProposal } from "./toneProposals";
 export { hideUnder, type HiddenUnder, type Undercoat } from "./hideUnder";
 export { paletteFromPixels, type PaletteSwatch } from "./palette";
+export { hidingFromPhoto, patchLight, type PatchLight, type PhotographedCard, type PhotographedHiding } from "./hidingFromPhoto";

@@ -11,8 +11,9 @@ import { flat, type Spectrum } from "./spectrum";
 export type PaintOptics = { k: Spectrum; s: Spectrum };
 
 // A draw-down card: the grounds of ISO 6504-3, black Y about 1 or less and white Y about 80.
-const CARD_BLACK = flat(0.005);
-const CARD_WHITE = flat(0.8);
+export const CARD = { black: 0.005, white: 0.8 } as const;
+const CARD_BLACK = flat(CARD.black);
+const CARD_WHITE = flat(CARD.white);
 
 /** Contrast ratio of a film over a black and white card, Y over black / Y over white (ISO 6504-3; the idea of ASTM D2805). */
 export function contrastRatio(optics: PaintOptics, film = 1): number {

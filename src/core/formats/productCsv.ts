@@ -103,6 +103,15 @@ export const MOST_ROWS = 20_000;
  * @returns null with a reason where it is no such table at all
  */
 export function readKitCsv(text: string): KitRead | { readonly why: string } {
+  const steps = readKitCsvSteps(text);
+  for (;;) { const step = steps.next(); if (step.done) return step.value; }
+}
+
+/** Rows between two reports: some tens of milliseconds' work. */
+const STRIDE = 500;
+
+/** {@link readKitCsv} in slices: tells the share that is read every few hundred rows, so that whoever waits can be told, or can stop it. */
+export function* readKitCsvSteps(text: string): Generator<number, KitRead | { readonly why: string }> {
   const source = text.replace(/^\ufeff/, "");
   const first = source.split(/\r\n|\n|\r/, 1)[0] ?? "";
   const delimiter = [";", "\t", ","].map((mark) => ({ mark, count: first.split(mark).length })).sort((a, b) => b.count - a.count)[0]?.mark ?? ",";
@@ -115,7 +124,8 @@ export function readKitCsv(text: string): KitRead | { readonly why: string } {
   const rows: (KitRow & { line: number })[] = [];
   const rejected: RejectedRow[] = [];
   let line = 1;
-  for (const row of [heads, ...body]) {
+  for (const [i, row] of [heads, ...body].entries()) {
+    if (i > 0 && i % STRIDE === 0) yield i / (body.length + 1);
     const at = line;
     // A quoted cell may run over lines.
     line += 1 + row.reduce((sum, cell) => sum + (cell.match(/\r\n|\n|\r/g)?.length ?? 0), 0);

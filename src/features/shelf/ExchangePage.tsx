@@ -1,13 +1,14 @@
 "use client";
 
 import { useRouter } from "next/navigation";
-import { useState, type ReactNode } from "react";
+import { useEffect, useRef, useState, type ReactNode } from "react";
 import { toast } from "sonner";
 import { DIALECTS } from "@/core/formats";
 import type { KitPreview, PaletteMatch } from "@/server/exchange";
+import type { StudioArrival } from "@/server/studioFile";
 import { gramsWords } from "@/ui/format";
 import { Page } from "@/ui/Page";
-import { sendFile, type Answer, type Refusal } from "@/ui/request";
+import { sendFileWatched, type Answer, type Progress, type Refusal } from "@/ui/request";
 import { Swatch } from "@/ui/Swatch";
 import { ShelfTabs } from "@/parts/shelf/ShelfTabs";
 
@@ -19,26 +20,57 @@ export function ExchangePage() {
       <div className="grid gap-5 lg:grid-cols-2">
         <Kit />
         <PaletteCard />
+        <Studio />
         <Backup />
       </div>
     </Page>
   );
 }
 
-/** A file that was chosen, and what the studio says of it. */
-function useAsked<T>(url: string): { file: File | null; answer: T | null; problem: string | null; busy: boolean; choose: (file: File | undefined) => Promise<void>; clear: () => void; fail: (refusal: Refusal) => void } {
-  const [state, setState] = useState<{ file: File | null; answer: T | null; problem: string | null; busy: boolean }>({ file: null, answer: null, problem: null, busy: false });
-  const words = (refusal: Refusal) => refusal.errors?.map(({ message }) => message).join("; ") ?? refusal.detail ?? refusal.title;
+interface Asked<T> {
+  readonly file: File | null;
+  readonly answer: T | null;
+  readonly problem: string | null;
+  /** How far it is while something runs; null while nothing does. */
+  readonly busy: Progress | null;
+  readonly choose: (file: File | undefined) => Promise<void>;
+  /** Sends the chosen file on, to be taken; its answer, or null where it was refused or stopped. */
+  readonly take: <Taken>(url: string, method?: "POST" | "PUT") => Promise<Taken | null>;
+  readonly stop: () => void;
+  readonly clear: () => void;
+}
+
+const wordsOf = (refusal: Refusal) => refusal.errors?.map(({ message }) => message).join("; ") ?? refusal.detail ?? refusal.title;
+
+/** A file that was chosen, and what the studio says of it; what takes long tells how far it is, and can be stopped. */
+function useAsked<T>(url: string): Asked<T> {
+  const [state, setState] = useState<{ file: File | null; answer: T | null; problem: string | null; busy: Progress | null }>({ file: null, answer: null, problem: null, busy: null });
+  const running = useRef<AbortController | null>(null);
+  useEffect(() => () => running.current?.abort(), []);
+  const run = async <Value,>(to: string, file: File, words: string, method: "POST" | "PUT"): Promise<Answer<Value>> => {
+    running.current?.abort();
+    const own = new AbortController();
+    running.current = own;
+    setState((now) => ({ ...now, problem: null, busy: { share: 0, words } }));
+    const answer = await sendFileWatched<Value>(to, file, { method, signal: own.signal, onProgress: (busy) => setState((now) => ({ ...now, busy })) });
+    setState((now) => ({ ...now, busy: null, problem: answer.ok ? null : wordsOf(answer.refusal) }));
+    return answer;
+  };
   return {
     ...state,
     choose: async (file) => {
       if (!file) return;
-      setState({ file, answer: null, problem: null, busy: true });
-      const answer: Answer<T> = await sendFile<T>(url, file);
-      setState({ file, answer: answer.ok ? answer.value : null, problem: answer.ok ? null : words(answer.refusal), busy: false });
+      setState({ file, answer: null, problem: null, busy: null });
+      const answer = await run<T>(url, file, "reading it", "POST");
+      if (answer.ok) setState((now) => ({ ...now, answer: answer.value }));
     },
-    clear: () => setState({ file: null, answer: null, problem: null, busy: false }),
-    fail: (refusal) => setState((now) => ({ ...now, problem: words(refusal) })),
+    take: async <Taken,>(to: string, method: "POST" | "PUT" = "POST") => {
+      if (!state.file) return null;
+      const answer = await run<Taken>(to, state.file, "bringing it in", method);
+      return answer.ok ? answer.value : null;
+    },
+    stop: () => running.current?.abort(),
+    clear: () => setState({ file: null, answer: null, problem: null, busy: null }),
   };
 }
 
@@ -46,11 +78,11 @@ function Card({ title, children }: { title: string; children: ReactNode }) {
   return <section aria-label={title} className="card-plain p-4"><h2 className="text-xl">{title}</h2>{children}</section>;
 }
 
-function Chooser({ label, accept, asked }: { label: string; accept: string; asked: { busy: boolean; problem: string | null; choose: (file: File | undefined) => Promise<void> } }) {
+function Chooser({ label, accept, asked }: { label: string; accept: string; asked: Pick<Asked<unknown>, "busy" | "problem" | "choose"> & { /** Null where it can't be stopped once it runs. */ readonly stop: (() => void) | null } }) {
   return (
     <>
       <label className="mt-3 block text-sm"><span className="label-line">{label}</span><input type="file" accept={accept} className="file-input w-full max-w-md" onChange={(event) => { void asked.choose(event.target.files?.[0]); event.target.value = ""; }} /></label>
-      {asked.busy && <p role="status" className="mt-2">Reading it …</p>}
+      {asked.busy && <p role="status" className="mt-2 flex flex-wrap items-center gap-3 text-sm"><progress className="progress w-40" value={asked.busy.share} max={1} aria-label="How far it is" />{asked.busy.words} …{asked.stop && <button type="button" className="btn btn-sm" onClick={asked.stop}>Stop</button>}</p>}
       {asked.problem && <p role="alert" className="mt-2 border-l-4 border-current pl-2 font-semibold">{asked.problem}</p>}
     </>
   );
@@ -61,12 +93,11 @@ const SHOWN = 12;
 function Kit() {
   const router = useRouter();
   const asked = useAsked<KitPreview>("/api/exchange/kit/preview");
-  const { answer, file } = asked;
+  const { answer } = asked;
   const bringIn = async () => {
-    if (!file) return;
-    const done = await sendFile<{ added: number; known: number; rejected: number }>("/api/exchange/kit", file);
-    if (!done.ok) return asked.fail(done.refusal);
-    toast(`${done.value.added} brought in`, { description: `${done.value.known} were there already, ${done.value.rejected} could not be taken.` });
+    const done = await asked.take<{ added: number; known: number; rejected: number }>("/api/exchange/kit");
+    if (!done) return;
+    toast(`${done.added} brought in`, { description: `${done.known} were there already, ${done.rejected} could not be taken.` });
     asked.clear();
     router.refresh();
   };
@@ -74,7 +105,7 @@ function Kit() {
     <Card title="The kit as a table">
       <p className="mt-1 flex flex-wrap gap-3 text-sm">{Object.entries(DIALECTS).map(([key, { label }]) => <a key={key} className="btn btn-sm" href={`/api/exchange/kit?dialect=${key}`} download>CSV, {label}</a>)}</p>
       <Chooser label="Bring in a kit table (CSV)" accept=".csv,.tsv,text/csv" asked={asked} />
-      {answer && (
+      {answer && !asked.busy && (
         <div className="mt-3 text-sm" role="status">
           <p><strong>{answer.fresh.length} new</strong>, {answer.known.length} there already and left alone, <strong>{answer.rejected.length} that can&apos;t be taken</strong>.{answer.unknownColumns.length > 0 && ` Not known: ${answer.unknownColumns.join(", ")}.`}</p>
           {answer.fresh.length > 0 && <ul className="mt-1">{answer.fresh.slice(0, SHOWN).map((row) => <li key={row.line}>line {row.line}: {row.name}, {gramsWords(row.left)}</li>)}{answer.fresh.length > SHOWN && <li>and {answer.fresh.length - SHOWN} more</li>}</ul>}
@@ -103,23 +134,53 @@ function PaletteCard() {
   );
 }
 
+const PARTS: Readonly<Record<keyof StudioArrival["parts"], string>> = { people: "people", products: "products", mixes: "mixes", looks: "looks", versions: "kept versions", jobs: "jobs", trays: "trays", ledger: "ledger lines", house: "versions of the house rules", records: "records", calls: "calls", chair: "lines of the chair's log", references: "reference pictures", pictures: "pictures of records" };
+
+function Studio() {
+  const router = useRouter();
+  const asked = useAsked<StudioArrival>("/api/exchange/studio/preview");
+  const { answer } = asked;
+  const rows = answer ? (Object.keys(PARTS) as (keyof typeof PARTS)[]).filter((part) => answer.parts[part].fresh + answer.parts[part].known + answer.parts[part].kept > 0) : [];
+  const fresh = rows.reduce((sum, part) => sum + (answer?.parts[part].fresh ?? 0), 0);
+  const bringIn = async () => {
+    const done = await asked.take<StudioArrival>("/api/exchange/studio");
+    if (!done) return;
+    toast(`${Object.values(done.parts).reduce((sum, part) => sum + part.fresh, 0)} rows brought in`, { description: done.refused.length ? `${done.refused.length} could not be taken.` : "Nothing here was written over." });
+    asked.clear();
+    router.refresh();
+  };
+  return (
+    <Card title="The studio in open formats">
+      <p className="mt-1 text-sm">A ZIP of JSON, looks, photographs, and the shelf as a table and a palette. Another studio takes from it what it has not; what is there is never written over. <a className="btn btn-sm ml-2" href="/api/exchange/studio" download>The studio (.zip)</a></p>
+      <Chooser label="Bring in a studio (.zip)" accept=".zip,application/zip" asked={asked} />
+      {answer && !asked.busy && (
+        <div className="mt-3 text-sm">
+          <table className="w-full max-w-md"><caption className="mb-1 text-left">What it would bring:</caption><thead><tr className="border-b-2 border-base-content text-left"><th scope="col">What</th><th scope="col" className="text-right">New</th><th scope="col" className="text-right">Here already</th><th scope="col" className="text-right">Yours is kept</th></tr></thead>
+            <tbody>{rows.map((part) => <tr key={part} className="border-b rule"><th scope="row" className="py-0.5 text-left font-normal">{PARTS[part]}</th><td className={`text-right ${answer.parts[part].fresh ? "font-bold" : ""}`}>{answer.parts[part].fresh}</td><td className="text-right">{answer.parts[part].known}</td><td className="text-right">{answer.parts[part].kept}</td></tr>)}</tbody></table>
+          {answer.refused.length > 0 && <ul aria-label="Can't be taken" className="mt-2">{answer.refused.slice(0, 30).map(({ file, row, why }) => <li key={`${file} ${row}`} className="border-l-4 border-base-content pl-2"><strong>{file}, row {row}</strong>: {why}</li>)}{answer.refused.length > 30 && <li>and {answer.refused.length - 30} more</li>}</ul>}
+          <div className="mt-3 flex gap-3"><button type="button" className="btn btn-primary" disabled={!fresh} onClick={() => void bringIn()}>Bring in {fresh}</button><button type="button" className="btn" onClick={asked.clear}>Leave it</button></div>
+        </div>
+      )}
+    </Card>
+  );
+}
+
 const WORDS: Readonly<Record<string, string>> = { person: "people", product: "products", movement: "ledger lines", look: "looks", look_version: "kept versions", job: "jobs", record: "records", mix: "mixes", reference: "reference pictures", record_picture: "pictures of records", house_change: "versions of the house rules", call: "calls", chair_event: "lines of the chair's log", tray: "trays" };
 
 function Backup() {
   const asked = useAsked<{ backup: Record<string, number>; now: Record<string, number> }>("/api/exchange/backup/inspect");
-  const { answer, file } = asked;
+  const { answer } = asked;
   const [done, setDone] = useState<string | null>(null);
   const restore = async () => {
-    if (!file) return;
-    const answered = await sendFile<{ counts: Record<string, number>; kept: string }>("/api/exchange/backup", file, "PUT");
-    if (!answered.ok) return asked.fail(answered.refusal);
+    const restored = await asked.take<{ counts: Record<string, number>; kept: string }>("/api/exchange/backup", "PUT");
+    if (!restored) return;
     asked.clear();
-    setDone(answered.value.kept);
+    setDone(restored.kept);
   };
   return (
-    <Card title="The whole studio">
+    <Card title="Back up and restore">
       <p className="mt-1 text-sm">One file with everything: people, products, looks, records and pictures. It is copied while the studio is used. <a className="btn btn-sm ml-2" href="/api/exchange/backup" download>Back up</a></p>
-      <Chooser label="Restore from a backup (.db)" accept=".db,application/vnd.sqlite3" asked={asked} />
+      <Chooser label="Restore from a backup (.db)" accept=".db,application/vnd.sqlite3" asked={{ ...asked, stop: null }} />
       {done && <p role="status" className="mt-2 border-l-4 border-current pl-2">Restored. The studio as it was is kept as <strong>{done}</strong> in the folder backups. <button type="button" className="link" onClick={() => window.location.assign("/")}>To Today</button></p>}
       {answer && (
         <div className="mt-3 text-sm">

@@ -2,18 +2,35 @@
 
 import { useRouter } from "next/navigation";
 import { useState } from "react";
-import { FormProvider } from "react-hook-form";
+import { FormProvider, useFormContext } from "react-hook-form";
 import { toast } from "sonner";
 import { ALLERGENS, GRADES, material, MATERIAL_KEYS, ProductSchema, type Product } from "@/core/paint";
 import { CheckField, ChecksField, ColourField, FormProblems, NumberField, Section, SelectField, TextField } from "@/parts/forms/controls";
 import { showRefusal, useZodForm } from "@/parts/forms/useZodForm";
+import { Meter } from "@/parts/mixing/Meter";
 import { Field } from "@/ui/Field";
 import { send, type Refusal } from "@/ui/request";
+import { HidingByPhoto } from "./HidingByPhoto";
 
 const NEW_PRODUCT = {
   name: "", maker: "", code: "", material: "waterGlycerine" as const, colour: "#a0a0a0", hiding: 0.85, tint: 1, grade: "cosmetic" as const, eyeSafe: false, lipSafe: false, allergens: [],
   sizeGrams: 30, priceMinor: 1000, wetColour: null, letDown: null, openedOn: null, expiresOn: null, notes: "",
 };
+
+/** Swatches by the meter: it is held on the dry swatch, on the wet one, on the one in white. The stand-in reads what the field beside it says. */
+function SwatchMeter() {
+  const { setValue, watch } = useFormContext();
+  const [on, setOn] = useState<"colour" | "wetColour" | "letDown">("colour");
+  const dry = String(watch("colour") ?? "#808080");
+  const hex = String(watch(on) ?? dry);
+  const words = { colour: "the dry swatch", wetColour: "the wet swatch", letDown: "the swatch in white" } as const;
+  return (
+    <div className="flex flex-col gap-2 sm:col-span-2 lg:col-span-3">
+      <label className="text-sm"><span className="label-line">The meter is held on</span><select className="select !w-56" value={on} onChange={(event) => setOn(event.target.value as typeof on)}>{Object.entries(words).map(([key, label]) => <option key={key} value={key}>{label}</option>)}</select></label>
+      <Meter held={[{ label: words[on], hex: /^#[0-9a-f]{6}$/i.test(hex) ? hex : "#808080" }]} onRead={(read) => setValue(on, read, { shouldDirty: true, shouldValidate: true })} />
+    </div>
+  );
+}
 
 export function ProductForm({ product }: { product: Product | null }) {
   const router = useRouter();
@@ -50,6 +67,8 @@ export function ProductForm({ product }: { product: Product | null }) {
           <ColourField name="letDown" label="1 part in 10 of white" hint="A second swatch tells how it tints." />
           <NumberField name="hiding" label="Hiding of one coat, 0 to 1" hint="Black over white: 0.98 hides, 0.7 is sheer." />
           <NumberField name="tint" label="Strength in a mix, 1 is usual" hint="A black may be 2 or more." />
+          <HidingByPhoto onTake={(hiding) => form.setValue("hiding", hiding, { shouldDirty: true, shouldValidate: true })} />
+          <SwatchMeter />
         </Section>
         <section className="card-plain flex flex-col gap-3 p-4 sm:p-5">
           <h2 className="text-lg">What the label says</h2>

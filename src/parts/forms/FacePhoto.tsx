@@ -1,9 +1,10 @@
 "use client";
 
-import { useEffect, useId, useRef, useState, type KeyboardEvent, type PointerEvent } from "react";
+import { useEffect, useId, useState } from "react";
 import { useFormContext } from "react-hook-form";
 import { defaultFace, faceFromPhoto, PHOTO_LANDMARKS, point, type PhotoLandmark, type Point } from "@/core/anatomy";
 import { useErrorOf } from "./controls";
+import { usePlaced } from "./usePlaced";
 
 const WORDS: Readonly<Record<PhotoLandmark, string>> = {
   trichion: "hairline at the midline", sellion: "bridge of the nose", pronasale: "nose tip", subnasale: "foot of the nose", stomion: "line of the mouth", menton: "lower edge of the chin",
@@ -83,33 +84,17 @@ const round = (value: number) => Math.round(value * 10) / 10;
 
 /** The photograph with its points: dragged, or moved by arrow keys by a pixel, with Shift by ten. */
 function Picture({ photo, places, onMove }: { photo: Photo; places: Places; onMove: (handle: Handle, to: Point) => void }) {
-  const svg = useRef<SVGSVGElement>(null);
-  const [held, setHeld] = useState<Handle | null>(null);
+  const { frame, held, hold, onKey } = usePlaced<Handle>(photo, places, onMove);
   const [near, setNear] = useState<Handle | null>(null);
   const size = Math.max(photo.width, photo.height) / 100;
-  const within = (p: Point) => point(Math.min(photo.width, Math.max(0, p.x)), Math.min(photo.height, Math.max(0, p.y)));
-  const follow = (event: PointerEvent) => {
-    const matrix = svg.current?.getScreenCTM();
-    if (!held || !matrix) return;
-    const at = new DOMPoint(event.clientX, event.clientY).matrixTransform(matrix.inverse());
-    onMove(held, within(point(at.x, at.y)));
-  };
-  const onKey = (event: KeyboardEvent, handle: Handle) => {
-    const step = event.shiftKey ? 10 : 1;
-    const by = { ArrowLeft: [-step, 0], ArrowRight: [step, 0], ArrowUp: [0, -step], ArrowDown: [0, step] }[event.key];
-    if (!by) return;
-    event.preventDefault();
-    onMove(handle, within(point(places[handle].x + (by[0] ?? 0), places[handle].y + (by[1] ?? 0))));
-  };
   const shown = held ?? near;
   return (
     <figure>
-      <svg ref={svg} viewBox={`0 0 ${photo.width} ${photo.height}`} className="max-h-[70dvh] w-full touch-none bg-[#8a8a89]" role="group" aria-label="Photograph with the points of the face" onPointerMove={follow} onPointerUp={() => setHeld(null)} onPointerCancel={() => setHeld(null)}>
+      <svg {...frame} className="max-h-[70dvh] w-full touch-none bg-[#8a8a89]" role="group" aria-label="Photograph with the points of the face">
         <image href={photo.url} width={photo.width} height={photo.height} />
         <line x1={places.scaleFrom.x} y1={places.scaleFrom.y} x2={places.scaleTo.x} y2={places.scaleTo.y} stroke="#fff" strokeWidth={size * 0.5} /><line x1={places.scaleFrom.x} y1={places.scaleFrom.y} x2={places.scaleTo.x} y2={places.scaleTo.y} stroke="#111" strokeWidth={size * 0.2} />
         {HANDLES.map((handle) => (
-          <g key={handle} role="button" tabIndex={0} aria-label={`${wordsOf(handle)}, ${Math.round(places[handle].x)} across, ${Math.round(places[handle].y)} down`} data-landmark={handle} className="cursor-move" onKeyDown={(event) => onKey(event, handle)} onFocus={() => setNear(handle)} onPointerEnter={() => setNear(handle)}
-            onPointerDown={(event) => { event.preventDefault(); svg.current?.setPointerCapture(event.pointerId); setHeld(handle); }}>
+          <g key={handle} role="button" tabIndex={0} aria-label={`${wordsOf(handle)}, ${Math.round(places[handle].x)} across, ${Math.round(places[handle].y)} down`} data-landmark={handle} className="cursor-move" onKeyDown={(event) => onKey(event, handle)} onFocus={() => setNear(handle)} onPointerEnter={() => setNear(handle)} onPointerDown={(event) => hold(event, handle)}>
             <circle cx={places[handle].x} cy={places[handle].y} r={size * 2.2} fill="transparent" />
             <circle cx={places[handle].x} cy={places[handle].y} r={size * (shown === handle ? 1 : 0.7)} fill={handle.startsWith("scale") ? "#111" : "#fff"} stroke={handle.startsWith("scale") ? "#fff" : "#111"} strokeWidth={size * 0.25} />
           </g>

@@ -1,9 +1,9 @@
 import { importKit, kitFile } from "@/server/exchange";
-import { fileRoute, readRoute } from "@/server/problem";
+import { readRoute, slowFileRoute } from "@/server/problem";
 
 export const GET = readRoute(async (query) => {
   const { body, name } = await kitFile(query);
   return new Response(body, { headers: { "content-type": "text/csv; charset=utf-8", "content-disposition": `attachment; filename="${name}"` } });
 });
 
-export const POST = fileRoute(({ bytes }) => importKit(bytes));
+export const POST = slowFileRoute(({ bytes }, report) => importKit(bytes, report));

@@ -1,4 +1,4 @@
 import { previewKit } from "@/server/exchange";
-import { fileRoute } from "@/server/problem";
+import { slowFileRoute } from "@/server/problem";
 
-export const POST = fileRoute(({ bytes }) => previewKit(bytes));
+export const POST = slowFileRoute(({ bytes }, report) => previewKit(bytes, report));
