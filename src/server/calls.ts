@@ -1,14 +1,14 @@
 import "server-only";
 import { z } from "zod";
 import type { Brief } from "@/core/brief";
-import type { Look, Speed } from "@/core/look";
+import { productsUsed, type Look, type Speed } from "@/core/look";
 import { CallSchema, USUAL_CALL, type CallFields } from "@/core/plan";
 import { DateSchema, type PaintTypeKey, type Product } from "@/core/paint";
 import type { Person } from "@/core/people";
 import { factorsOf, speedOf } from "@/core/record";
 import type { HouseChanges } from "@/core/rules";
 import type { WearFactor } from "@/core/wear";
-import { currentHouse, findCall, findPerson, listJobs, listLooks, listProducts, listRecords, saveCall } from "@/store";
+import { currentHouse, findCall, findPerson, listJobs, findLooks, listProducts, listRecords, saveCall } from "@/store";
 import { invalid } from "./problem";
 import { studio, today } from "./studio";
 
@@ -25,12 +25,19 @@ export interface Calls {
   readonly today: string;
 }
 
+/** A call is planned from what its looks are painted with; the rest of the shelf stays where it is. */
+function usedIn(products: readonly Product[], looks: readonly Look[]): Product[] {
+  const used = new Set(looks.flatMap(productsUsed));
+  return products.filter(({ id }) => used.has(id));
+}
+
 export async function loadCalls(): Promise<Calls> {
   const db = await studio();
-  const looks = new Map((await listLooks(db)).map((look) => [look.id, look.design]));
   const now = today();
   const records = await listRecords(db);
-  const dated = await Promise.all((await listJobs(db)).map(async (job): Promise<DatedJob[]> => {
+  const ahead = (await listJobs(db)).filter(({ brief }) => brief.curtainAt !== null && brief.curtainAt.slice(0, 10) >= now);
+  const looks = new Map((await findLooks(db, ahead.map(({ lookId }) => lookId))).filter(({ archived }) => !archived).map((look) => [look.id, look.design]));
+  const dated = await Promise.all(ahead.map(async (job): Promise<DatedJob[]> => {
     const { curtainAt } = job.brief;
     const look = looks.get(job.lookId);
     const person = await findPerson(db, job.personId);
@@ -40,7 +47,7 @@ export async function loadCalls(): Promise<Calls> {
   const dates = [...new Set(jobs.map(({ brief }) => brief.curtainAt.slice(0, 10)))].sort();
   return {
     days: await Promise.all(dates.map(async (date) => ({ date, jobs: jobs.filter(({ brief }) => brief.curtainAt.startsWith(date)), call: (await findCall(db, date)) ?? { version: 0, fields: USUAL_CALL } }))),
-    products: [...(await listProducts(db)), ...(await listProducts(db, { archived: true }))], house: await currentHouse(db), factors: factorsOf(records), today: now,
+    products: usedIn([...(await listProducts(db)), ...(await listProducts(db, { archived: true }))], jobs.map(({ look }) => look)), house: await currentHouse(db), factors: factorsOf(records), today: now,
   };
 }
 

@@ -1,6 +1,7 @@
 import "server-only";
 import { z } from "zod";
 import { ChairEventSchema, type ChairEvent } from "@/core/chair";
+import { productsUsed } from "@/core/look";
 import { addChairEvents, findJob, findLook } from "@/store";
 import { invalid, notFound } from "./problem";
 import { studio } from "./studio";
@@ -25,7 +26,7 @@ export async function loadChair(lookId: string, jobId?: string): Promise<{ given
   const workspace = await loadWorkspace(lookId, jobId);
   if (!workspace) return null;
   const { look, job, person, brief, today, house, factors, speed, sitting } = workspace;
-  const used = new Set(look.design.layers.flatMap(({ paint }) => (paint.kind === "product" ? [paint.productId] : paint.kind === "mix" ? paint.parts.map(({ productId }) => productId) : [])));
+  const used = new Set(productsUsed(look.design));
   const products = [...workspace.products, ...workspace.archivedProducts].filter(({ id }) => used.has(id));
   return { given: { look, job, person, brief, products, today, house, factors, speed }, events: [...sitting] };
 }

@@ -6,7 +6,7 @@ import { LookSchema } from "@/core/look";
 import { PersonSchema } from "@/core/people";
 import { ProductSchema } from "@/core/paint";
 import { RecordSchema } from "@/core/record";
-import { addJob, addLook, addMovement, addPerson, addProduct, addRecord, addTray, listLooks, listPeople, listProducts } from "@/store";
+import { addJob, addLook, addMovement, addPerson, addProduct, addRecord, addTray, listLookHeads, listPeople, listProducts } from "@/store";
 import { studio, today } from "./studio";
 
 /** ISO date so many days on. */
@@ -22,7 +22,7 @@ function localMoment(date: string, clock: string): string {
 /** Loads the Weather Court when the studio is empty; a studio with anything in it is left alone. */
 export async function loadDemoWhenEmpty(): Promise<boolean> {
   const db = await studio();
-  const [people, products, looks] = await Promise.all([listPeople(db), listProducts(db), listLooks(db)]);
+  const [people, products, looks] = await Promise.all([listPeople(db), listProducts(db), listLookHeads(db)]);
   if (people.length || products.length || looks.length) return false;
   const start = today();
   const day = dayFrom(start);

@@ -1,20 +1,21 @@
 import "server-only";
 import { z } from "zod";
-import { packingList, paintNeeded, type JobNeeds, type PackingList } from "@/core/kit";
-import { applyPatch, isWearable, recipeOf, replaceProduct, type Look } from "@/core/look";
-import type { Product } from "@/core/paint";
+import { paintNeeded, type JobNeeds, type PackingList } from "@/core/kit";
+import { applyPatch, recipeOf, replaceProduct, type Look } from "@/core/look";
 import type { Person } from "@/core/people";
 import { contextOf, factorsOf } from "@/core/record";
 import { houseOf } from "@/core/rules";
-import { addMovement, currentHouse, findJob, findLook, findPerson, jobMovements, listJobs, listLooks, listProducts, listRecords, saveLook, stockLevels } from "@/store";
+import { addMovement, currentHouse, findJob, findLook, findLooks, findPerson, jobMovements, listJobs, listProducts, listRecords, saveLook } from "@/store";
+import { cardOf, shared } from "./overview";
 import { invalid, notFound } from "./problem";
 import { refuseStops } from "./safety";
+import { shelfStart, type ShelfStart } from "./shelf";
 import { studio, today } from "./studio";
 
 /** A job as kit planning works with it. */
-export interface PlannedJob extends JobNeeds { readonly lookId: string; readonly lookName: string; readonly person: Person; readonly used: boolean; readonly packing: PackingList; /** Products that the person may not wear. */ readonly barred: readonly string[] }
+export interface PlannedJob extends JobNeeds { readonly lookId: string; readonly lookName: string; readonly person: Person; readonly used: boolean; readonly packing: PackingList }
 
-export interface Planning { readonly jobs: readonly PlannedJob[]; readonly products: readonly Product[]; readonly stock: Readonly<Record<string, number>>; readonly leadDays: number; readonly today: string }
+export interface Planning { readonly jobs: readonly PlannedJob[]; readonly shelf: ShelfStart; readonly leadDays: number; readonly today: string }
 
 async function settingOf() {
   const db = await studio();
@@ -24,16 +25,16 @@ async function settingOf() {
 /** Jobs ahead and those without a day, with what each takes; and what there is. */
 export async function loadPlanning(): Promise<Planning> {
   const db = await studio();
-  const setting = await settingOf();
-  const looks = new Map((await listLooks(db)).map((look) => [look.id, look.design]));
+  const setting = await shared();
   const ahead = (await listJobs(db)).filter(({ brief }) => !brief.curtainAt || brief.curtainAt.slice(0, 10) >= setting.today);
+  const looks = new Map((await findLooks(db, ahead.map(({ lookId }) => lookId))).filter(({ archived }) => !archived).map((look) => [look.id, look]));
   const jobs = await Promise.all(ahead.map(async (job): Promise<PlannedJob[]> => {
     const [look, person] = [looks.get(job.lookId), await findPerson(db, job.personId)];
     if (!look || !person) return [];
-    const context = contextOf({ ...setting, person, brief: job.brief });
-    return [{ jobId: job.id, name: `${look.name} on ${person.name}`, on: job.brief.curtainAt?.slice(0, 10) ?? null, needs: paintNeeded(look, context), lookId: job.lookId, lookName: look.name, person, used: (await jobMovements(db, job.id)).length > 0, packing: packingList([{ look, context }]), barred: setting.products.filter((product) => !isWearable(product, person)).map(({ id }) => id) }];
+    const { plan, packing } = await cardOf(look, job, setting);
+    return [{ jobId: job.id, name: `${look.design.name} on ${person.name}`, on: job.brief.curtainAt?.slice(0, 10) ?? null, needs: plan.kit, lookId: job.lookId, lookName: look.design.name, person, used: (await jobMovements(db, job.id)).length > 0, packing }];
   }));
-  return { jobs: jobs.flat(), products: setting.products, stock: Object.fromEntries(await stockLevels(db)), leadDays: houseOf(setting.house.changes, setting.house.version).numbers.leadDays, today: setting.today };
+  return { jobs: jobs.flat(), shelf: await shelfStart(jobs.flat().flatMap(({ needs }) => needs.flatMap(({ productId }) => productId ?? []))), leadDays: houseOf(setting.house.changes, setting.house.version).numbers.leadDays, today: setting.today };
 }
 
 export const SubstituteSchema = z.object({ from: z.string().min(1).max(64), to: z.string().min(1).max(64) }).strict();

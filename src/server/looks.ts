@@ -3,7 +3,7 @@ import { z } from "zod";
 import { BriefSchema } from "@/core/brief";
 import { applyPatch, emptyLook, freeLayerId, LayerSchema, LookSchema, MOST_LAYERS, type Look } from "@/core/look";
 import { PersonSchema } from "@/core/people";
-import { addJob, addLook, addPerson, findJob, findLook, findPerson, keepVersion, listJobs, listLooks, saveJob, saveLook, setArchived } from "@/store";
+import { addJob, addLook, addPerson, findJob, findLook, findPerson, keepVersion, listJobs, listLookHeads, saveJob, saveLook, setArchived } from "@/store";
 import { invalid, notFound } from "./problem";
 import { refuseStops } from "./safety";
 import { newId, studio } from "./studio";
@@ -71,9 +71,12 @@ export async function takeLayer(id: string, { layer }: z.output<typeof TakeLayer
   return { version: await saveLook(db, id, look.version, next), name: design.name };
 }
 
+/** What a look is called; null where there is none. */
+export const lookName = async (id: string): Promise<string | null> => (await findLook(await studio(), id))?.design.name ?? null;
+
 /** Looks that are not put away, by name. */
 export async function lookNames(): Promise<{ id: string; name: string }[]> {
-  return (await listLooks(await studio())).map(({ id, design }) => ({ id, name: design.name })).sort((a, b) => a.name.localeCompare(b.name));
+  return (await listLookHeads(await studio())).map(({ id, name }) => ({ id, name })).sort((a, b) => a.name.localeCompare(b.name));
 }
 
 export const KeepVersionSchema = z.object({ name: Name, design: LookSchema }).strict();

@@ -3,7 +3,7 @@ import { z } from "zod";
 import { lookContext, stopsOf, type Finding } from "@/core/look";
 import { PersonSchema, type Person } from "@/core/people";
 import type { WornRecord } from "@/core/record";
-import { addPerson, findPerson, forgetPerson, listJobs, listLooks, listPeople, listProducts, listRecords, savePerson, setArchived, type Job } from "@/store";
+import { addPerson, findPerson, forgetPerson, listJobs, findLooks, listPeople, listProducts, listRecords, savePerson, setArchived, type Job } from "@/store";
 import { house } from "./house";
 import { invalid, notFound } from "./problem";
 import { newId, studio, today } from "./studio";
@@ -19,9 +19,10 @@ export interface JobOf { readonly id: string; readonly lookId: string; readonly 
 async function jobsOf(person: Person): Promise<JobOf[]> {
   const db = await studio();
   const products = [...(await listProducts(db)), ...(await listProducts(db, { archived: true }))];
-  const looks = new Map((await listLooks(db)).map((look) => [look.id, look]));
+  const jobs = await listJobs(db, { personId: person.id });
+  const looks = new Map((await findLooks(db, jobs.map(({ lookId }) => lookId))).filter(({ archived }) => !archived).map((look) => [look.id, look]));
   const rules = await house();
-  return (await listJobs(db, { personId: person.id })).flatMap((job: Job): JobOf[] => {
+  return jobs.flatMap((job: Job): JobOf[] => {
     const look = looks.get(job.lookId);
     if (!look) return [];
     const stops = stopsOf(look.design, lookContext({ person, brief: job.brief, products, today: today(), house: rules })).map(({ rule, message }) => ({ rule, message }));

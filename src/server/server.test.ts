@@ -31,18 +31,18 @@ const latexLayer = aLayer({ id: "strand", zones: ["forehead"], paint: { kind: "p
 describe("demo", () => {
   it("is the scenario: eight looks, five people, seven jobs, forty products and more, and is loaded once", async () => {
     const db = await studio();
-    expect((await lookCards()).map((card) => card.look.design.name).sort()).toEqual(["Bog Light", "Drought", "First Frost", "Fog", "Gate leaf", "Hail", "Sundog", "Thunderhead"]);
+    expect((await lookCards()).cards.map((card) => card.look.design.name).sort()).toEqual(["Bog Light", "Drought", "First Frost", "Fog", "Gate leaf", "Hail", "Sundog", "Thunderhead"]);
     expect(await listPeople(db)).toHaveLength(5);
     expect(await listJobs(db)).toHaveLength(7);
     expect((await loadToday()).products).toBeGreaterThanOrEqual(40);
     expect(await loadDemoWhenEmpty()).toBe(false);
   });
   it("has no stop in any look, and something due on Today", async () => {
-    for (const card of await lookCards()) expect(card.plan.stopped).toBe(false);
+    for (const card of (await lookCards()).cards) expect(card.plan.stopped).toBe(false);
     const today = await loadToday();
     expect(today.next.map((card) => card.look.design.name)).toEqual(["First Frost", "Hail", "Drought", "Sundog", "Bog Light"]);
     expect(today.patchTests).toHaveLength(1);
-    expect(today.expiring.some((product) => product.past)).toBe(true);
+    expect(today.expiring.list.some((product) => product.past)).toBe(true);
     expect(today.builds.map(({ name, look }) => `${name} for ${look}`)).toEqual(["Reed horns for Bog Light"]);
     expect((today.builds[0]?.startOn ?? "") <= (today.next.find(({ look }) => look.id === "bog-light")?.job?.brief.curtainAt ?? "")).toBe(true);
     expect(today.unrecorded.map(({ jobId }) => jobId)).toEqual(["sundog-dress"]);
@@ -54,7 +54,7 @@ describe("demo", () => {
     expect((await loadToday()).unrecorded).toEqual([]);
     for (const order of today.orders) { expect(order.missing).toBeGreaterThan(0); expect(order.by < (today.next.at(-1)?.job?.brief.curtainAt ?? "")).toBe(true); }
     expect(today.orders.length).toBeGreaterThan(0);
-    expect(today.low.map((product) => product.name)).toEqual(["Leaf"]);
+    expect(today.low.list.map((product) => product.name)).toEqual(["Leaf"]);
   });
 });
 
@@ -75,7 +75,7 @@ describe("stops", () => {
     const nomi = (await listPeople(await studio())).find((entry) => entry.id === "nomi-tarrow");
     const { id: _nomi, version, ...fields } = nomi ?? { ...STAND_IN };
     await changePerson("nomi-tarrow", { version, fields: { ...fields, allergies: ["latex"] } });
-    expect((await lookCards()).find((card) => card.look.id === lookId)?.plan.stopped).toBe(true);
+    expect((await lookCards()).cards.find((card) => card.look.id === lookId)?.plan.stopped).toBe(true);
     await changePerson("nomi-tarrow", { version: version + 1, fields });
   });
 });

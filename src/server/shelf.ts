@@ -3,7 +3,7 @@ import { z } from "zod";
 import { DEMO_PRODUCTS } from "@/demo";
 import { balance, deltaOf, expiry, potBalance, type Movement, type MovementFields } from "@/core/kit";
 import { ProductSchema, type Product, type ProductFields } from "@/core/paint";
-import { addMovement, addProduct, findProduct, listLooks, listMovements, listProducts, saveProduct, setArchived, stockLevels, type Store } from "@/store";
+import { addMovement, addProduct, findProduct, looksPaintedWith, listMovements, listProducts, saveProduct, setArchived, stockLevels, type Store } from "@/store";
 import { notFound } from "./problem";
 import { newId, studio, today } from "./studio";
 
@@ -19,13 +19,53 @@ export async function shelf(): Promise<ShelfItem[]> {
   return (await listProducts(db)).map((product) => withStock(product, stock));
 }
 
-/** Looks that use a product, in a mix too. */
-export async function looksUsing(id: string): Promise<{ id: string; name: string; layers: string[] }[]> {
-  return (await listLooks(await studio())).flatMap(({ id: lookId, design }) => {
-    const layers = design.layers.filter(({ paint }) => (paint.kind === "product" ? paint.productId === id : paint.kind === "mix" && paint.parts.some(({ productId }) => productId === id))).map(({ name }) => name);
-    return layers.length ? [{ id: lookId, name: design.name, layers }] : [];
-  });
+/** The shelf as a page begins with it: all of it, or, of a large one, what has to be there at once; the rest is fetched. `stamp` tells one state from another. */
+export interface ShelfStart { readonly items: readonly ShelfItem[]; readonly total: number; readonly stamp: string }
+
+/** As many go with a page at once. */
+const AT_ONCE = 400;
+
+let stamped: { products: unknown; stock: unknown; on: string; count: number } | null = null;
+/** Counts up with every state of the shelf that is seen. */
+function stampOf(products: unknown, stock: unknown, on: string): string {
+  const known = stamped;
+  const now = known && known.products === products && known.stock === stock && known.on === on ? known : { products, stock, on, count: (known?.count ?? 0) + 1 };
+  stamped = now;
+  return `${process.pid}-${now.count}`;
 }
+
+export async function shelfStart(must: readonly string[] = []): Promise<ShelfStart> {
+  const db = await studio();
+  const [products, stock] = [await listProducts(db), await stockLevels(db)];
+  const stamp = stampOf(products, stock, today());
+  if (products.length <= AT_ONCE) return { items: products.map((product) => withStock(product, stock)), total: products.length, stamp };
+  const wanted = new Set(must);
+  return { items: products.filter(({ id }, i) => i < 100 || wanted.has(id)).map((product) => withStock(product, stock)), total: products.length, stamp };
+}
+
+let written: { stamp: string; body: string } | null = null;
+
+/** The whole shelf as JSON; written once for each state of it. */
+export async function shelfJson(): Promise<string> {
+  const db = await studio();
+  const stamp = stampOf(await listProducts(db), await stockLevels(db), today());
+  if (written?.stamp !== stamp) written = { stamp, body: JSON.stringify({ stamp, items: await shelf() }) };
+  return written.body;
+}
+
+export interface UsedIn { readonly looks: readonly { readonly id: string; readonly name: string; readonly layers: readonly string[] }[]; readonly more: number }
+/** Looks that are named; more are counted. */
+const NAMED = 40;
+
+/** Looks that use a product, in a mix too. */
+export async function looksUsing(id: string): Promise<UsedIn> {
+  const { looks, count } = await looksPaintedWith(await studio(), id, NAMED);
+  const layersOf = ({ design }: (typeof looks)[number]) => design.layers.filter(({ paint }) => (paint.kind === "product" ? paint.productId === id : paint.kind === "mix" && paint.parts.some(({ productId }) => productId === id))).map(({ name }) => name);
+  return { looks: looks.map((look) => ({ id: look.id, name: look.design.name, layers: layersOf(look) })), more: count - looks.length };
+}
+
+/** Products of the same kind and maker: its other sizes are among them. */
+export const productsNamed = async ({ material, maker }: Pick<Product, "material" | "maker">): Promise<Product[]> => (await listProducts(await studio())).filter((other) => other.material === material && other.maker === maker);
 
 export async function productWithLedger(id: string): Promise<{ item: ShelfItem; ledger: Movement[] } | null> {
   const db = await studio();

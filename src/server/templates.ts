@@ -4,7 +4,7 @@ import { z } from "zod";
 import { bodySheets, faceSheet, LOOK_FILE_VERSION, PAPER_KEYS, pathOfShape, pieceSheets, readLookFile, SHEET_KINDS, sheetSvg, type LookFile, type PaperKey, type Sheet, type SheetKind } from "@/core/formats";
 import { predict, recipeOf } from "@/core/look";
 import { contextOf } from "@/core/record";
-import { addLook, listLooks } from "@/store";
+import { addLook, listLookHeads } from "@/store";
 import { fieldErrors, invalid, notFound } from "./problem";
 import { refuseStops } from "./safety";
 import { newId, studio } from "./studio";
@@ -83,7 +83,7 @@ export async function importLook(bytes: Uint8Array): Promise<{ lookId: string; n
   const read = readLookFile(new TextDecoder().decode(bytes));
   if (!read.ok) throw invalid([...read.refused]);
   const db = await studio();
-  const taken = new Set((await listLooks(db)).map(({ design }) => design.name));
+  const taken = new Set((await listLookHeads(db)).map(({ name: known }) => known));
   const base = read.file.look.name.slice(0, 70);
   let name = read.file.look.name;
   for (let n = 2; taken.has(name); n++) name = `${base} ${n}`;

@@ -2,19 +2,27 @@ import "server-only";
 import { z } from "zod";
 import { trayLabels, PAPER_KEYS, type PaperKey } from "@/core/formats";
 import { refill, RefillSchema, TraySchema, type Movement, type Tray, type TrayFields } from "@/core/kit";
+import { productsUsed } from "@/core/look";
+import type { Product } from "@/core/paint";
 import { addMovement, addTray, findJob, findLook, findProduct, findTray, listProducts, listTrays, saveTray, setArchived, trayMovements, type Store } from "@/store";
 import { fieldErrors, invalid, notFound } from "./problem";
-import { shelf, type ShelfItem } from "./shelf";
+import { shelfStart, type ShelfStart } from "./shelf";
 import { newId, studio, today } from "./studio";
 import { sheetPdf } from "./templates";
 
 export const SaveTraySchema = z.object({ version: z.number().int().min(1), fields: TraySchema }).strict();
 
-export const trays = async (): Promise<Tray[]> => listTrays(await studio());
+/** Every tray, with the products that lie in one. */
+export async function traysShown(): Promise<{ trays: Tray[]; products: Product[] }> {
+  const db = await studio();
+  const trays = await listTrays(db);
+  const used = new Set(trays.flatMap(({ pans }) => pans.flatMap(({ parts }) => parts.map(({ productId }) => productId))));
+  return { trays, products: [...(await listProducts(db)), ...(await listProducts(db, { archived: true }))].filter(({ id }) => used.has(id)) };
+}
 
 export interface TrayWork {
   readonly tray: Tray;
-  readonly products: readonly ShelfItem[];
+  readonly shelf: ShelfStart;
   /** What was put into its pans, line by line. */
   readonly fills: readonly Movement[];
   readonly today: string;
@@ -29,8 +37,8 @@ export async function trayWork(id: string): Promise<TrayWork | null> {
   if (!tray) return null;
   const job = tray.jobId === null ? null : await findJob(db, tray.jobId);
   const look = job && (await findLook(db, job.lookId));
-  const order = look ? [...new Set(look.design.layers.flatMap(({ paint }) => (paint.kind === "product" ? [paint.productId] : paint.kind === "mix" ? paint.parts.map(({ productId }) => productId) : [])))] : [];
-  return { tray, products: await shelf(), fills: await trayMovements(db, id), today: today(), job: job && look && { lookId: look.id, jobId: job.id, lookName: look.design.name, order } };
+  const order = look ? productsUsed(look.design) : [];
+  return { tray, shelf: await shelfStart(tray.pans.flatMap(({ parts }) => parts.map(({ productId }) => productId))), fills: await trayMovements(db, id), today: today(), job: job && look && { lookId: look.id, jobId: job.id, lookName: look.design.name, order } };
 }
 
 /** What is laid in has to be there; what is made for no skin is not laid beside what is. @throws Problem */

@@ -2,13 +2,14 @@ import "server-only";
 import { USUAL_BRIEF, type Brief } from "@/core/brief";
 import type { ChairEvent } from "@/core/chair";
 import type { Tray } from "@/core/kit";
-import type { Reference } from "@/core/look";
+import { productsUsed, type Reference } from "@/core/look";
 import type { Mix, PaintTypeKey, Product } from "@/core/paint";
 import { STAND_IN, type Person } from "@/core/people";
 import { factorsOf, speedOf, type LearnedSpeed, type WornRecord } from "@/core/record";
 import type { HouseChanges } from "@/core/rules";
 import type { WearFactor } from "@/core/wear";
 import { currentHouse, findLook, lastSitting, listRecords, findPerson, listJobs, listMixes, listPeople, listProducts, listRecordPictures, listTrays, listVersions, referenceOf, stockLevels, type Job, type KeptVersion, type RecordPicture, type StoredLook } from "@/store";
+import { shelfStart, type ShelfStart } from "./shelf";
 import { studio, today } from "./studio";
 
 /** All that the chapters of a look work from; plain data, so that the browser can compute with it. */
@@ -44,6 +45,19 @@ export interface Workspace {
   readonly pictures: readonly RecordPicture[];
   /** What the painter holds differently from the house. */
   readonly house: { readonly version: number; readonly changes: HouseChanges };
+}
+
+/** What a page begins with: of a large shelf only what the look is painted with and some; the rest is fetched by whoever opened it. */
+export interface OpenedWorkspace extends Workspace { readonly shelf: Pick<ShelfStart, "total" | "stamp"> }
+
+export async function openWorkspace(lookId: string, jobId?: string): Promise<OpenedWorkspace | null> {
+  const whole = await loadWorkspace(lookId, jobId);
+  if (!whole) return null;
+  const used = [...productsUsed(whole.look.design), ...whole.mixes.flatMap(({ parts }) => parts.map(({ productId }) => productId)), ...whole.versions.flatMap(({ design }) => productsUsed(design))];
+  const { items, total, stamp } = await shelfStart(used);
+  if (items.length >= total) return { ...whole, shelf: { total, stamp } };
+  const [near, named] = [new Set(items.map(({ id }) => id)), new Set(used)];
+  return { ...whole, products: whole.products.filter(({ id }) => near.has(id)), archivedProducts: whole.archivedProducts.filter(({ id }) => named.has(id)), stock: Object.fromEntries(items.map(({ id, left }) => [id, left])), shelf: { total, stamp } };
 }
 
 /** Loads a look with one of its jobs: the one asked for, or the next to come. */

@@ -1,5 +1,6 @@
 import { LookSchema, type Look } from "@/core/look";
 import type { Store } from "./database";
+import { rowMemory } from "./remembered";
 import type { Row } from "./schema";
 import { newRow, updateVersioned } from "./versioned";
 
@@ -7,14 +8,49 @@ export interface StoredLook { readonly id: string; readonly version: number; rea
 
 const fromRow = (row: Row<"look">): StoredLook => ({ id: row.id, version: row.version, archived: row.archived === 1, updatedAt: row.updated_at, design: LookSchema.parse(JSON.parse(row.design)) });
 
+const designs = rowMemory<StoredLook>(400);
+/** The same look as before while it has not changed, put away or not. */
+const remembered = (db: Store, row: Row<"look">): StoredLook => { const known = designs.get(db, row.id, row.version); return known && known.archived === (row.archived === 1) ? known : designs.put(db, row.id, row.version, fromRow(row)); };
+
 export async function listLooks(db: Store): Promise<StoredLook[]> {
   const rows = await db.selectFrom("look").selectAll().where("archived", "=", 0).orderBy("updated_at", "desc").execute();
   return rows.map(fromRow);
 }
 
+/** What a look is called, without its design. */
+export interface LookHead { readonly id: string; readonly version: number; readonly name: string; readonly updatedAt: string }
+
+/** Looks by name, those worked on last first; read from an index alone. `find`: words that are all in the name. */
+export async function listLookHeads(db: Store, o: { find?: string } = {}): Promise<LookHead[]> {
+  let query = db.selectFrom("look").select(["id", "version", "name", "updated_at"]).where("archived", "=", 0);
+  for (const word of (o.find ?? "").split(/\s+/).filter(Boolean).slice(0, 8)) query = query.where("name", "like", `%${word.replace(/[%_]/g, "")}%`);
+  return (await query.orderBy("updated_at", "desc").execute()).map(({ id, version, name, updated_at: updatedAt }) => ({ id, version, name, updatedAt }));
+}
+
+/** How many looks stand. */
+export async function countLooks(db: Store): Promise<number> {
+  return (await db.selectFrom("look").select((eb) => eb.fn.countAll<number>().as("n")).where("archived", "=", 0).executeTakeFirstOrThrow()).n;
+}
+
+/** Some looks whole, in the order they are asked for; those that are not there are left out. */
+export async function findLooks(db: Store, ids: readonly string[]): Promise<StoredLook[]> {
+  const wanted = [...new Set(ids)];
+  if (!wanted.length) return [];
+  const heads = await db.selectFrom("look").select(["id", "version", "archived", "updated_at"]).where("id", "in", wanted).execute();
+  const known = new Map(heads.flatMap(({ id, version, archived }): [string, StoredLook][] => { const look = designs.get(db, id, version); return look && look.archived === (archived === 1) ? [[id, look]] : []; }));
+  const missing = heads.filter(({ id }) => !known.has(id)).map(({ id }) => id);
+  if (missing.length) for (const row of await db.selectFrom("look").selectAll().where("id", "in", missing).execute()) known.set(row.id, remembered(db, row));
+  return wanted.flatMap((id) => known.get(id) ?? []);
+}
+
+/** Looks painted with a product, alone or in a mix, those worked on last first: so many of them whole, and how many there are. */
+export async function looksPaintedWith(db: Store, productId: string, most: number): Promise<{ looks: StoredLook[]; count: number }> {
+  const rows = await db.selectFrom("look_use").innerJoin("look", "look.id", "look_use.look_id").select("look.id").where("look_use.product_id", "=", productId).where("look.archived", "=", 0).orderBy("look.updated_at", "desc").execute();
+  return { looks: await findLooks(db, rows.slice(0, most).map(({ id }) => id)), count: rows.length };
+}
+
 export async function findLook(db: Store, id: string): Promise<StoredLook | null> {
-  const row = await db.selectFrom("look").selectAll().where("id", "=", id).executeTakeFirst();
-  return row ? fromRow(row) : null;
+  return (await findLooks(db, [id]))[0] ?? null;
 }
 
 export async function addLook(db: Store, id: string, design: Look): Promise<void> {

@@ -1,15 +1,27 @@
 import { ProductSchema, type Product, type ProductFields } from "@/core/paint";
 import type { Movement, MovementKind } from "@/core/kit";
 import type { Store } from "./database";
+import { listMemory, rowMemory } from "./remembered";
 import type { Row } from "./schema";
 import { newRow, updateVersioned } from "./versioned";
 
 const fromRow = (row: Row<"product">): Product => ({ ...ProductSchema.parse(JSON.parse(row.fields)), id: row.id, version: row.version });
 
-/** The shelf. `archived` products stay known to the looks that use them. */
+const products = rowMemory<Product>(20_000);
+const shelves = listMemory<Product[]>();
+
+/** The shelf. `archived` products stay known to the looks that use them. The same list as before while nothing on it has changed. */
 export async function listProducts(db: Store, o: { archived?: boolean } = {}): Promise<Product[]> {
-  const rows = await db.selectFrom("product").selectAll().where("archived", "=", o.archived ? 1 : 0).orderBy("created_at").orderBy("id").execute();
-  return rows.map(fromRow);
+  const archived = o.archived ? 1 : 0;
+  const { count, versions, latest } = await db.selectFrom("product").select((eb) => [eb.fn.countAll<number>().as("count"), eb.fn.sum<number>("version").as("versions"), eb.fn.max("updated_at").as("latest")]).where("archived", "=", archived).executeTakeFirstOrThrow();
+  return shelves(db, String(archived), `${count} ${versions} ${latest}`, async () => {
+    const heads = await db.selectFrom("product").select(["id", "version"]).where("archived", "=", archived).orderBy("created_at").orderBy("id").execute();
+    const news = heads.filter(({ id, version }) => !products.get(db, id, version)).map(({ id }) => id);
+    // A few are fetched by name; of many the whole table is read at once.
+    const rows = !news.length ? [] : await (news.length > 200 ? db.selectFrom("product").selectAll().where("archived", "=", archived).execute() : db.selectFrom("product").selectAll().where("id", "in", news).execute());
+    for (const row of rows) if (!products.get(db, row.id, row.version)) products.put(db, row.id, row.version, fromRow(row));
+    return heads.flatMap(({ id, version }) => products.get(db, id, version) ?? []);
+  });
 }
 
 export async function findProduct(db: Store, id: string): Promise<Product | null> {
@@ -53,8 +65,16 @@ export async function seasonMovements(db: Store, from: string, until: string): P
   return rows.map(movementOf);
 }
 
-/** Grams left of every product: the sum of its ledger. */
+const sums = new WeakMap<Store, { last: number; left: Map<string, number> }>();
+
+/** Grams left of every product: the sum of its ledger. Lines are only ever added, so that what was summed once is summed. The same map while there are no new ones. */
 export async function stockLevels(db: Store): Promise<Map<string, number>> {
-  const rows = await db.selectFrom("movement").select(["product_id", (eb) => eb.fn.sum<number>("delta").as("left")]).groupBy("product_id").execute();
-  return new Map(rows.map((row) => [row.product_id, row.left]));
+  const known = sums.get(db) ?? { last: 0, left: new Map<string, number>() };
+  const last = (await db.selectFrom("movement").select((eb) => eb.fn.max("id").as("last")).executeTakeFirst())?.last ?? 0;
+  if (last === known.last && sums.has(db)) return known.left;
+  const rows = await db.selectFrom("movement").select(["product_id", (eb) => eb.fn.sum<number>("delta").as("more")]).where("id", ">", known.last).groupBy("product_id").execute();
+  const left = new Map(known.left);
+  for (const row of rows) left.set(row.product_id, (left.get(row.product_id) ?? 0) + row.more);
+  sums.set(db, { last, left });
+  return left;
 }

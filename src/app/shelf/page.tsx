@@ -1,10 +1,10 @@
 import { ShelfPage } from "@/features/shelf/ShelfPage";
-import { shelf } from "@/server/shelf";
+import { shelfStart } from "@/server/shelf";
 import { today } from "@/server/studio";
 
 export const dynamic = "force-dynamic";
 export const metadata = { title: "Shelf" };
 
 export default async function Page() {
-  return <ShelfPage items={await shelf()} today={today()} />;
+  return <ShelfPage start={await shelfStart()} today={today()} />;
 }

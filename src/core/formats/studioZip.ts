@@ -3,7 +3,7 @@ import { z } from "zod";
 import { BriefSchema } from "../brief";
 import { ChairEventSchema } from "../chair";
 import { MOVEMENT_KINDS, TraySchema, type MovementKind } from "../kit";
-import { LookSchema, ReferenceSchema } from "../look";
+import { LookSchema, productsUsed, ReferenceSchema } from "../look";
 import { DateSchema, MixSchema, ProductSchema, type Product } from "../paint";
 import { PersonSchema } from "../people";
 import { CallSchema } from "../plan";
@@ -97,8 +97,7 @@ export function formatStudio(content: StudioContent, written: string): Uint8Arra
     if (isPictured(part)) for (const { id, bytes } of content[part]) files[pictureOf(part, id)] = bytes;
   }
   for (const { id, design } of content.looks) {
-    const used = new Set(design.layers.flatMap(({ paint }) => (paint.kind === "product" ? [paint.productId] : paint.kind === "mix" ? paint.parts.map(({ productId }) => productId) : [])));
-    files[lookOf(id)] = json({ format: "dermagraph look", version: LOOK_FILE_VERSION, look: design, products: [...used].flatMap((productId) => { const product = products.get(productId); return product ? [{ id: product.id, name: product.name, maker: product.maker, material: product.material, colour: product.colour }] : []; }) });
+    files[lookOf(id)] = json({ format: "dermagraph look", version: LOOK_FILE_VERSION, look: design, products: productsUsed(design).flatMap((productId) => { const product = products.get(productId); return product ? [{ id: product.id, name: product.name, maker: product.maker, material: product.material, colour: product.colour }] : []; }) });
   }
   const sums = Object.fromEntries(Object.entries(files).map(([name, bytes]) => [name, crc32(bytes)]));
   const left = new Map<string, number>();

@@ -10,16 +10,29 @@ export const ALIKE_DE = 2;
 /** A region of colour with nothing nearer than this is a gap. Common practice, no published source. */
 export const GAP_DE = 10;
 
+/** CIEDE2000 divides a difference of lightness by 1.75 at most: at L* 0 or 100, 1 + 0.015 x 2500 / sqrt(20 + 2500). */
+const MOST_SL = 1.75;
+
 const coloured = (products: readonly Product[]) => products.flatMap((product) => (product.colour && isPaintType(product.material) && product.grade !== "prop" ? [{ product, lab: hexToLab(product.colour) }] : []));
 
 /** Paints of one kind that nobody tells apart, the nearest first. */
 export function nearDuplicates(products: readonly Product[]): NearPair[] {
-  const all = coloured(products);
-  return all.flatMap(({ product: a, lab }, i) => all.slice(i + 1).flatMap(({ product: b, lab: other }): NearPair[] => {
-    if (a.material !== b.material) return [];
-    const dE = deltaE00(lab, other);
-    return dE < ALIKE_DE ? [{ a, b, dE }] : [];
-  })).sort((x, y) => x.dE - y.dE);
+  const byKind = new Map<string, ReturnType<typeof coloured>>();
+  for (const entry of coloured(products)) byKind.set(entry.product.material, [...(byKind.get(entry.product.material) ?? []), entry]);
+  const pairs: NearPair[] = [];
+  for (const list of byKind.values()) {
+    const sorted = [...list].sort((x, y) => x.lab[0] - y.lab[0]);
+    sorted.forEach(({ product: a, lab }, i) => {
+      for (let j = i + 1; j < sorted.length; j++) {
+        const other = sorted[j];
+        // What is further off in lightness alone is further off in all: the weight of L* is never above 1.75 (CIEDE2000, S_L).
+        if (!other || other.lab[0] - lab[0] > ALIKE_DE * MOST_SL) break;
+        const dE = deltaE00(lab, other.lab);
+        if (dE < ALIKE_DE) pairs.push({ a, b: other.product, dE });
+      }
+    });
+  }
+  return pairs.sort((x, y) => x.dE - y.dE);
 }
 
 /** A painter's map of colour: what one looks for in a range. Names are plain words; places are typical of them, from memory. */

@@ -12,6 +12,7 @@ export { exposedZones, paintedCoverage } from "./checks/covering";
 export { mudColour } from "./checks/layering";
 export { stainingHue } from "./checks/wearing";
 export { layLast, layReadyMade, READY_MADE_KEYS, readyMade, type ReadyMadeKey } from "./readyMade";
+export { productsUsed } from "./productsUsed";
 export { replaceProduct } from "./replaceProduct";
 export { standInsFor } from "./standIns";
 export { allowedZones } from "./allowedZones";

@@ -11,6 +11,7 @@ import { contextOf } from "@/core/record";
 import type { ChairGiven } from "@/server/chair";
 import { Dialog } from "@/ui/Dialog";
 import { clock, minutesWords } from "@/ui/format";
+import { useMounted } from "@/ui/useMounted";
 import { Late } from "./Late";
 import { StepCard } from "./StepCard";
 import { StepFigure } from "./StepFigure";
@@ -21,13 +22,18 @@ import { useChairLog } from "./useChairLog";
 interface Given { readonly given: ChairGiven; readonly known: readonly ChairEvent[]; readonly setting: string; readonly rehearsal: boolean }
 
 /** The look at its chair, one step at a time, for wet hands: large, dark, by four keys; works and keeps its log without the studio. */
-export function ChairMode({ given, known, setting, rehearsal }: Given) {
+export function ChairMode(chair: Given) {
+  // Worked out in the browser alone: it has to do it without the studio anyway.
+  return useMounted() ? <Chair {...chair} /> : <Screen><p className="m-auto text-2xl" role="status">Opening the chair</p></Screen>;
+}
+
+function Chair({ given, known, setting, rehearsal }: Given) {
   const look = given.look.design;
   const context = useMemo(() => contextOf(given), [given]);
   const plan = useMemo(() => seat(look, context), [look, context]);
   const sheet = useMemo(() => makePlan(look, context), [look, context]);
   const steps = useMemo(() => chairSteps(look, context, plan), [look, context, plan]);
-  const { events, log, sending, ready } = useChairLog(given.look.id, given.job?.id ?? null, known);
+  const { events, log, sending } = useChairLog(given.look.id, given.job?.id ?? null, known);
   const kept = useKeptOffline();
   const state = useMemo(() => readLog(steps, events), [steps, events]);
   const seconds = useSeconds();
@@ -44,7 +50,6 @@ export function ChairMode({ given, known, setting, rehearsal }: Given) {
   const paused = state.pausedSince !== null;
   const done = useCallback((which: ChairStep) => { setChosen(null); log({ kind: "done", tasks: [...which.tasks] }); }, [log]);
   const home = `/looks/${given.look.id}/${setting}`;
-  if (!ready) return <Screen><p className="m-auto text-2xl" role="status">Opening the chair</p></Screen>;
   if (sheet.stopped) return <Screen><div className="m-auto max-w-2xl border-4 border-base-content p-6"><h1 className="text-3xl">This plan is stopped</h1><p className="mt-2 text-lg">{sheet.findings.filter(({ severity }) => severity === "stop").map(({ message }) => message).join(" ")} The product&apos;s label, local rules and licensed professionals decide.</p><Link className="btn btn-primary mt-4" href={`${home}/plan`}>To the plan</Link></div></Screen>;
   if (!steps.length) return <Screen><div className="m-auto text-center"><h1 className="text-3xl">Nothing to paint yet</h1><Link className="btn btn-primary mt-4" href={`${home}/map`}>To the map</Link></div></Screen>;
   if (!begunAt || state.finishedAt) return <Screen><Begin given={given} steps={steps.length} minutes={plan.until} finished={state.finishedAt} rehearsal={rehearsal} home={home} kept={kept} onBegin={(trial) => log({ kind: "begin", rehearsal: trial })} /></Screen>;

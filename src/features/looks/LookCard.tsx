@@ -1,16 +1,15 @@
 import Link from "next/link";
-import { predict } from "@/core/look";
-import { FaceFigure } from "@/parts/figure/FaceFigure";
+import { LaterFigure } from "@/parts/figure/LaterFigure";
 import type { LookCard as Card } from "@/server/overview";
 import { clock, dayWords, minutesWords } from "@/ui/format";
 
 /** A look as its plan draws it. */
 export function LookCard({ card }: { card: Card }) {
-  const { look, job, personName, context, plan } = card;
+  const { look, job, personName, given, plan } = card;
   const open = plan.findings.filter((finding) => finding.severity !== "tip").length;
   return (
     <Link href={`/looks/${look.id}`} className="card-plain group flex flex-col overflow-hidden hover:border-base-content">
-      <span className="block bg-surround"><FaceFigure id={`card-${look.id}`} look={look.design} context={context} prediction={predict(look.design, context)} guides={{ hat: false }} title={`${look.design.name}, predicted on ${personName ?? "a stand-in"}`} className="h-64 w-full" /></span>
+      <span className="block bg-surround"><LaterFigure id={`card-${look.id}`} look={look.design} setting={given} title={`${look.design.name}, predicted on ${personName ?? "a stand-in"}`} className="h-64 w-full" /></span>
       <span className="flex flex-1 flex-col gap-0.5 p-4">
         <span className="font-display text-xl font-bold group-hover:underline">{look.design.name}</span>
         <span className="muted text-sm">on {personName ?? "a stand-in"}{job?.brief.place ? ` · ${job.brief.place}` : ""}</span>

@@ -7,12 +7,14 @@ import { recipeOptics, type Mix, type Product } from "@/core/paint";
 import type { Person } from "@/core/people";
 import { Bench } from "@/parts/mixing/Bench";
 import { recipeWords } from "@/parts/mixing/words";
+import { useShelf } from "@/parts/shelf/useShelf";
+import type { ShelfStart } from "@/server/shelf";
 import { Empty } from "@/ui/Empty";
 import { Page } from "@/ui/Page";
 import { Swatch } from "@/ui/Swatch";
 import { SaveMix } from "@/parts/mixing/SaveMix";
 
-interface MixingPageProps { products: readonly Product[]; people: readonly Person[]; mixes: readonly Mix[] }
+interface MixingPageProps { start: ShelfStart; people: readonly Person[]; mixes: readonly Mix[] }
 
 export const mixHex = (mix: Pick<Mix, "parts">, byId: ReadonlyMap<string, Product>): string | null => {
   const parts = mix.parts.flatMap(({ productId, parts: n }) => { const product = byId.get(productId); return product ? [{ product, parts: n }] : []; });
@@ -21,7 +23,8 @@ export const mixHex = (mix: Pick<Mix, "parts">, byId: ReadonlyMap<string, Produc
 };
 
 /** The mixing bench by itself, with the mixes that were kept. */
-export function MixingPage({ products, people, mixes }: MixingPageProps) {
+export function MixingPage({ start, people, mixes }: MixingPageProps) {
+  const { items: products } = useShelf(start);
   const asked = useSearchParams();
   const router = useRouter();
   const byId = new Map(products.map((product) => [product.id, product]));

@@ -5,7 +5,10 @@ import { useRouter } from "next/navigation";
 import { useMemo, useState } from "react";
 import { toast } from "sonner";
 import { planKit, substitutes, type KitLine } from "@/core/kit";
+import { isWearable } from "@/core/look";
+import { useShelf } from "@/parts/shelf/useShelf";
 import type { PlannedJob, Planning } from "@/server/kit";
+import type { ShelfItem } from "@/server/shelf";
 import { Empty } from "@/ui/Empty";
 import { dayWords, gramsWords, money } from "@/ui/format";
 import { Page } from "@/ui/Page";
@@ -16,13 +19,15 @@ import { ShelfTabs } from "@/parts/shelf/ShelfTabs";
 
 /** What a set of jobs takes against what is there: what is short, what could stand in, when to order, what it costs, and what to pack. */
 export function PlanningPage({ planning }: { planning: Planning }) {
-  const { jobs, stock, leadDays, today } = planning;
+  const { jobs, leadDays, today } = planning;
+  const { items } = useShelf(planning.shelf);
+  const stock = useMemo(() => new Map(items.map(({ id, left }) => [id, left])), [items]);
   const router = useRouter();
   const [out, setOut] = useState<ReadonlySet<string>>(new Set());
   const [lead, setLead] = useState(leadDays);
-  const products = useMemo(() => new Map(planning.products.map((product) => [product.id, product])), [planning.products]);
+  const products = useMemo(() => new Map(items.map((product) => [product.id, product])), [items]);
   const chosen = jobs.filter(({ jobId }) => !out.has(jobId));
-  const plan = useMemo(() => planKit(jobs.filter(({ jobId }) => !out.has(jobId)), new Map(Object.entries(stock)), products, lead), [jobs, out, stock, products, lead]);
+  const plan = useMemo(() => planKit(jobs.filter(({ jobId }) => !out.has(jobId)), stock, products, lead), [jobs, out, stock, products, lead]);
   const short = plan.lines.filter(({ missing }) => missing > 1e-9);
   const told = async (act: Promise<{ ok: boolean; refusal?: { title: string; detail?: string } }>, words: string) => {
     const answer = await act;
@@ -48,7 +53,7 @@ export function PlanningPage({ planning }: { planning: Planning }) {
         <table className="w-full min-w-[46rem] text-sm">
           <caption className="sr-only">What the jobs take against stock</caption>
           <thead><tr className="border-b-2 border-base-content text-left">{["Product", "Takes", "Left", "Short", "What to do"].map((head) => <th key={head} scope="col" className="px-2 py-1.5">{head}</th>)}</tr></thead>
-          <tbody>{plan.lines.map((line) => <Line key={line.productId ?? line.material} line={line} planning={planning} jobs={chosen} onDone={told} />)}</tbody>
+          <tbody>{plan.lines.map((line) => <Line key={line.productId ?? line.material} line={line} items={items} stock={stock} today={today} jobs={chosen} onDone={told} />)}</tbody>
         </table>
       </div>
       <PackingCard lists={chosen.map(({ packing }) => packing)} title="To pack for them" />
@@ -58,11 +63,10 @@ export function PlanningPage({ planning }: { planning: Planning }) {
 
 type Tell = (act: Promise<{ ok: boolean; refusal?: { title: string; detail?: string } }>, words: string) => Promise<void>;
 
-function Line({ line, planning, jobs, onDone }: { line: KitLine; planning: Planning; jobs: readonly PlannedJob[]; onDone: Tell }) {
-  const product = planning.products.find(({ id }) => id === line.productId);
+function Line({ line, items, stock, today, jobs, onDone }: { line: KitLine; items: readonly ShelfItem[]; stock: ReadonlyMap<string, number>; today: string; jobs: readonly PlannedJob[]; onDone: Tell }) {
+  const product = items.find(({ id }) => id === line.productId);
   const users = jobs.filter(({ jobId }) => line.byJob.some((entry) => entry.jobId === jobId));
-  const barred = new Set(users.flatMap((job) => job.barred));
-  const offered = product && line.missing > 1e-9 ? substitutes(product, planning.products, new Map(Object.entries(planning.stock)), line.grams, ({ id }) => !barred.has(id)).slice(0, 4) : [];
+  const offered = product && line.missing > 1e-9 ? substitutes(product, items, stock, line.grams, (other) => users.every(({ person }) => isWearable(other, person))).slice(0, 4) : [];
   const [picked, setPicked] = useState("");
   const other = offered.find((entry) => entry.product.id === picked) ?? offered[0];
   const putIn = async () => {
@@ -79,7 +83,7 @@ function Line({ line, planning, jobs, onDone }: { line: KitLine; planning: Plann
       <td className="px-2 py-2">
         {line.missing > 1e-9 && (
           <div className="flex flex-col gap-1.5">
-            {line.pots > 0 && <p>{line.pots === 1 ? "A pot" : `${line.pots} pots`} for {money(line.buyMinor)}{line.orderBy && <>, {line.orderBy < planning.today ? <strong>should have been ordered by {dayWords(line.orderBy)}</strong> : line.orderBy === planning.today ? <strong>order today</strong> : `order by ${dayWords(line.orderBy)}`}</>}. <button type="button" className="btn btn-sm ml-1" onClick={() => void onDone(send("POST", `/api/products/${line.productId}/movements`, { kind: "bought", grams, on: planning.today, note: line.pots === 1 ? "a pot received" : `${line.pots} pots received` }), `${gramsWords(grams)} of ${line.name} received`)}>Received</button></p>}
+            {line.pots > 0 && <p>{line.pots === 1 ? "A pot" : `${line.pots} pots`} for {money(line.buyMinor)}{line.orderBy && <>, {line.orderBy < today ? <strong>should have been ordered by {dayWords(line.orderBy)}</strong> : line.orderBy === today ? <strong>order today</strong> : `order by ${dayWords(line.orderBy)}`}</>}. <button type="button" className="btn btn-sm ml-1" onClick={() => void onDone(send("POST", `/api/products/${line.productId}/movements`, { kind: "bought", grams, on: today, priceMinor: line.buyMinor, note: line.pots === 1 ? "a pot received" : `${line.pots} pots received` }), `${gramsWords(grams)} of ${line.name} received`)}>Received</button></p>}
             {!line.productId && <p>Choose a product for it in the colour chapter.</p>}
             {other && <p className="flex flex-wrap items-center gap-2">or <select aria-label={`In the place of ${line.name}`} className="select select-sm !w-48" value={other.product.id} onChange={(event) => setPicked(event.target.value)}>{offered.map((entry) => <option key={entry.product.id} value={entry.product.id}>{entry.product.name}</option>)}</select><button type="button" className="btn btn-sm" onClick={() => void putIn()}>Put it in</button><span className="muted">{other.words}</span></p>}
           </div>

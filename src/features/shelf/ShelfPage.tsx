@@ -3,7 +3,8 @@
 import Link from "next/link";
 import { useRouter } from "next/navigation";
 import { toast } from "sonner";
-import type { ShelfItem } from "@/server/shelf";
+import { useShelf } from "@/parts/shelf/useShelf";
+import type { ShelfStart } from "@/server/shelf";
 import { Empty } from "@/ui/Empty";
 import { Page } from "@/ui/Page";
 import { send } from "@/ui/request";
@@ -11,7 +12,8 @@ import { ShelfTable } from "./ShelfTable";
 import { ShelfTabs } from "@/parts/shelf/ShelfTabs";
 
 /** What is there, what is left of it, and what may be done with it. */
-export function ShelfPage({ items, today }: { items: readonly ShelfItem[]; today: string }) {
+export function ShelfPage({ start, today }: { start: ShelfStart; today: string }) {
+  const { items, whole } = useShelf(start);
   const router = useRouter();
   const lend = async () => {
     const answer = await send<{ added: number }>("POST", "/api/demo-shelf", {});
@@ -26,7 +28,7 @@ export function ShelfPage({ items, today }: { items: readonly ShelfItem[]; today
           <p>Add what you own, or borrow an invented shelf to try with. The plan counts grams against it.</p>
           <div className="flex flex-wrap gap-3"><Link href="/shelf/new" className="btn btn-primary">Add a product</Link><button type="button" className="btn" onClick={() => void lend()}>Borrow the invented shelf</button></div>
         </Empty>
-      ) : <ShelfTable items={items} today={today} />}
+      ) : <ShelfTable items={items} total={start.total} whole={whole} today={today} />}
     </Page>
   );
 }

@@ -1,4 +1,4 @@
-import { createColumnHelper, type FilterFn } from "@tanstack/react-table";
+import { createColumnHelper } from "@tanstack/react-table";
 import Link from "next/link";
 import { hexToLab, hueAngle } from "@/core/colour";
 import { isGrey } from "@/core/kit";
@@ -20,12 +20,19 @@ export function colourFamily(hex: string | null): string {
 /** How old a pot is, as one sorts them out. */
 export const ageOf = (item: ShelfItem): string => (item.expiry?.past ? "past its date" : item.openedOn ? `opened in ${item.openedOn.slice(0, 4)}` : "not opened");
 
-/** Words of a product that a search looks through. */
-export const searched: FilterFn<ShelfItem> = (row, _, wanted: string) => {
-  const { name, maker, code, material: kind, notes } = row.original;
-  const text = `${name} ${maker} ${code} ${material(kind).label} ${notes}`.toLowerCase();
-  return wanted.toLowerCase().split(/\s+/).filter(Boolean).every((word) => text.includes(word));
-};
+const TEXTS = new WeakMap<ShelfItem, string>();
+/** Words of a product that a search looks through, put together once. */
+function textOf(item: ShelfItem): string {
+  const known = TEXTS.get(item) ?? `${item.name} ${item.maker} ${item.code} ${material(item.material).label} ${item.notes}`.toLowerCase();
+  TEXTS.set(item, known);
+  return known;
+}
+
+/** Whether a product has every word that is looked for. */
+export function matching(wanted: string): (item: ShelfItem) => boolean {
+  const words = wanted.toLowerCase().split(/\s+/).filter(Boolean);
+  return (item) => words.every((word) => textOf(item).includes(word));
+}
 
 const where = (item: ShelfItem) => (item.grade === "prop" ? GRADES.prop : [item.eyeSafe && "eyes", item.lipSafe && "lips", "skin"].filter(Boolean).join(", "));
 

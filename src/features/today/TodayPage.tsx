@@ -1,7 +1,6 @@
 import Link from "next/link";
 import type { ReactNode } from "react";
-import { predict } from "@/core/look";
-import { FaceFigure } from "@/parts/figure/FaceFigure";
+import { LaterFigure } from "@/parts/figure/LaterFigure";
 import type { LookCard, Today } from "@/server/overview";
 import { Empty } from "@/ui/Empty";
 import { clock, dayWords, gramsWords, minutesWords } from "@/ui/format";
@@ -29,8 +28,8 @@ export function TodayPage({ today }: { today: Today }) {
             <Due title="To order" none="The next jobs have all they need.">{today.orders.map((order) => <li key={order.name}>{order.productId ? <Link className="link" href={`/shelf/${order.productId}`}>{order.name}</Link> : order.name}: {gramsWords(order.missing)} short for {order.looks.join(", ")}; {order.by < today.date ? <strong>should have been ordered by {dayWords(order.by)}: find a substitute, or fetch it</strong> : order.by === today.date ? <strong>order today</strong> : `order by ${dayWords(order.by)}`}</li>)}</Due>
             <Due title="To build" none="No piece is waiting.">{today.builds.map((build) => <li key={build.jobId + build.name}><Link className="link" href={`/looks/${build.lookId}/${build.jobId}/pieces`}>{build.name}</Link> for {build.look}: {build.startOn < today.date ? <strong>{build.next}, due since {dayWords(build.startOn)}</strong> : build.startOn === today.date ? <strong>{build.next}, today</strong> : `begin by ${dayWords(build.startOn)}`}</li>)}</Due>
             <Due title="Records missing" none="Every look that was worn has its record.">{today.unrecorded.map((job) => <li key={job.jobId}><Link className="link" href={`/looks/${job.lookId}/${job.jobId}/record`}>{job.look}</Link> on {job.personName}, {dayWords(job.on)}</li>)}</Due>
-            <Due title="Going off" none="Nothing within a month.">{today.expiring.map((product) => <li key={product.id}><Link className="link" href={`/shelf/${product.id}`}>{product.name}</Link>: {product.past ? <strong>past its date, {dayWords(product.date)}</strong> : `good until ${dayWords(product.date)}`}</li>)}</Due>
-            <Due title="Running out" none="Every pot is above 15 %.">{today.low.map((product) => <li key={product.id}><Link className="link" href={`/shelf/${product.id}`}>{product.name}</Link>: {gramsWords(product.left)} of {gramsWords(product.size)} left</li>)}</Due>
+            <Due title="Going off" none="Nothing within a month.">{today.expiring.list.map((product) => <li key={product.id}><Link className="link" href={`/shelf/${product.id}`}>{product.name}</Link>: {product.past ? <strong>past its date, {dayWords(product.date)}</strong> : `good until ${dayWords(product.date)}`}</li>)}{today.expiring.more > 0 && <li>and {today.expiring.more} more <Link className="link" href="/shelf">on the shelf</Link></li>}</Due>
+            <Due title="Running out" none="Every pot is above 15 %.">{today.low.list.map((product) => <li key={product.id}><Link className="link" href={`/shelf/${product.id}`}>{product.name}</Link>: {gramsWords(product.left)} of {gramsWords(product.size)} left</li>)}{today.low.more > 0 && <li>and {today.low.more} more <Link className="link" href="/shelf">on the shelf</Link></li>}</Due>
           </div>
         </div>
       )}
@@ -43,16 +42,16 @@ function Due({ title, none, children }: { title: string; none: string; children:
 }
 
 function NextJob({ card }: { card: LookCard }) {
-  const { look, job, personName, plan, context } = card;
+  const { look, job, personName, plan, given } = card;
   const short = plan.kit.filter((need) => need.missing > 0.005);
   return (
     <li className="card-plain flex overflow-hidden">
-      <div className="w-36 shrink-0 bg-surround"><FaceFigure id={`next-${job?.id ?? look.id}`} look={look.design} context={context} prediction={predict(look.design, context)} guides={{ hat: false }} title={`${look.design.name} on ${personName}`} className="h-full w-full" /></div>
+      <div className="w-36 shrink-0 bg-surround"><LaterFigure id={`next-${job?.id ?? look.id}`} look={look.design} setting={given} title={`${look.design.name} on ${personName}`} className="h-full w-full" /></div>
       <div className="flex flex-1 flex-wrap items-start justify-between gap-3 p-4">
         <div>
           <h3 className="text-xl"><Link className="hover:underline" href={`/looks/${look.id}/${job?.id ?? "anyone"}/plan`}>{look.design.name}</Link></h3>
           <p className="muted text-sm">on {personName} · {job?.brief.place}</p>
-          <p className="mt-2 text-sm">{minutesWords(plan.chairMinutes)} <Link className="link" href={`/chair/${look.id}/${job?.id ?? "anyone"}`}>at the chair</Link> · {context.brief.airDegC} °C, {context.brief.rh} %</p>
+          <p className="mt-2 text-sm">{minutesWords(plan.chairMinutes)} <Link className="link" href={`/chair/${look.id}/${job?.id ?? "anyone"}`}>at the chair</Link> · {given.brief.airDegC} °C, {given.brief.rh} %</p>
           <p className="mt-1 text-sm">{plan.stopped ? <strong>Stopped by a safety rule: open the plan.</strong> : short.length ? <strong>Short of {short.map((need) => need.name).join(", ")}</strong> : "All paint is on the shelf."}</p>
         </div>
         {plan.times && (

@@ -8,6 +8,7 @@ import { hexToLab } from "@/core/colour";
 import { byHue, layOut, panGrams, PANS, panWords, TRAYS, type Pan, type PanKey, type TrayFields } from "@/core/kit";
 import { material } from "@/core/paint";
 import { ShelfTabs } from "@/parts/shelf/ShelfTabs";
+import { useShelf } from "@/parts/shelf/useShelf";
 import { panHex } from "@/parts/trays/panLook";
 import type { TrayWork } from "@/server/trays";
 import { gramsWords } from "@/ui/format";
@@ -25,7 +26,8 @@ type Order = keyof typeof ORDERS;
 
 /** A tray on the table: pans in their real sizes, moved by hand or keys; what is in each; labels; and what it all can mix. */
 export function TrayPage({ work }: { work: TrayWork }) {
-  const { tray, products, job } = work;
+  const { tray, job } = work;
+  const { items: products } = useShelf(work.shelf);
   const { id, version, ...first } = tray;
   const { value, change, state } = useKept<TrayFields>({ version, value: first }, (from, fields, leaving) => send("PUT", `/api/trays/${id}`, { version: from, fields }, leaving));
   const [past, setPast] = useState<readonly TrayFields[]>([]);

@@ -5,7 +5,9 @@ import { useStore } from "zustand";
 import { predict, type Finding, type Look, type LookContext, type LookPatch, type Prediction } from "@/core/look";
 import type { Plan } from "@/core/plan";
 import { contextOf } from "@/core/record";
-import type { Workspace } from "@/server/workspace";
+import { useShelf } from "@/parts/shelf/useShelf";
+import type { ShelfStart } from "@/server/shelf";
+import type { OpenedWorkspace, Workspace } from "@/server/workspace";
 import { readDraft, useAutosave, type SaveState } from "./autosave";
 import { createDesignStore, type DesignStore } from "./store";
 import { usePlanOf } from "./usePlan";
@@ -42,8 +44,18 @@ export function useWorking(): Working {
   return working;
 }
 
+/** A workspace with the whole shelf in it: as it was opened, and of a large shelf again as soon as the rest is there. */
+function useWhole(opened: OpenedWorkspace): Workspace {
+  const { products, stock, shelf } = opened;
+  const start = useMemo((): ShelfStart => ({ ...shelf, items: products.map((product) => ({ ...product, left: stock[product.id] ?? 0, expiry: null })) }), [products, stock, shelf]);
+  const { items } = useShelf(start);
+  // What came with the page is what it was opened with: the same arrays, so that nothing is worked out twice.
+  return useMemo(() => (items === start.items ? opened : { ...opened, products: items.map(({ left: _, expiry: __, ...product }) => product), stock: Object.fromEntries(items.map(({ id, left }) => [id, left])) }), [items, start, opened]);
+}
+
 /** Holds a look with its history over all chapters, and derives everything shown from it. */
-export function WorkspaceProvider({ given, setting, children }: { given: Workspace; setting: string; children: ReactNode }) {
+export function WorkspaceProvider({ given: opened, setting, children }: { given: OpenedWorkspace; setting: string; children: ReactNode }) {
+  const given = useWhole(opened);
   const [store] = useState(() => createDesignStore(given.look.design));
   const look = useStore(store, (state) => state.look);
   const history = useStore(store.temporal, (state) => state);

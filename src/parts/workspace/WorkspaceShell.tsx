@@ -3,7 +3,7 @@
 import { Redo2, Undo2 } from "lucide-react";
 import Link from "next/link";
 import { usePathname, useRouter } from "next/navigation";
-import { useState, useSyncExternalStore, type ReactNode } from "react";
+import { useState, type ReactNode } from "react";
 import { useHotkeys } from "react-hotkeys-hook";
 import type { Finding } from "@/core/look";
 import { Dialog } from "@/ui/Dialog";
@@ -35,8 +35,6 @@ function savingWords(saving: SaveState): string {
 /** While nobody has judged the design yet. */
 const JUDGING = "…";
 
-const never = () => () => undefined;
-
 /** The head of a look: what it is, how saving stands, undo, and the chapters with what each still asks for. */
 export function WorkspaceShell({ children }: { children: ReactNode }) {
   const working = useWorking();
@@ -44,7 +42,6 @@ export function WorkspaceShell({ children }: { children: ReactNode }) {
   const router = useRouter();
   const path = usePathname();
   const here = path.split("/").at(-1);
-  const mounted = useSyncExternalStore(never, () => true, () => false);
   const [draftSeen, setDraftSeen] = useState(false);
   const base = `/looks/${given.look.id}/${setting}`;
   // The chair fills the screen: it is a place of its own.
@@ -94,7 +91,7 @@ export function WorkspaceShell({ children }: { children: ReactNode }) {
           )}
         </div>
       </header>
-      {mounted && draft && !draftSeen && (
+      {draft && !draftSeen && (
         <div className="no-print flex flex-wrap items-center gap-3 border-b-2 border-base-content bg-base-200 px-4 py-2">
           <p className="flex-1"><strong>This browser kept changes</strong> to this look that were never saved.</p>
           <button type="button" className="btn btn-sm btn-primary" onClick={() => { store.getState().replace(draft); setDraftSeen(true); }}>Bring them back</button>

@@ -6,6 +6,7 @@ import { houseAndRecords } from "./004-house-and-records";
 import { callsChairPictures } from "./005-calls-chair-pictures";
 import { usedByJobs } from "./006-used-by-jobs";
 import { traysAndPrices } from "./007-trays-and-prices";
+import { largeStudios } from "./008-large-studios";
 
 /** Migrations in order; a new one is its file and one line here. */
-export const MIGRATIONS: Readonly<Record<string, Migration>> = { "001-first": first, "002-mixes-and-references": mixesAndReferences, "003-versions": versions, "004-house-and-records": houseAndRecords, "005-calls-chair-pictures": callsChairPictures, "006-used-by-jobs": usedByJobs, "007-trays-and-prices": traysAndPrices };
+export const MIGRATIONS: Readonly<Record<string, Migration>> = { "001-first": first, "002-mixes-and-references": mixesAndReferences, "003-versions": versions, "004-house-and-records": houseAndRecords, "005-calls-chair-pictures": callsChairPictures, "006-used-by-jobs": usedByJobs, "007-trays-and-prices": traysAndPrices, "008-large-studios": largeStudios };

@@ -1,10 +1,10 @@
 import type { Metadata } from "next";
 import { SwatchBook } from "@/features/shelf/SwatchBook";
-import { shelf } from "@/server/shelf";
+import { shelfStart } from "@/server/shelf";
 
 export const dynamic = "force-dynamic";
 export const metadata: Metadata = { title: "Swatch book" };
 
 export default async function Swatches() {
-  return <SwatchBook items={await shelf()} />;
+  return <SwatchBook start={await shelfStart()} />;
 }

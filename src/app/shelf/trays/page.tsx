@@ -1,11 +1,10 @@
 import type { Metadata } from "next";
 import { TraysPage } from "@/features/trays/TraysPage";
-import { shelf } from "@/server/shelf";
-import { trays } from "@/server/trays";
+import { traysShown } from "@/server/trays";
 
 export const dynamic = "force-dynamic";
 export const metadata: Metadata = { title: "Trays" };
 
 export default async function Page() {
-  return <TraysPage trays={await trays()} products={await shelf()} />;
+  return <TraysPage {...await traysShown()} />;
 }
