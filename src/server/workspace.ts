@@ -1,14 +1,14 @@
 import "server-only";
 import { USUAL_BRIEF, type Brief } from "@/core/brief";
 import type { ChairEvent } from "@/core/chair";
-import type { Tray } from "@/core/kit";
+import type { Movement, Tray } from "@/core/kit";
 import { productsUsed, type Reference } from "@/core/look";
 import type { Mix, PaintTypeKey, Product } from "@/core/paint";
 import { STAND_IN, type Person } from "@/core/people";
 import { factorsOf, speedOf, type LearnedSpeed, type WornRecord } from "@/core/record";
 import type { HouseChanges } from "@/core/rules";
 import type { WearFactor } from "@/core/wear";
-import { currentHouse, findLook, lastSitting, listRecords, findPerson, listJobs, listMixes, listPeople, listProducts, listRecordPictures, listTrays, listVersions, referenceOf, stockLevels, type Job, type KeptVersion, type RecordPicture, type StoredLook } from "@/store";
+import { currentHouse, findLook, jobMovements, lastSitting, listRecords, findPerson, listJobs, listMixes, listPeople, listProducts, listRecordPictures, listTrays, listVersions, referenceOf, stockLevels, type Job, type KeptVersion, type RecordPicture, type StoredLook } from "@/store";
 import { shelfStart, type ShelfStart } from "./shelf";
 import { studio, today } from "./studio";
 
@@ -30,6 +30,8 @@ export interface Workspace {
   /** Products put away: known to looks that use them, no longer offered. */
   readonly archivedProducts: readonly Product[];
   readonly stock: Readonly<Record<string, number>>;
+  /** Grams that this job used, by what was written down. */
+  readonly used: Readonly<Record<string, number>>;
   /** Trays that were laid out for this job. */
   readonly trays: readonly Tray[];
   readonly today: string;
@@ -60,6 +62,8 @@ export async function openWorkspace(lookId: string, jobId?: string): Promise<Ope
   return { ...whole, products: whole.products.filter(({ id }) => near.has(id)), archivedProducts: whole.archivedProducts.filter(({ id }) => named.has(id)), stock: Object.fromEntries(items.map(({ id, left }) => [id, left])), shelf: { total, stamp } };
 }
 
+const usedBy = (movements: readonly Pick<Movement, "productId" | "delta">[]): Record<string, number> => movements.reduce<Record<string, number>>((sums, { productId, delta }) => ({ ...sums, [productId]: (sums[productId] ?? 0) - delta }), {});
+
 /** Loads a look with one of its jobs: the one asked for, or the next to come. */
 export async function loadWorkspace(lookId: string, jobId?: string): Promise<Workspace | null> {
   const db = await studio();
@@ -74,7 +78,7 @@ export async function loadWorkspace(lookId: string, jobId?: string): Promise<Wor
   const nameOf = async (id: string) => people.find((entry) => entry.id === id)?.name ?? (await findPerson(db, id))?.name ?? "somebody";
   const [records, all] = [await listRecords(db, { lookId }), await listRecords(db)];
   return {
-    look, job, person: person ?? STAND_IN, brief: job?.brief ?? USUAL_BRIEF, people, reference: await referenceOf(db, lookId), mixes: await listMixes(db), versions: await listVersions(db, lookId), products: await listProducts(db), archivedProducts: await listProducts(db, { archived: true }), stock: Object.fromEntries(await stockLevels(db)), trays: job ? (await listTrays(db)).filter(({ jobId: packed }) => packed === job.id) : [], today: today(),
+    look, job, person: person ?? STAND_IN, brief: job?.brief ?? USUAL_BRIEF, people, reference: await referenceOf(db, lookId), mixes: await listMixes(db), versions: await listVersions(db, lookId), products: await listProducts(db), archivedProducts: await listProducts(db, { archived: true }), stock: Object.fromEntries(await stockLevels(db)), used: job ? usedBy(await jobMovements(db, job.id)) : {}, trays: job ? (await listTrays(db)).filter(({ jobId: packed }) => packed === job.id) : [], today: today(),
     house: await currentHouse(db), records, factors: factorsOf(all), speed: speedOf(all, lookId), sitting: await lastSitting(db, lookId, job?.id ?? null), pictures: await listRecordPictures(db, records.map(({ id }) => id)),
     jobs: await Promise.all(jobs.map(async ({ id, personId, brief }) => ({ id, personName: await nameOf(personId), curtainAt: brief.curtainAt, place: brief.place }))),
   };

@@ -1,4 +1,5 @@
 import fc from "fast-check";
+import { ZONES } from "../anatomy";
 import { newMark } from "../look";
 import { filmPerCoat, TOOLS } from "../paint";
 import { aContext, aLayer, aLook, product } from "../testing";
@@ -26,6 +27,23 @@ describe("paintNeeded", () => {
   });
   it("lays no more in a coat than the ISO 24444 test film of 2 mg/cm2 (20 g/m2), waste left out", () => {
     for (const [key, tool] of [["waterGlycerine", "dampSponge"], ["waterWax", "roundBrush"], ["cream", "dampSponge"], ["airbrushWater", "airbrush"]] as const) expect(filmPerCoat(key, tool)).toBeLessThanOrEqual(20);
+  });
+  it("takes a whole body as by hand: 170 cm and 65 kg are 1.754 m2 (DuBois 1916), a coat of cream by the sponge 33 g, between the fingertip's 29 g and the ISO film's 35 g", () => {
+    // 0.007184 x 65^0.425 x 170^0.725 = 1.7536 m2; x 14 g/m2 x 1 coat x 1.35 of waste = 33.1 g.
+    const body = aContext({ person: { heightCm: 170, weightKg: 65 } });
+    const whole = (tool: "dampSponge" | "finger") => paintNeeded(aLook(aLayer({ id: "body", zones: ZONES.map(({ id }) => id), paint: product("cream"), tool, coats: 1 })), body)[0]?.grams ?? 0;
+    const area = 0.007184 * 65 ** 0.425 * 170 ** 0.725;
+    expect(area).toBeCloseTo(1.7536, 4);
+    expect(Math.abs(whole("dampSponge") / (area * 14 * 1.35) - 1)).toBeLessThan(0.03);
+    // Long & Finlay 1991: half a gram to 300 cm2. ISO 24444: 2 mg to a cm2.
+    const [fingertips, iso] = [((area * 10_000) / 300) * 0.5, area * 10_000 * 0.002];
+    expect([Math.round(fingertips), Math.round(iso)]).toEqual([29, 35]);
+    expect(whole("finger") / fingertips).toBeGreaterThan(0.9);
+    expect(whole("finger") / fingertips).toBeLessThan(1.15);
+    expect(whole("dampSponge")).toBeLessThan(iso);
+    // A usual pot of 40 g does one body in one coat and no more; a face pot of 15 g does none.
+    expect(Math.ceil(whole("dampSponge") / 40)).toBe(1);
+    expect(Math.ceil(whole("dampSponge") / 15)).toBe(3);
   });
   it("measures marks by their strokes: a straight 40 mm line 2 mm wide is 0.8 cm2 and 40 mm (by hand, through one dot and one line)", () => {
     const dot = aLayer({ id: "d", marks: [{ ...newMark("spots", { x: 0, y: 40 }, 1), count: 1, falloff: 0 } as never] });

@@ -9,6 +9,7 @@ import { Empty } from "@/ui/Empty";
 import { dayWords, minutesWords } from "@/ui/format";
 import { NewRecord } from "./NewRecord";
 import { NextVersion } from "./NextVersion";
+import { UsedCard } from "./UsedCard";
 
 /** What happened when the look was painted and worn: minutes by step, how it held zone by zone beside the forecast, how the skin took it, what to change. */
 export function RecordChapter() {
@@ -18,6 +19,7 @@ export function RecordChapter() {
       <h2 className="text-2xl">Record</h2>
       <NextVersion />
       {given.job ? <NewRecord /> : <Empty title="Nobody has worn it yet"><p>A record belongs to a job: a person, a day, a place. Give the look a brief first.</p></Empty>}
+      <UsedCard />
       <Factors factors={given.factors} />
       <Earlier records={given.records} />
     </div>
