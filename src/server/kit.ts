@@ -3,7 +3,8 @@ import { z } from "zod";
 import { paintNeeded, type JobNeeds, type PackingList } from "@/core/kit";
 import { applyPatch, recipeOf, replaceProduct, type Look } from "@/core/look";
 import type { Person } from "@/core/people";
-import { contextOf, factorsOf } from "@/core/record";
+import type { Brief } from "@/core/brief";
+import { contextOf, factorsOf, type StoredSetting } from "@/core/record";
 import { houseOf } from "@/core/rules";
 import { addMovement, currentHouse, findJob, findLook, findLooks, findPerson, jobMovements, listJobs, listProducts, listRecords, saveLook } from "@/store";
 import { cardOf, shared } from "./overview";
@@ -13,9 +14,9 @@ import { shelfStart, type ShelfStart } from "./shelf";
 import { studio, today } from "./studio";
 
 /** A job as kit planning works with it. */
-export interface PlannedJob extends JobNeeds { readonly lookId: string; readonly lookName: string; readonly person: Person; readonly used: boolean; readonly packing: PackingList }
+export interface PlannedJob extends JobNeeds { readonly lookId: string; readonly lookName: string; readonly look: Look; readonly brief: Brief; readonly person: Person; readonly used: boolean; readonly packing: PackingList }
 
-export interface Planning { readonly jobs: readonly PlannedJob[]; readonly shelf: ShelfStart; readonly leadDays: number; readonly today: string }
+export interface Planning { readonly house: StoredSetting["house"];  readonly jobs: readonly PlannedJob[]; readonly shelf: ShelfStart; readonly leadDays: number; readonly today: string }
 
 async function settingOf() {
   const db = await studio();
@@ -32,9 +33,9 @@ export async function loadPlanning(): Promise<Planning> {
     const [look, person] = [looks.get(job.lookId), await findPerson(db, job.personId)];
     if (!look || !person) return [];
     const { plan, packing } = await cardOf(look, job, setting);
-    return [{ jobId: job.id, name: `${look.design.name} on ${person.name}`, on: job.brief.curtainAt?.slice(0, 10) ?? null, needs: plan.kit, lookId: job.lookId, lookName: look.design.name, person, used: (await jobMovements(db, job.id)).length > 0, packing }];
+    return [{ jobId: job.id, name: `${look.design.name} on ${person.name}`, on: job.brief.curtainAt?.slice(0, 10) ?? null, needs: plan.kit, lookId: job.lookId, lookName: look.design.name, look: look.design, brief: job.brief, person, used: (await jobMovements(db, job.id)).length > 0, packing }];
   }));
-  return { jobs: jobs.flat(), shelf: await shelfStart(jobs.flat().flatMap(({ needs }) => needs.flatMap(({ productId }) => productId ?? []))), leadDays: houseOf(setting.house.changes, setting.house.version).numbers.leadDays, today: setting.today };
+  return { jobs: jobs.flat(), shelf: await shelfStart(jobs.flat().flatMap(({ needs }) => needs.flatMap(({ productId }) => productId ?? []))), house: setting.house, leadDays: houseOf(setting.house.changes, setting.house.version).numbers.leadDays, today: setting.today };
 }
 
 export const SubstituteSchema = z.object({ from: z.string().min(1).max(64), to: z.string().min(1).max(64) }).strict();

@@ -22,6 +22,11 @@ test("kit: three jobs, the shortage, a substitute, an order received, used, weig
   await expect(page.getByText(/in the place of Ochre ground/).first()).toBeVisible();
   await expect(page.getByRole("status").filter({ hasText: /shelf|short/ }).first()).toContainText("All of it is on the shelf.");
 
+  // One tray for the three of them.
+  await page.getByText("One tray for them all").click();
+  await expect(page.getByRole("status").filter({ hasText: /pans make all \d+ colours/ })).toBeVisible({ timeout: 60_000 });
+  await expect(page.getByRole("list", { name: "Colours of the tray" }).getByRole("listitem").filter({ hasText: "First Frost:" }).first()).toBeVisible();
+
   // Written down as used: once, however often it is said.
   const frost = jobs.locator("div", { hasText: "First Frost on Nomi Tarrow" }).last();
   await frost.getByRole("button", { name: "Write down as used" }).click();
@@ -53,6 +58,22 @@ test("kit: three jobs, the shortage, a substitute, an order received, used, weig
   await page.getByLabel("Order").selectOption("nearest");
   await expect(page.getByRole("list", { name: "Swatches" }).getByRole("listitem").first()).toContainText("Moss");
   await expect(page.getByRole("region", { name: "Gaps" })).toContainText(/No .* under 10 ΔE/);
+  await studio.close();
+});
+
+test("what is short is ordered and received, and the shelf has it, at its price", async ({ page }) => {
+  const studio = await openStudio({ demo: true });
+  await page.goto(`${studio.url}/shelf/planning`, { waitUntil: "networkidle" });
+  const line = page.getByRole("row", { name: /Ochre ground/ });
+  await expect(line).toContainText(/pots? for \d+\.\d\d, should have been ordered by/);
+  const pots = Number(/(\d+) pots/.exec(await line.innerText())?.[1] ?? "1");
+  await line.getByRole("button", { name: "Received" }).click();
+  await expect(page.getByText(`${30 * pots} g of Ochre ground received`)).toBeVisible();
+  await expect(line.getByRole("button", { name: "Received" })).toHaveCount(0);
+  await expect(line.getByRole("cell").nth(2)).toHaveText("no");
+  await page.goto(`${studio.url}/shelf/ochre-ground`, { waitUntil: "networkidle" });
+  await expect(page.getByRole("region", { name: "Ledger" }).getByRole("heading")).toContainText(`${30 * pots + 5} g left`);
+  await expect(page.getByRole("region", { name: "Prices" }).getByRole("row", { name: new RegExp(`${30 * pots} g.*${(11.5 * pots).toFixed(2)}`) })).toBeVisible();
   await studio.close();
 });
 

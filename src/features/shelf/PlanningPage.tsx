@@ -4,7 +4,8 @@ import Link from "next/link";
 import { useRouter } from "next/navigation";
 import { useMemo, useState } from "react";
 import { toast } from "sonner";
-import { planKit, substitutes, type KitLine } from "@/core/kit";
+import { planKit, substitutes, wantedColours, type KitLine, type TrayWishes } from "@/core/kit";
+import { contextOf } from "@/core/record";
 import { isWearable } from "@/core/look";
 import { useShelf } from "@/parts/shelf/useShelf";
 import type { PlannedJob, Planning } from "@/server/kit";
@@ -15,6 +16,7 @@ import { Page } from "@/ui/Page";
 import { send } from "@/ui/request";
 import { Swatch } from "@/ui/Swatch";
 import { PackingCard } from "@/parts/trays/PackingCard";
+import { SuggestedTray } from "@/parts/trays/SuggestedTray";
 import { ShelfTabs } from "@/parts/shelf/ShelfTabs";
 
 /** What a set of jobs takes against what is there: what is short, what could stand in, when to order, what it costs, and what to pack. */
@@ -26,8 +28,8 @@ export function PlanningPage({ planning }: { planning: Planning }) {
   const [out, setOut] = useState<ReadonlySet<string>>(new Set());
   const [lead, setLead] = useState(leadDays);
   const products = useMemo(() => new Map(items.map((product) => [product.id, product])), [items]);
-  const chosen = jobs.filter(({ jobId }) => !out.has(jobId));
-  const plan = useMemo(() => planKit(jobs.filter(({ jobId }) => !out.has(jobId)), stock, products, lead), [jobs, out, stock, products, lead]);
+  const chosen = useMemo(() => jobs.filter(({ jobId }) => !out.has(jobId)), [jobs, out]);
+  const plan = useMemo(() => planKit(chosen, stock, products, lead), [chosen, stock, products, lead]);
   const short = plan.lines.filter(({ missing }) => missing > 1e-9);
   const told = async (act: Promise<{ ok: boolean; refusal?: { title: string; detail?: string } }>, words: string) => {
     const answer = await act;
@@ -56,8 +58,27 @@ export function PlanningPage({ planning }: { planning: Planning }) {
           <tbody>{plan.lines.map((line) => <Line key={line.productId ?? line.material} line={line} items={items} stock={stock} today={today} jobs={chosen} onDone={told} />)}</tbody>
         </table>
       </div>
+      <OneTray jobs={chosen} items={items} planning={planning} />
       <PackingCard lists={chosen.map(({ packing }) => packing)} title="To pack for them" />
     </Page>
+  );
+}
+
+/** One tray for several jobs: the fewest pans that make every colour of theirs, of paints that each may wear where it goes. */
+function OneTray({ jobs, items, planning }: { jobs: readonly PlannedJob[]; items: readonly ShelfItem[]; planning: Planning }) {
+  const [open, setOpen] = useState(false);
+  const wishes = useMemo((): TrayWishes | null => {
+    if (!open) return null;
+    const each = jobs.map(({ look, person, brief }) => ({ look, own: wantedColours(look, contextOf({ person, brief, products: items, today: planning.today, house: planning.house }), items) }));
+    // Layers of several looks may have one id.
+    return { colours: each.flatMap(({ look, own }, i) => own.colours.map((colour) => ({ ...colour, id: `${i} ${colour.id}`, name: `${look.name}: ${colour.name}` }))), beside: [...new Set(each.flatMap(({ own }) => own.beside))] };
+  }, [open, jobs, items, planning]);
+  if (!jobs.length) return null;
+  return (
+    <details className="card-plain mt-6 p-4" open={open} onToggle={(event) => setOpen(event.currentTarget.open)}>
+      <summary className="cursor-pointer text-lg font-semibold">{jobs.length === 1 ? "A tray for it" : "One tray for them all"}</summary>
+      {wishes && <div className="mt-3"><SuggestedTray wishes={wishes} products={items} name={jobs.map(({ lookName }) => lookName).join(", ").slice(0, 80)} jobId={jobs.length === 1 ? (jobs[0]?.jobId ?? null) : null} /></div>}
+    </details>
   );
 }
 

@@ -56,6 +56,7 @@ export function ProductForm({ product }: { product: Product | null }) {
           <SelectField name="material" label="Kind" options={MATERIAL_KEYS.map((key) => [key, material(key).label] as const)} />
           <SelectField name="grade" label="Made for" options={Object.entries(GRADES)} />
           <TextField name="maker" label="Maker" />
+          <TextField name="code" label="Barcode or order number" hint="A scanner types it here too." />
           <NumberField name="sizeGrams" label="Pot, g" />
           <NumberField name="priceMinor" label="Price, in pence or cents" step={1} />
           {date("openedOn", "Opened on")}
