@@ -1,4 +1,4 @@
-import type { Generated, GeneratedAlways, Insertable, Selectable } from "kysely";
+import type { Generated, Insertable, Selectable } from "kysely";
 
 /** A row that is kept as JSON with a version counted up at each save. */
 interface Versioned { id: string; version: number; archived: number; created_at: string; updated_at: string }
@@ -10,7 +10,7 @@ export interface Schema {
   tray: Versioned & { fields: string };
   mix: Versioned & { fields: string };
   reference: Versioned & { look_id: string; fields: string; bytes: Uint8Array };
-  look: Versioned & { design: string; name: GeneratedAlways<string> };
+  look: Versioned & { design: string; name: Generated<string> };
   look_use: { look_id: string; product_id: string };
   look_version: { id: string; look_id: string; name: string; design: string; created_at: string };
   house_change: { version: number; changes: string; created_at: string };
