@@ -10,7 +10,7 @@ import type { Task } from "./schedule";
 /** A product with everything filled in. */
 export const aProduct = (values: Partial<Product> & Pick<Product, "id">): Product => ({
   version: 1, name: values.id, maker: "", code: "", material: "waterGlycerine", colour: "#6f7882", hiding: 0.9, tint: 1, grade: "cosmetic", eyeSafe: true, lipSafe: true, allergens: [],
-  sizeGrams: 30, priceMinor: 1000, wetColour: null, letDown: null, openedOn: null, expiresOn: null, notes: "", ...values,
+  sizeGrams: 30, priceMinor: 1000, wetColour: null, letDown: null, openedOn: null, expiresOn: null, monthsOpen: null, notes: "", ...values,
 });
 
 /** A small shelf: a water colour of each tone, cream, powder, adhesive, latex, alcohol colour and a craft paint. */

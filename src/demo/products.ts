@@ -78,7 +78,7 @@ export function DEMO_PRODUCTS(today: string): { id: string; grams: number; field
     id: slug(name), grams: extra.left ?? sizeGrams,
     fields: {
       name, material, colour, hiding, sizeGrams, priceMinor, maker: extra.maker ?? MAKERS[material] ?? "Osier House", code: "", tint: extra.tint ?? 1, grade: extra.grade ?? "cosmetic",
-      wetColour: null, letDown: null, eyeSafe: extra.eye ?? false, lipSafe: extra.lip ?? false, allergens: extra.allergens ?? [], openedOn: extra.openedMonthsAgo ? addMonths(today, -extra.openedMonthsAgo) : null,
+      wetColour: null, letDown: null, monthsOpen: null, eyeSafe: extra.eye ?? false, lipSafe: extra.lip ?? false, allergens: extra.allergens ?? [], openedOn: extra.openedMonthsAgo ? addMonths(today, -extra.openedMonthsAgo) : null,
       expiresOn: extra.expiresInMonths ? addMonths(today, extra.expiresInMonths) : null, notes: "",
     },
   }));

@@ -91,7 +91,7 @@ describe("use cases", () => {
     expect(await loadWorkspace("none")).toBeNull();
   });
   it("keep the ledger: a new pot is bought, used, and weighed; stock may go below nothing without a crash", async () => {
-    const { id } = await createProduct({ name: "Trial pot", maker: "", code: "", material: "cream", colour: "#aaaaaa", wetColour: null, letDown: null, hiding: 0.9, tint: 1, grade: "cosmetic", eyeSafe: false, lipSafe: false, allergens: [], sizeGrams: 10, priceMinor: 100, openedOn: null, expiresOn: null, notes: "" });
+    const { id } = await createProduct({ name: "Trial pot", maker: "", code: "", material: "cream", colour: "#aaaaaa", wetColour: null, monthsOpen: null, letDown: null, hiding: 0.9, tint: 1, grade: "cosmetic", eyeSafe: false, lipSafe: false, allergens: [], sizeGrams: 10, priceMinor: 100, openedOn: null, expiresOn: null, notes: "" });
     expect(await move(id, { kind: "used", grams: 12, on: "2026-06-01", note: "" })).toEqual({ left: -2 });
     expect(await move(id, { kind: "weighed", grams: 3.5, on: "2026-06-02", note: "" })).toEqual({ left: 3.5 });
     expect((await productWithLedger(id))?.ledger.map((line) => line.delta)).toEqual([10, -12, 5.5]);

@@ -8,7 +8,7 @@ const date = fc.date({ min: new Date("2020-01-01"), max: new Date("2035-12-31"),
 const fraction = (least: number, most: number) => fc.integer({ min: Math.ceil(least * 1000), max: Math.floor(most * 1000) }).map((value) => value / 1000);
 const row: fc.Arbitrary<KitRow> = fc.record({
   name: words(60).filter((text) => text !== ""), maker: words(40), code: words(30), material: fc.constantFrom(...MATERIAL_KEYS), colour: hex, wetColour: fc.option(hex), letDown: fc.option(hex), hiding: fraction(0.02, 0.995), tint: fraction(0.1, 10),
-  grade: fc.constantFrom(...(Object.keys(GRADES) as (keyof typeof GRADES)[])), eyeSafe: fc.boolean(), lipSafe: fc.boolean(), allergens: fc.uniqueArray(fc.constantFrom(...ALLERGEN_KEYS), { maxLength: 4 }), sizeGrams: fraction(0.1, 5000), priceMinor: fc.nat(200_000), openedOn: fc.option(date), expiresOn: fc.option(date),
+  grade: fc.constantFrom(...(Object.keys(GRADES) as (keyof typeof GRADES)[])), eyeSafe: fc.boolean(), lipSafe: fc.boolean(), allergens: fc.uniqueArray(fc.constantFrom(...ALLERGEN_KEYS), { maxLength: 4 }), sizeGrams: fraction(0.1, 5000), priceMinor: fc.nat(200_000), openedOn: fc.option(date), expiresOn: fc.option(date), monthsOpen: fc.option(fc.integer({ min: 1, max: 120 })),
   notes: words(80).map((text) => (text ? `${text}, "quoted"; two\nlines` : "")),
 }).map((fields) => ({ fields: ProductSchema.parse({ ...fields, colour: isPaintType(fields.material) ? fields.colour : null }), left: Math.round(fields.sizeGrams * 500) / 1000 }));
 
@@ -35,6 +35,12 @@ describe("the kit as a table", () => {
     expect(read.rejected.map(({ why }) => why.length)).toEqual([1, 1, 1, 2]);
     expect(read.rejected[0]?.why[0]).toContain("honey");
     expect(read.rejected[1]?.why[0]).toContain("a paint needs its colour");
+  });
+  it("takes the open jar as labels have it, and refuses what is none", () => {
+    const months = (text: string) => taken(`name,kind,colour,size g,PAO\nA,cream,#f0f0f0,10,${text}\n`);
+    expect(["12M", "6 m", "18", ""].map((text) => months(text).rows[0]?.fields.monthsOpen)).toEqual([12, 6, 18, null]);
+    expect(months("a year").rejected[0]?.why).toEqual(['months once opened: "a year" is no number']);
+    expect(months("400").rejected[0]?.why.join()).toContain("at most 120");
   });
   it("keeps a spreadsheet from running a name as a formula", () => {
     const fields: ProductFields = ProductSchema.parse({ name: "=1+1", material: "cream", colour: "#ffffff", hiding: 0.9, grade: "cosmetic", eyeSafe: true, lipSafe: false, allergens: [], sizeGrams: 10, priceMinor: 100 });

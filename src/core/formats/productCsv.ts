@@ -31,6 +31,7 @@ const COLUMNS = {
   price: { head: "price", other: [], of: ({ fields }) => fields.priceMinor / 100 },
   opened: { head: "opened", other: ["opened on"], of: ({ fields }) => fields.openedOn },
   expires: { head: "expires", other: ["expires on", "best before"], of: ({ fields }) => fields.expiresOn },
+  months: { head: "months once opened", other: ["pao", "period after opening"], of: ({ fields }) => fields.monthsOpen },
   eyes: { head: "eyes", other: ["eye safe"], of: ({ fields }) => (fields.eyeSafe ? "yes" : "no") },
   lips: { head: "lips", other: ["lip safe"], of: ({ fields }) => (fields.lipSafe ? "yes" : "no") },
   contains: { head: "contains", other: ["allergens"], of: ({ fields }) => fields.allergens.join(" ") },
@@ -85,12 +86,16 @@ function fieldsOf(cell: (key: ColumnKey) => string, has: ReadonlySet<ColumnKey>)
   if (!has.has("size") || !cell("size").trim()) why.push("size g: is missing");
   const left = cell("left").trim() ? number("left", 0) : size;
   if (left < 0) why.push("left g: 0 or more");
+  // An open jar says "12 M", or 12M.
+  const monthsText = cell("months").trim().replace(/\s*m$/i, "");
+  const months = monthsText ? numberIn(monthsText) : null;
+  if (monthsText && months === null) why.push(`${COLUMNS.months.head}: "${monthsText.slice(0, 30)}" is no number`);
   const orNull = (key: ColumnKey) => cell(key).trim().toLowerCase() || null;
   return {
     why, left: Number.isFinite(left) ? left : null,
     fields: {
       name: cell("name"), maker: cell("maker"), code: cell("code"), material: kind, colour: orNull("colour"), wetColour: orNull("wet"), letDown: orNull("letDown"), hiding: number("hiding", 0.85), tint: number("tint", 1),
-      grade: (gradeText || "cosmetic") as Grade, eyeSafe: flag("eyes"), lipSafe: flag("lips"), allergens: allergens as Allergen[], sizeGrams: size, priceMinor: Math.round(number("price", 0) * 100), openedOn: orNull("opened"), expiresOn: orNull("expires"), notes: cell("notes"),
+      grade: (gradeText || "cosmetic") as Grade, eyeSafe: flag("eyes"), lipSafe: flag("lips"), allergens: allergens as Allergen[], sizeGrams: size, priceMinor: Math.round(number("price", 0) * 100), openedOn: orNull("opened"), expiresOn: orNull("expires"), monthsOpen: months, notes: cell("notes"),
     },
   };
 }

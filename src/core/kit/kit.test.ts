@@ -104,6 +104,7 @@ describe("expiry", () => {
   it("is the sooner of the printed date and opened plus the kind's months", () => {
     expect(expiry(pot, "2026-06-01")).toBeNull();
     expect(expiry({ ...pot, openedOn: "2026-01-15" }, "2026-06-01")).toEqual({ date: "2026-07-15", past: false }); // gel liner: six months
+    expect(expiry({ ...pot, openedOn: "2026-01-15", monthsOpen: 3 }, "2026-06-01")).toEqual({ date: "2026-04-15", past: true }); // its label says three
     expect(expiry({ ...pot, openedOn: "2026-01-15", expiresOn: "2026-05-31" }, "2026-06-01")).toEqual({ date: "2026-05-31", past: true });
   });
   it("counts months over short ones and year ends", () => {

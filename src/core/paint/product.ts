@@ -35,6 +35,8 @@ export const ProductSchema = z.object({
   priceMinor: z.number().int("whole pence or cents").min(0).max(10_000_000),
   openedOn: DateSchema.nullable().default(null),
   expiresOn: DateSchema.nullable().default(null),
+  /** Months its label gives it once opened (the open jar); null where the label says nothing: then its kind's usual ones stand in. */
+  monthsOpen: z.number().int("whole months").min(1, "1 or more").max(120, "at most 120").nullable().default(null),
   notes: z.string().max(2000).default(""),
 }).strict().superRefine((product, context) => {
   if (isPaintType(product.material) && !product.colour) context.addIssue({ code: "custom", path: ["colour"], message: "a paint needs its colour" });

@@ -14,7 +14,7 @@ import { HidingByPhoto } from "./HidingByPhoto";
 
 const NEW_PRODUCT = {
   name: "", maker: "", code: "", material: "waterGlycerine" as const, colour: "#a0a0a0", hiding: 0.85, tint: 1, grade: "cosmetic" as const, eyeSafe: false, lipSafe: false, allergens: [],
-  sizeGrams: 30, priceMinor: 1000, wetColour: null, letDown: null, openedOn: null, expiresOn: null, notes: "",
+  sizeGrams: 30, priceMinor: 1000, wetColour: null, letDown: null, openedOn: null, expiresOn: null, monthsOpen: null, notes: "",
 };
 
 /** Swatches by the meter: it is held on the dry swatch, on the wet one, on the one in white. The stand-in reads what the field beside it says. */
@@ -61,6 +61,7 @@ export function ProductForm({ product }: { product: Product | null }) {
           <NumberField name="priceMinor" label="Price, in pence or cents" step={1} />
           {date("openedOn", "Opened on")}
           {date("expiresOn", "Printed date")}
+          <NumberField name="monthsOpen" label="Months once opened" hint="The open jar on the label; empty: as usual for its kind." step={1} />
         </Section>
         <Section title="Colour" lead="Dry, as a thick film by daylight. What brings no colour has none.">
           <ColourField name="colour" label="Colour" hint="Empty for prep, seal and glue." />
