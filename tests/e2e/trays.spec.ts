@@ -84,6 +84,17 @@ test("the chapter Tray proposes the fewest pans, lays them out, and can paint th
   await fewest.getByRole("button", { name: "Lay out a tray" }).click();
   await expect(page.getByRole("heading", { name: "First Frost tray" })).toBeVisible();
   await expect(page.getByRole("list", { name: "Pans" }).getByRole("button")).toHaveCount(4);
+  // Dragged by the pointer: the first is set down on the third's place.
+  const pans = page.getByRole("list", { name: "Pans" }).getByRole("button");
+  const names = () => pans.evaluateAll((list) => list.map((pan) => pan.getAttribute("aria-label")?.split(",")[0]));
+  const [a = "", b = "", c = "", d = ""] = (await names()).map(String);
+  const [from, to] = [await pans.nth(0).boundingBox(), await pans.nth(2).boundingBox()];
+  if (!from || !to) throw new Error("no pans");
+  await page.mouse.move(from.x + from.width / 2, from.y + from.height / 2);
+  await page.mouse.down();
+  await page.mouse.move(to.x + to.width / 2, to.y + to.height / 2, { steps: 12 });
+  await page.mouse.up();
+  await expect.poll(names).toEqual([b, c, a, d]);
   await page.getByRole("combobox", { name: "Order" }).selectOption({ label: "by working order" });
   await expect(page.getByText("Packed for First Frost.")).toBeVisible();
   // What is not made for skin does not go in beside what is (SAFE-1).
