@@ -32,6 +32,9 @@ function savingWords(saving: SaveState): string {
   }
 }
 
+/** Short, so that the row of chapters stays as it is while they come on; said in full to a screen reader. */
+const NOT_STARTED = "–";
+
 /** While nobody has judged the design yet. */
 const JUDGING = "…";
 
@@ -51,16 +54,16 @@ export function WorkspaceShell({ children }: { children: ReactNode }) {
   useHotkeys("1,2,3,4,5,6,7,8,9,0", (event) => { const chapter = CHAPTERS[(Number(event.key) + 9) % 10]; if (chapter) router.push(hrefOf(chapter.key)); });
   const colours = findings.filter(({ rule, severity }) => severity !== "tip" && COLOUR_RULES.test(rule)).length + look.layers.filter((layer) => layer.target !== null && layer.paint.kind === "material").length;
   const noted: Readonly<Record<(typeof CHAPTERS)[number]["key"], string>> = {
-    brief: given.job ? "✓" : "not started",
-    paint: look.system ? "✓" : "not started",
-    map: look.layers.length === 0 ? "not started" : plan === null ? JUDGING : open(findings) ? String(open(findings)) : "✓",
-    colour: look.layers.length === 0 ? "not started" : plan === null ? JUDGING : colours ? String(colours) : "✓",
-    tray: look.layers.length === 0 ? "not started" : plan === null ? JUDGING : plan.kit.some((need) => need.missing > 0.005) ? `short ${plan.kit.filter((need) => need.missing > 0.005).length}` : "✓",
-    plan: look.layers.length === 0 ? "not started" : plan === null ? JUDGING : plan.stopped ? "stopped" : "✓",
+    brief: given.job ? "✓" : NOT_STARTED,
+    paint: look.system ? "✓" : NOT_STARTED,
+    map: look.layers.length === 0 ? NOT_STARTED : plan === null ? JUDGING : open(findings) ? String(open(findings)) : "✓",
+    colour: look.layers.length === 0 ? NOT_STARTED : plan === null ? JUDGING : colours ? String(colours) : "✓",
+    tray: look.layers.length === 0 ? NOT_STARTED : plan === null ? JUDGING : plan.kit.some((need) => need.missing > 0.005) ? `short ${plan.kit.filter((need) => need.missing > 0.005).length}` : "✓",
+    plan: look.layers.length === 0 ? NOT_STARTED : plan === null ? JUDGING : plan.stopped ? "stopped" : "✓",
     pieces: look.pieces.length ? String(look.pieces.length) : "none",
-    time: look.layers.length === 0 ? "not started" : plan === null ? JUDGING : plan.times ? "✓" : "no date",
-    chair: look.layers.length === 0 ? "not started" : plan?.stopped ? "stopped" : "",
-    record: given.records.length ? String(given.records.length) : "not started",
+    time: look.layers.length === 0 ? NOT_STARTED : plan === null ? JUDGING : plan.times ? "✓" : "no date",
+    chair: look.layers.length === 0 ? NOT_STARTED : plan?.stopped ? "stopped" : "",
+    record: given.records.length ? String(given.records.length) : NOT_STARTED,
   };
   return (
     <div className="flex min-h-dvh flex-col lg:h-dvh print:block print:h-auto">
@@ -80,7 +83,7 @@ export function WorkspaceShell({ children }: { children: ReactNode }) {
             {CHAPTERS.map(({ key, label }, i) => (
               <Link key={key} href={hrefOf(key)} aria-current={here === key ? "page" : undefined} aria-keyshortcuts={String((i + 1) % 10)} className={`flex min-h-11 items-center gap-1.5 rounded-t-lg px-3 ${here === key ? "bg-base-100 font-bold" : "hover:bg-base-300"}`}>
                 {label}
-                {noted[key] && <span className={`text-xs ${noted[key] === "✓" ? "" : "rounded-full border border-base-content/60 px-1.5"}`}>{noted[key]}</span>}
+                {noted[key] && <span className={`text-xs ${noted[key] === "✓" || noted[key] === NOT_STARTED ? "" : "rounded-full border border-base-content/60 px-1.5"}`}>{noted[key] === NOT_STARTED ? <><span aria-hidden>{NOT_STARTED}</span><span className="sr-only">not started</span></> : noted[key]}</span>}
               </Link>
             ))}
           </nav>
