@@ -22,11 +22,11 @@ export interface Costs {
 
 const SpanSchema = z.object({ from: DateSchema.optional().catch(undefined), until: DateSchema.optional().catch(undefined) });
 
-const sizes = new WeakMap<object, Costs["sizes"]>();
-/** Sizes of one product side by side, looked for once on each state of the shelf. */
-function sizesOn(shelf: readonly Product[]): Costs["sizes"] {
-  const made = sizes.get(shelf) ?? sizedProducts(shelf).map((line) => line.map(({ product, ...rest }) => ({ id: product.id, name: product.name, sizeGrams: product.sizeGrams, ...rest })));
-  sizes.set(shelf, made);
+const told = new WeakMap<object, Pick<Costs, "sizes" | "single">>();
+/** What the shelf says by itself, looked for once on each state of it: sizes of one product side by side, and what a single pot usually is. */
+function ofShelf(shelf: readonly Product[]): Pick<Costs, "sizes" | "single"> {
+  const made = told.get(shelf) ?? { sizes: sizedProducts(shelf).map((line) => line.map(({ product, ...rest }) => ({ id: product.id, name: product.name, sizeGrams: product.sizeGrams, ...rest }))), single: usualSingle(shelf) };
+  told.set(shelf, made);
   return made;
 }
 
@@ -68,7 +68,6 @@ export async function costs(query: Record<string, string | undefined>): Promise<
     byProduct: [...season.byProduct].map(([id, { grams, minor }]) => ({ id, name: products.get(id)?.name ?? "", grams, minor })).sort((a, b) => b.minor - a.minor).slice(0, 25),
     byLook: [...byLook].map(([id, minor]) => ({ id, name: (id && looks.get(id)) || "of no job that stands", minor })).sort((a, b) => b.minor - a.minor),
     byMonth: [...season.byMonth].map(([month, sums]) => ({ month, ...sums })).sort((a, b) => a.month.localeCompare(b.month)),
-    sizes: sizesOn(shelf),
-    single: usualSingle(shelf),
+    ...ofShelf(shelf),
   };
 }

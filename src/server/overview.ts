@@ -54,14 +54,15 @@ const A_PAGE = 24;
 export async function lookCards(asked: { find?: string | undefined; page?: string | undefined } = {}): Promise<LooksShown> {
   const db = await studio();
   const find = (asked.find ?? "").trim().slice(0, 80);
-  const heads = await listLookHeads(db, { find });
-  const pages = Math.max(1, Math.ceil(heads.length / A_PAGE));
+  const count = await countLooks(db, find);
+  const pages = Math.max(1, Math.ceil(count / A_PAGE));
   const page = Math.min(pages, Math.max(1, Math.floor(Number(asked.page) || 1)));
   const all = await shared();
   const jobs = await listJobs(db);
   const nextOf = (lookId: string) => { const own = jobs.filter((job) => job.lookId === lookId); return own.find(isAhead) ?? own.at(-1) ?? null; };
-  const looks = await findLooks(db, heads.slice((page - 1) * A_PAGE, page * A_PAGE).map(({ id }) => id));
-  return { cards: await Promise.all(looks.map((look) => cardOf(look, nextOf(look.id), all))), count: heads.length, find, page, pages };
+  const heads = await listLookHeads(db, { find, from: (page - 1) * A_PAGE, most: A_PAGE });
+  const looks = await findLooks(db, heads.map(({ id }) => id));
+  return { cards: await Promise.all(looks.map((look) => cardOf(look, nextOf(look.id), all))), count, find, page, pages };
 }
 
 /** A pot that runs out or goes off is told among so many; the rest is counted. */

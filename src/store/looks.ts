@@ -20,16 +20,20 @@ export async function listLooks(db: Store): Promise<StoredLook[]> {
 /** What a look is called, without its design. */
 export interface LookHead { readonly id: string; readonly version: number; readonly name: string; readonly updatedAt: string }
 
-/** Looks by name, those worked on last first; read from an index alone. `find`: words that are all in the name. */
-export async function listLookHeads(db: Store, o: { find?: string } = {}): Promise<LookHead[]> {
-  let query = db.selectFrom("look").select(["id", "version", "name", "updated_at"]).where("archived", "=", 0);
-  for (const word of (o.find ?? "").split(/\s+/).filter(Boolean).slice(0, 8)) query = query.where("name", "like", `%${word.replace(/[%_]/g, "")}%`);
-  return (await query.orderBy("updated_at", "desc").execute()).map(({ id, version, name, updated_at: updatedAt }) => ({ id, version, name, updatedAt }));
+/** Looks that stand, by words that are all in the name. */
+function standing(db: Store, find = "") {
+  return find.split(/\s+/).filter(Boolean).slice(0, 8).reduce((query, word) => query.where("name", "like", `%${word.replace(/[%_]/g, "")}%`), db.selectFrom("look").where("archived", "=", 0));
 }
 
-/** How many looks stand. */
-export async function countLooks(db: Store): Promise<number> {
-  return (await db.selectFrom("look").select((eb) => eb.fn.countAll<number>().as("n")).where("archived", "=", 0).executeTakeFirstOrThrow()).n;
+/** Looks by name, those worked on last first; read from an index alone. */
+export async function listLookHeads(db: Store, o: { find?: string; from?: number; most?: number } = {}): Promise<LookHead[]> {
+  const rows = await standing(db, o.find).select(["id", "version", "name", "updated_at"]).orderBy("updated_at", "desc").limit(o.most ?? -1).offset(o.from ?? 0).execute();
+  return rows.map(({ id, version, name, updated_at: updatedAt }) => ({ id, version, name, updatedAt }));
+}
+
+/** How many looks stand, or have some words in their name. */
+export async function countLooks(db: Store, find = ""): Promise<number> {
+  return (await standing(db, find).select((eb) => eb.fn.countAll<number>().as("n")).executeTakeFirstOrThrow()).n;
 }
 
 /** Some looks whole, in the order they are asked for; those that are not there are left out. */
