@@ -24,7 +24,7 @@ let demo = new Uint8Array();
 
 beforeAll(async () => {
   await loadDemoWhenEmpty();
-  await fillPan("frost-tin", { panId: "half-1", grams: 2, on: today() });
+  await fillPan("frost-tin", { panId: "half-1", kind: "refilled", grams: 2, on: today() });
   demo = new Uint8Array((await studioFile()).body);
 });
 

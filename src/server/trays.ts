@@ -1,7 +1,7 @@
 import "server-only";
 import { z } from "zod";
 import { trayLabels, PAPER_KEYS, type PaperKey } from "@/core/formats";
-import { refill, RefillSchema, TraySchema, type Movement, type Tray, type TrayFields } from "@/core/kit";
+import { refill, RefillSchema, TraySchema, weighPan, type Movement, type Tray, type TrayFields } from "@/core/kit";
 import { productsUsed } from "@/core/look";
 import type { Product } from "@/core/paint";
 import { addMovement, addTray, findJob, findLook, findProduct, findTray, listProducts, listTrays, saveTray, setArchived, trayMovements, type Store } from "@/store";
@@ -70,21 +70,33 @@ export async function archiveTray(id: string, archived: boolean): Promise<void> 
   await setArchived(await studio(), "tray", id, archived);
 }
 
-/** Fills a pan out of its pots, by the parts of what is in it: two lines each, and nothing is used by it. @throws Problem */
-export async function fillPan(trayId: string, { panId, grams, on }: z.output<typeof RefillSchema>): Promise<{ lines: number }> {
+/**
+ * Fills a pan out of its pots, by the parts of what is in it: two lines each, and nothing is used by it. Or takes what the scale found in it: what is missing
+ * was used or scraped out. @throws Problem
+ */
+export async function fillPan(trayId: string, { panId, kind, grams, on }: z.output<typeof RefillSchema>): Promise<{ lines: number }> {
   const db = await studio();
   return db.transaction().execute(async (tx) => {
     const tray = await findTray(tx, trayId);
     if (!tray) throw notFound("tray");
     const pan = tray.pans.find(({ id }) => id === panId);
     if (!pan) throw invalid([{ field: "panId", message: "is not in this tray" }]);
+    const at = { trayId, panId };
+    if (kind === "weighed") {
+      const inIt = new Map<string, number>();
+      for (const movement of await trayMovements(tx, trayId)) if (movement.pan?.panId === panId) inIt.set(movement.productId, (inIt.get(movement.productId) ?? 0) + movement.delta);
+      if (!pan.parts.length && grams > 0) throw invalid([{ field: "grams", message: "say first what is in it" }]);
+      const changes = weighPan(pan.parts, inIt, grams);
+      for (const { productId, delta } of changes) await addMovement(tx, { productId, kind, delta, on, note: `in ${tray.name}`.slice(0, 200), pan: at });
+      return { lines: changes.length };
+    }
     if (!pan.parts.length) throw invalid([{ field: "panId", message: "is empty: say first what goes in" }]);
     const whole = pan.parts.reduce((sum, { parts }) => sum + parts, 0);
     for (const { productId, parts } of pan.parts) {
       const { pot, pan: into } = refill((grams * parts) / whole);
       const line = { productId, kind: "refilled" as const, on, note: `into ${tray.name}`.slice(0, 200) };
       await addMovement(tx, { ...line, delta: pot });
-      await addMovement(tx, { ...line, delta: into, pan: { trayId, panId } });
+      await addMovement(tx, { ...line, delta: into, pan: at });
     }
     return { lines: 2 * pan.parts.length };
   });

@@ -1,4 +1,4 @@
-export { balance, deltaOf, MOVEMENT_KINDS, MovementSchema, potBalance, refill, RefillSchema, WRITTEN_KINDS, type Movement, type MovementFields, type MovementKind } from "./ledger";
+export { balance, deltaOf, MOVEMENT_KINDS, MovementSchema, potBalance, refill, RefillSchema, weighPan, WRITTEN_KINDS, type Movement, type MovementFields, type MovementKind } from "./ledger";
 export { layerAreaCm2, layerGrams, paintNeeded, strokeLengthMm, type Need } from "./paintNeeded";
 export { addMonths, expiry } from "./expiry";
 export { isLow, shortage, type Shortage } from "./shortage";

@@ -3,7 +3,7 @@ import { ZONES } from "../anatomy";
 import { newMark } from "../look";
 import { filmPerCoat, TOOLS } from "../paint";
 import { aContext, aLayer, aLook, product } from "../testing";
-import { addMonths, balance, deltaOf, expiry, layerAreaCm2, MovementSchema, paintNeeded, potBalance, refill, shortage, strokeLengthMm, WRITTEN_KINDS } from ".";
+import { addMonths, balance, deltaOf, expiry, layerAreaCm2, MovementSchema, paintNeeded, potBalance, refill, RefillSchema, shortage, strokeLengthMm, weighPan, WRITTEN_KINDS } from ".";
 
 describe("paintNeeded", () => {
   const context = aContext();
@@ -86,6 +86,18 @@ describe("ledger", () => {
     expect(balance(ledger)).toBe(30);
     expect(potBalance(ledger)).toBe(26);
     expect(balance([...ledger, { delta: deltaOf({ kind: "weighed", grams: 25 }, potBalance(ledger)) }])).toBe(29);
+  });
+  it("weighs a pan by the parts of what is in it, and what lay there before is gone", () => {
+    const parts = [{ productId: "a", parts: 3 }, { productId: "b", parts: 1 }];
+    expect(weighPan(parts, new Map([["a", 3], ["b", 1]]), 2)).toEqual([{ productId: "a", delta: -1.5 }, { productId: "b", delta: -0.5 }]);
+    expect(weighPan(parts, new Map([["old", 2]]), 4)).toEqual([{ productId: "a", delta: 3 }, { productId: "b", delta: 1 }, { productId: "old", delta: -2 }]);
+    expect(weighPan([], new Map([["old", 2]]), 0)).toEqual([{ productId: "old", delta: -2 }]);
+    fc.assert(fc.property(fc.array(fc.integer({ min: 1, max: 5 }), { minLength: 1, maxLength: 4 }), fc.double({ min: 0, max: 9, noNaN: true }), fc.double({ min: 0, max: 9, noNaN: true }), (shares, before, found) => {
+      const filling = shares.map((n, i) => ({ productId: `p${i}`, parts: n }));
+      expect(before + balance(weighPan(filling, new Map([["p0", before]]), found))).toBeCloseTo(found, 6);
+    }));
+    expect(RefillSchema.safeParse({ panId: "p", kind: "weighed", grams: 0, on: "2026-01-01" }).success).toBe(true);
+    expect(RefillSchema.safeParse({ panId: "p", grams: 0, on: "2026-01-01" }).success).toBe(false);
   });
   it("takes a price for what is bought and for nothing else", () => {
     expect(MovementSchema.safeParse({ kind: "bought", grams: 30, on: "2026-01-01", priceMinor: 1150, batch: "B 12" }).success).toBe(true);

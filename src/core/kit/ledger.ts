@@ -26,8 +26,9 @@ export const MovementSchema = z.object({
 /** Without a price and a batch it has none. */
 export type MovementFields = z.input<typeof MovementSchema>;
 
-/** How much is put into a pan. */
-export const RefillSchema = z.object({ panId: z.string().min(1).max(64), grams: grams.gt(0, "more than 0 g"), on: DateSchema }).strict();
+/** How much is put into a pan out of its pots, or is found in it by the scale (0: it is empty). */
+export const RefillSchema = z.object({ panId: z.string().min(1).max(64), kind: z.enum(["refilled", "weighed"]).default("refilled"), grams: grams.min(0, "0 g or more"), on: DateSchema }).strict()
+  .refine(({ kind, grams: amount }) => kind === "weighed" || amount > 0, { path: ["grams"], message: "more than 0 g" });
 
 /** A line as it is kept: `delta` is what it changes, in grams. Never rewritten. */
 export interface Movement {
@@ -53,6 +54,13 @@ export function deltaOf(movement: Pick<MovementFields, "kind" | "grams">, left: 
 
 /** Out of the pot and into a pan (KIT-6): two lines that add up to nothing, since nothing was used. */
 export const refill = (amount: number): { readonly pot: number; readonly pan: number } => ({ pot: -amount, pan: amount });
+
+/** What weighing a pan changes, product by product: its grams are shared out by the parts of what is in it; of what else lay in it nothing is left. */
+export function weighPan(parts: readonly { readonly productId: string; readonly parts: number }[], inIt: ReadonlyMap<string, number>, amount: number): { productId: string; delta: number }[] {
+  const whole = parts.reduce((sum, part) => sum + part.parts, 0);
+  const wanted = new Map(parts.map(({ productId, parts: n }) => [productId, (amount * n) / whole]));
+  return [...new Set([...wanted.keys(), ...inIt.keys()])].flatMap((productId) => { const delta = (wanted.get(productId) ?? 0) - (inIt.get(productId) ?? 0); return Math.abs(delta) < 1e-9 ? [] : [{ productId, delta }]; });
+}
 
 /** What is left: always the sum of the ledger, in grams. */
 export function balance(movements: readonly Pick<Movement, "delta">[]): number {

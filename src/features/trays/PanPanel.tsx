@@ -23,9 +23,9 @@ export function PanPanel({ trayId, pan, products, filled, today, saved, onChange
   const room = Math.max(0, panGrams(pan.pan) - filled);
   const [grams, setGrams] = useState(() => String(Math.round(room * 10) / 10));
   const setPart = (i: number, part: Partial<Pan["parts"][number]>) => onChange({ ...pan, parts: pan.parts.map((entry, n) => (n === i ? { ...entry, ...part } : entry)) });
-  const fill = async () => {
-    const answer = await send("POST", `/api/trays/${trayId}/fill`, { panId: pan.id, grams: Number(grams), on: today });
-    toast(answer.ok ? `${gramsWords(Number(grams))} out of the pot and into the pan` : (answer.refusal.errors?.map(({ message }) => message).join("; ") ?? answer.refusal.title));
+  const write = async (kind: "refilled" | "weighed") => {
+    const answer = await send("POST", `/api/trays/${trayId}/fill`, { panId: pan.id, kind, grams: Number(grams), on: today });
+    toast(answer.ok ? (kind === "weighed" ? `${gramsWords(Number(grams))} found in the pan` : `${gramsWords(Number(grams))} out of the pot and into the pan`) : (answer.refusal.errors?.map(({ message }) => message).join("; ") ?? answer.refusal.title));
     if (answer.ok) router.refresh();
   };
   const choices = (own: string) => offered.filter(({ id }) => id === own || !pan.parts.some(({ productId }) => productId === id));
@@ -44,14 +44,16 @@ export function PanPanel({ trayId, pan, products, filled, today, saved, onChange
         ? <label><span className="label-line">Paint</span><select className="select" value="" onChange={(event) => { if (event.target.value) onChange({ ...pan, parts: [{ productId: event.target.value, parts: 1 }] }); }}><option value="">empty</option>{offered.map((product) => <option key={product.id} value={product.id}>{product.name}, {material(product.material).label}</option>)}</select></label>
         : <button type="button" className="btn btn-sm self-start" onClick={() => onChange({ ...pan, parts: [...pan.parts, { productId: free.id, parts: 1 }] })}>Mix another in</button>)}
       <label><span className="label-line">Size</span><select className="select" value={pan.pan} onChange={(event) => onChange({ ...pan, pan: event.target.value as PanKey })}>{(Object.keys(PANS) as PanKey[]).map((key) => <option key={key} value={key}>{panWords(key)}</option>)}</select></label>
-      <p>Holds {gramsWords(panGrams(pan.pan))}; {filled > 0 ? `${gramsWords(filled)} were put in` : "nothing was put in yet"}.</p>
-      {pan.parts.length > 0 && (
-        <div className="flex items-end gap-2">
-          <label><span className="label-line">Grams</span><input type="number" min={0.1} step={0.1} className="input !w-24" value={grams} onChange={(event) => setGrams(event.target.value)} /></label>
-          <button type="button" className="btn" disabled={!saved || !(Number(grams) > 0)} onClick={() => void fill()}>Fill it out of the pot</button>
+      <p>Holds {gramsWords(panGrams(pan.pan))}; {filled > 0.05 ? `${gramsWords(filled)} in it by the ledger` : "nothing in it by the ledger"}.</p>
+      {(pan.parts.length > 0 || filled > 0.05) && (
+        <div className="flex flex-wrap items-end gap-2">
+          <label><span className="label-line">Grams</span><input type="number" min={0} step={0.1} className="input !w-24" value={grams} onChange={(event) => setGrams(event.target.value)} /></label>
+          <button type="button" className="btn" disabled={!saved || !pan.parts.length || !(Number(grams) > 0)} onClick={() => void write("refilled")}>Fill it out of the pot</button>
+          <button type="button" className="btn" disabled={!saved || grams === "" || !(Number(grams) >= 0)} onClick={() => void write("weighed")}>Weighed: so much is in it</button>
         </div>
       )}
       {pan.parts.map(({ productId }) => { const product = byId.get(productId); return product && <p key={productId} className="muted">{product.name}: {gramsWords(product.left)} in all{product.expiry && `, ${product.expiry.past ? "past its date" : "good until"} ${product.expiry.date}`}{mediumOf(product.material) === "alcohol" && ". Liquid alcohol colour may be dried into an empty pan (KIT-6)"}.</p>; })}
+      {filled > 0.05 && <p className="muted">Before you take it out: weigh it as 0 g if its paint is gone, or the shelf counts it on.</p>}
       <button type="button" className="btn btn-sm self-start" onClick={onRemove}>Take the pan out</button>
     </section>
   );
