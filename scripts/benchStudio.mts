@@ -20,7 +20,7 @@ if (!(await answers(url, 60))) throw new Error("the server did not start");
 
 const SCREENS: readonly string[] = process.env.SEARCH_ONLY ? [] : ["/", "/looks", "/looks?find=frost", "/calls", "/records", "/people", "/mixing", "/shelf", "/api/products", "/shelf/chalk-white", "/shelf/swatches", "/shelf/trays", "/shelf/planning", "/shelf/costs", "/shelf/exchange", "/rules", "/looks/first-frost/frost-reservoir/brief", "/looks/first-frost/frost-reservoir/map", "/looks/first-frost/frost-reservoir/colour", "/looks/first-frost/frost-reservoir/tray", "/looks/first-frost/frost-reservoir/plan", "/chair/first-frost/frost-reservoir"];
 const quantile = (times: readonly number[], share: number) => [...times].sort((a, b) => a - b)[Math.min(times.length - 1, Math.floor(times.length * share))] ?? NaN;
-const ROUNDS = Number(process.env.ROUNDS ?? 20);
+const ROUNDS = Number(process.env.ROUNDS ?? 60);
 /** Milliseconds to the first byte and to the last. */
 async function ask(path: string): Promise<[first: number, last: number, bytes: number]> {
   const start = performance.now();
