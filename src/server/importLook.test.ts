@@ -4,7 +4,7 @@ import { join } from "node:path";
 import { LOOK_FILE_VERSION } from "@/core/formats";
 import { newMark } from "@/core/look";
 import { aLayer, aLook, product } from "@/core/testing";
-import { listLooks } from "@/store";
+import { partOf } from "@/store";
 import { loadDemoWhenEmpty } from "./demo";
 import { Problem } from "./problem";
 import { studio } from "./studio";
@@ -36,7 +36,7 @@ const HOSTILE: readonly (readonly [what: string, file: string | Uint8Array | obj
   ["markup as lettering", withLayer({ marks: [{ ...newMark("lettering", { x: 0, y: 0 }, 1), text: "<svg onload=x>" }] }), /marks/], ["a hundred marks in a layer", withLayer({ marks: Array.from({ length: 100 }, () => star) }), /marks/],
 ];
 
-const shelf = async () => JSON.stringify(await listLooks(await studio()));
+const shelf = async () => JSON.stringify(await partOf(await studio(), "looks"));
 const bytesOf = (file: string | Uint8Array | object) => (file instanceof Uint8Array ? file : new TextEncoder().encode(typeof file === "string" ? file : JSON.stringify(file)));
 
 describe("look files that come from outside", () => {

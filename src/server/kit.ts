@@ -4,24 +4,19 @@ import { paintNeeded, type JobNeeds, type PackingList } from "@/core/kit";
 import { applyPatch, recipeOf, replaceProduct, type Look } from "@/core/look";
 import type { Person } from "@/core/people";
 import type { Brief } from "@/core/brief";
-import { contextOf, factorsOf, type StoredSetting } from "@/core/record";
+import { contextOf, type StoredSetting } from "@/core/record";
 import { houseOf } from "@/core/rules";
-import { addMovement, currentHouse, findJob, findLook, findLooks, findPerson, jobMovements, listJobs, listProducts, listRecords, saveLook } from "@/store";
+import { addMovement, findJob, findLook, findLooks, findPerson, jobMovements, listJobs, listProducts, saveLook } from "@/store";
 import { cardOf, shared } from "./overview";
 import { invalid, notFound } from "./problem";
 import { refuseStops } from "./safety";
 import { shelfStart, type ShelfStart } from "./shelf";
-import { studio, today } from "./studio";
+import { studio } from "./studio";
 
 /** A job as kit planning works with it. */
 export interface PlannedJob extends JobNeeds { readonly lookId: string; readonly lookName: string; readonly look: Look; readonly brief: Brief; readonly person: Person; readonly used: boolean; readonly packing: PackingList }
 
 export interface Planning { readonly house: StoredSetting["house"];  readonly jobs: readonly PlannedJob[]; readonly shelf: ShelfStart; readonly leadDays: number; readonly today: string }
-
-async function settingOf() {
-  const db = await studio();
-  return { products: await listProducts(db), archivedProducts: await listProducts(db, { archived: true }), house: await currentHouse(db), factors: factorsOf(await listRecords(db)), today: today() };
-}
 
 /** Jobs ahead and those without a day, with what each takes; and what there is. */
 export async function loadPlanning(): Promise<Planning> {
@@ -61,7 +56,7 @@ export async function writeUse(jobId: string, { on, grams }: z.output<typeof Use
   const job = await findJob(db, jobId);
   const [look, person] = job ? [await findLook(db, job.lookId), await findPerson(db, job.personId)] : [null, null];
   if (!job || !look || !person) throw notFound("job");
-  const context = contextOf({ ...(await settingOf()), person, brief: job.brief });
+  const context = contextOf({ ...(await shared()), person, brief: job.brief });
   const known = new Set(look.design.layers.flatMap((layer) => recipeOf(layer, context.products)).map(({ product }) => product.id));
   for (const id of Object.keys(grams)) if (!known.has(id)) throw invalid([{ field: `grams.${id}`, message: "is not used in this look" }]);
   const wanted = new Map(paintNeeded(look.design, context).flatMap((need) => (need.productId ? [[need.productId, grams[need.productId] ?? need.grams] as const] : [])));

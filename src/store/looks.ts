@@ -12,11 +12,6 @@ const designs = rowMemory<StoredLook>(400);
 /** The same look as before while it has not changed, put away or not. */
 const remembered = (db: Store, row: Row<"look">): StoredLook => { const known = designs.get(db, row.id, row.version); return known && known.archived === (row.archived === 1) ? known : designs.put(db, row.id, row.version, fromRow(row)); };
 
-export async function listLooks(db: Store): Promise<StoredLook[]> {
-  const rows = await db.selectFrom("look").selectAll().where("archived", "=", 0).orderBy("updated_at", "desc").execute();
-  return rows.map(fromRow);
-}
-
 /** What a look is called, without its design. */
 export interface LookHead { readonly id: string; readonly version: number; readonly name: string; readonly updatedAt: string }
 

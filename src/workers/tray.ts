@@ -1,6 +1,5 @@
 import { expose } from "comlink";
-import { mixesOf, nearestMade, panPaints, reachedBy, suggestTray, type Made, type MadeColour, type Reached, type TrayChoice, type WantedColour } from "@/core/kit";
-import type { Lab } from "@/core/colour";
+import { mixesOf, panPaints, reachedBy, suggestTray, type MadeColour, type Reached, type TrayChoice, type WantedColour } from "@/core/kit";
 import type { Product } from "@/core/paint";
 
 export interface Reach { readonly pairs: readonly MadeColour[]; readonly range: readonly Reached[]; readonly mixes: number }
@@ -13,7 +12,6 @@ const worker = {
     const made = mixesOf(panPaints(products));
     return { pairs: made.filter(({ parts }) => parts.length === 2 && parts.every((part) => part.parts === 1)), range: reachedBy(made), mixes: made.length };
   },
-  nearest: (products: readonly Product[], wanted: Lab): Made | null => nearestMade(mixesOf(panPaints(products)), wanted),
 };
 export type TrayWorker = typeof worker;
 

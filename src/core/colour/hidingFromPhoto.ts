@@ -32,6 +32,7 @@ export function patchLight(pixels: Uint8ClampedArray): PatchLight {
 export interface PhotographedCard { readonly overWhite: PatchLight; readonly overBlack: PatchLight; /** The bare card beside the paint: with both, haze and exposure are taken out. */ readonly white?: PatchLight; readonly black?: PatchLight }
 export interface PhotographedHiding { readonly contrastRatio: number; readonly warnings: readonly string[] }
 
+/** Of more pixels cut off, or a wider scatter against its mean, a patch is told. Common practice, no published source. */
 const [MOST_CLIPPED, MOST_SPREAD] = [0.02, 0.12];
 
 /**

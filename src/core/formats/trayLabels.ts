@@ -9,7 +9,7 @@ const LINE = "#222222";
 const CUT = 3;
 /** Height of a label, and of its lines, mm. */
 const [LABEL_MM, LEAST_WIDE, NAME_MM, SMALL_MM] = [14, 30, 2.6, 2];
-/** Widths of letters come to so much of their size in the mean; a sheet is drawn without measuring them. */
+/** Widths of letters come to so much of their size in the mean; a sheet is drawn without measuring them. From memory, of the standard sans serif. */
 const LETTER = 0.52;
 /** Sides of the drawn circle of a round pan. */
 const SIDES = 40;

@@ -13,7 +13,7 @@ import { useTrayAnswer } from "./useTrayWorker";
 
 interface SuggestedTrayProps { wishes: TrayWishes; products: readonly Product[]; /** Of the tray that is laid out from it. */ name: string; jobId: string | null; /** What else may be done with the choice. */ actions?: (choice: TrayChoice) => ReactNode }
 
-/** How near a mix has to come, in words. */
+/** How near a mix has to come, in words. Steps are common practice, no published source. */
 const NEARNESS = [[1, "nobody sees it"], [AS_GOOD_AS, "as good as the same"], [4, "close, for far rows"]] as const;
 
 /** The fewest pans that make what some looks are painted with, and the tray laid out from them. */
