@@ -15,7 +15,7 @@ function chromium() {
 }
 
 const steps = [
-  ["packages", install], ["chromium", chromium], ["types", () => npm("typecheck")], ["lint", () => npm("lint")], ["boundaries", () => npm("boundaries")],
+  ["packages", install], ["format", () => npm("format:check")], ["chromium", chromium], ["types", () => npm("typecheck")], ["lint", () => npm("lint")], ["boundaries", () => npm("boundaries")],
   ["unit tests", () => npm("test:unit")], ["build", build], ["browser tests", () => npm("test:e2e")],
 ];
 
