@@ -14,6 +14,9 @@ export default ts.config(
       ...next.configs.recommended.rules,
       ...next.configs["core-web-vitals"].rules,
       "@typescript-eslint/no-unused-vars": ["error", { argsIgnorePattern: "^_", varsIgnorePattern: "^_" }],
+      // Pictures come from the studio's own database, already at the size they are shown.
+      "@next/next/no-img-element": "off",
+      "no-empty-pattern": ["error", { allowObjectPatternsAsParameters: true }],
       eqeqeq: "error",
       "no-restricted-syntax": ["error", { selector: "TSEnumDeclaration", message: "use a union" }],
     },

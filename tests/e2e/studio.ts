@@ -30,8 +30,8 @@ export async function openStudio(o: { demo: boolean }): Promise<Studio & { close
 
 /** Tests on an invented studio, one a worker (`demo`), or on an empty one of their own (`empty`). */
 export const test = base.extend<{ empty: Studio }, { demo: Studio }>({
-  demo: [async ({}, provide) => { const studio = await openStudio({ demo: true }); await provide(studio); await studio.close(); }, { scope: "worker", timeout: 120_000 }], // eslint-disable-line no-empty-pattern
-  empty: async ({}, provide) => { const studio = await openStudio({ demo: false }); await provide(studio); await studio.close(); }, // eslint-disable-line no-empty-pattern
+  demo: [async ({}, provide) => { const studio = await openStudio({ demo: true }); await provide(studio); await studio.close(); }, { scope: "worker", timeout: 120_000 }],
+  empty: async ({}, provide) => { const studio = await openStudio({ demo: false }); await provide(studio); await studio.close(); },
 });
 export { expect } from "@playwright/test";
 

@@ -86,7 +86,6 @@ function Kept({ reference }: { reference: Reference }) {
       <div>
         <div className="rounded-box bg-surround p-2">
           <ReactCrop crop={crop} onChange={(_, percent) => setCrop(percent)} onComplete={(_, percent) => { if (percent.width >= 2 && percent.height >= 2) void save({ credit: kept.credit, crop: asShares(percent) }); }} ruleOfThirds={false} ariaLabels={{ cropArea: "Part of the picture that counts; arrow keys move it", nwDragHandle: "top left", nDragHandle: "top", neDragHandle: "top right", eDragHandle: "right", seDragHandle: "bottom right", sDragHandle: "bottom", swDragHandle: "bottom left", wDragHandle: "left" }}>
-            {/* eslint-disable-next-line @next/next/no-img-element -- a picture of the studio's own database, shown as it is */}
             <img src={url} alt={`Reference of ${given.look.design.name}${kept.credit ? `, by ${kept.credit}` : ""}`} width={reference.width} height={reference.height} className="max-h-80 w-auto" />
           </ReactCrop>
         </div>

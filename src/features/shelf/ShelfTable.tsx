@@ -32,7 +32,8 @@ export function ShelfTable({ items, total, whole, today }: { items: readonly She
   // Typing goes on while the rows follow.
   const wanted = useDeferredValue(search);
   const data = useMemo(() => { const matches = matching(wanted); return items.filter((item) => SHOWN[shown].is(item) && matches(item)); }, [items, shown, wanted]);
-  const table = useReactTable({ // eslint-disable-line react-hooks/incompatible-library -- its row model is made anew on purpose
+  // eslint-disable-next-line react-hooks/incompatible-library -- its row model is made anew on purpose
+  const table = useReactTable({
     data, columns: COLUMNS, state: { sorting, columnVisibility: hidden, rowSelection: chosen }, getRowId: ({ id }) => id,
     onSortingChange: setSorting, onRowSelectionChange: (next) => setChosen((now) => (typeof next === "function" ? next({ ...now }) : next)),
     getCoreRowModel: getCoreRowModel(), getSortedRowModel: getSortedRowModel(),
