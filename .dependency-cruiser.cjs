@@ -1,21 +1,103 @@
 /** The arrows of the house: app -> features -> parts -> (server | workers | ui) -> store -> core. */
-const from = (path, to, name, comment) => ({ name, comment, severity: "error", from: { path, pathNot: "\\.test\\.tsx?$" }, to });
+const from = (path, to, name, comment) => ({
+  name,
+  comment,
+  severity: "error",
+  from: { path, pathNot: "\\.test\\.tsx?$" },
+  to,
+});
 
 module.exports = {
   forbidden: [
-    from("^src/core/", { pathNot: "^src/core/|^node_modules/(culori|fflate|papaparse|perfect-freehand|zod)/" }, "core-knows-nobody", "core imports itself, culori for conversions, zod for schemas, perfect-freehand for lines drawn by hand, papaparse for tables, fflate for ZIP"),
-    from("^src/ui/", { path: "^src/(?!ui/)" }, "ui-knows-nobody", "ui has no knowledge of the trade"),
-    from("^src/store/", { path: "^src/(?!store/|core/)" }, "store-on-core", "the store knows the core only"),
-    from("^src/demo/", { path: "^src/(?!demo/|core/)" }, "demo-is-data", "the demo is data in the core's types"),
-    from("^src/simulated/", { path: "^src/(?!simulated/|core/)" }, "simulated-on-core", "stand-ins for devices know the core only"),
-    from("^src/server/", { path: "^src/(?!server/|store/|core/|demo/|simulated/)" }, "server-downward", "use cases load from the store and call the core"),
-    from("^src/workers/", { path: "^src/(?!workers/|core/)" }, "workers-on-core", "workers wrap core functions"),
-    from("^src/parts/", { path: "^src/(app|features|store|demo)/" }, "parts-downward", "what several features share stands on core, workers and ui"),
-    from("^src/features/", { path: "^src/(app|store|demo)/" }, "features-downward", "features reach the store through the server"),
-    from("^src/features/([^/]+)/", { path: "^src/features/([^/]+)/", pathNot: "^src/features/$1/" }, "features-apart", "a feature never imports another feature"),
-    from("^src/(?!store/)", { path: "node_modules/(kysely|better-sqlite3)/" }, "sql-in-store", "the store is the only place with SQL"),
-    { name: "no-circles", severity: "error", from: {}, to: { circular: true, viaOnly: { dependencyTypesNot: ["type-only"] } } },
-    { name: "no-orphans", severity: "error", from: { orphan: true, pathNot: ["\\.d\\.ts$", "^src/app/", "^src/instrumentation\\.ts$", "\\.css$"] }, to: {} },
+    from(
+      "^src/core/",
+      { pathNot: "^src/core/|^node_modules/(culori|fflate|papaparse|perfect-freehand|zod)/" },
+      "core-knows-nobody",
+      "core imports itself, culori for conversions, zod for schemas, perfect-freehand for lines drawn by hand, papaparse for tables, fflate for ZIP",
+    ),
+    from(
+      "^src/ui/",
+      { path: "^src/(?!ui/)" },
+      "ui-knows-nobody",
+      "ui has no knowledge of the trade",
+    ),
+    from(
+      "^src/store/",
+      { path: "^src/(?!store/|core/)" },
+      "store-on-core",
+      "the store knows the core only",
+    ),
+    from(
+      "^src/demo/",
+      { path: "^src/(?!demo/|core/)" },
+      "demo-is-data",
+      "the demo is data in the core's types",
+    ),
+    from(
+      "^src/simulated/",
+      { path: "^src/(?!simulated/|core/)" },
+      "simulated-on-core",
+      "stand-ins for devices know the core only",
+    ),
+    from(
+      "^src/server/",
+      { path: "^src/(?!server/|store/|core/|demo/|simulated/)" },
+      "server-downward",
+      "use cases load from the store and call the core",
+    ),
+    from(
+      "^src/workers/",
+      { path: "^src/(?!workers/|core/)" },
+      "workers-on-core",
+      "workers wrap core functions",
+    ),
+    from(
+      "^src/parts/",
+      { path: "^src/(app|features|store|demo)/" },
+      "parts-downward",
+      "what several features share stands on core, workers and ui",
+    ),
+    from(
+      "^src/features/",
+      { path: "^src/(app|store|demo)/" },
+      "features-downward",
+      "features reach the store through the server",
+    ),
+    from(
+      "^src/features/([^/]+)/",
+      { path: "^src/features/([^/]+)/", pathNot: "^src/features/$1/" },
+      "features-apart",
+      "a feature never imports another feature",
+    ),
+    from(
+      "^src/(?!store/)",
+      { path: "node_modules/(kysely|better-sqlite3)/" },
+      "sql-in-store",
+      "the store is the only place with SQL",
+    ),
+    {
+      name: "no-circles",
+      severity: "error",
+      from: {},
+      to: { circular: true, viaOnly: { dependencyTypesNot: ["type-only"] } },
+    },
+    {
+      name: "no-orphans",
+      severity: "error",
+      from: {
+        orphan: true,
+        pathNot: ["\\.d\\.ts$", "^src/app/", "^src/instrumentation\\.ts$", "\\.css$"],
+      },
+      to: {},
+    },
   ],
-  options: { doNotFollow: { path: "node_modules" }, tsPreCompilationDeps: true, tsConfig: { fileName: "tsconfig.json" }, enhancedResolveOptions: { exportsFields: ["exports"], conditionNames: ["import", "require", "node", "default", "types"] } },
+  options: {
+    doNotFollow: { path: "node_modules" },
+    tsPreCompilationDeps: true,
+    tsConfig: { fileName: "tsconfig.json" },
+    enhancedResolveOptions: {
+      exportsFields: ["exports"],
+      conditionNames: ["import", "require", "node", "default", "types"],
+    },
+  },
 };

@@ -2,10 +2,31 @@
 export default {
   testMatch: ["<rootDir>/src/**/*.test.ts"],
   testEnvironment: "node",
-  transform: { "^.+\\.(t|j)sx?$": ["<rootDir>/scripts/jestTransform.cjs", { jsc: { parser: { syntax: "typescript", tsx: true }, target: "es2022", transform: { react: { runtime: "automatic" } } }, module: { type: "commonjs" } }] },
+  transform: {
+    "^.+\\.(t|j)sx?$": [
+      "<rootDir>/scripts/jestTransform.cjs",
+      {
+        jsc: {
+          parser: { syntax: "typescript", tsx: true },
+          target: "es2022",
+          transform: { react: { runtime: "automatic" } },
+        },
+        module: { type: "commonjs" },
+      },
+    ],
+  },
   transformIgnorePatterns: ["/node_modules/(?!culori|colorjs\\.io|jsthermalcomfort)"],
-  moduleNameMapper: { "^@/(.*)$": "<rootDir>/src/$1", "^server-only$": "<rootDir>/node_modules/server-only/empty.js" },
+  moduleNameMapper: {
+    "^@/(.*)$": "<rootDir>/src/$1",
+    "^server-only$": "<rootDir>/node_modules/server-only/empty.js",
+  },
   modulePathIgnorePatterns: ["<rootDir>/.next/"],
-  collectCoverageFrom: ["src/core/**/*.ts", "src/store/**/*.ts", "src/server/**/*.ts", "!**/*.test.ts", "!**/index.ts"],
+  collectCoverageFrom: [
+    "src/core/**/*.ts",
+    "src/store/**/*.ts",
+    "src/server/**/*.ts",
+    "!**/*.test.ts",
+    "!**/index.ts",
+  ],
   coverageReporters: ["text-summary"],
 };

@@ -7,14 +7,16 @@ const config: NextConfig = {
   // `npm test` runs tsc by itself; the build need not do it again.
   typescript: { ignoreBuildErrors: true },
   async headers() {
-    return [{
-      source: "/:path*",
-      headers: [
-        { key: "X-Content-Type-Options", value: "nosniff" },
-        { key: "Referrer-Policy", value: "same-origin" },
-        { key: "X-Frame-Options", value: "DENY" },
-      ],
-    }];
+    return [
+      {
+        source: "/:path*",
+        headers: [
+          { key: "X-Content-Type-Options", value: "nosniff" },
+          { key: "Referrer-Policy", value: "same-origin" },
+          { key: "X-Frame-Options", value: "DENY" },
+        ],
+      },
+    ];
   },
 };
 

@@ -11,5 +11,10 @@ export default defineConfig({
   timeout: 300_000,
   expect: { timeout: 30_000 },
   reporter: [["list"]],
-  use: { viewport: { width: 1280, height: 800 }, launchOptions: CHROMIUM, reducedMotion: "reduce", screenshot: "only-on-failure" },
+  use: {
+    viewport: { width: 1280, height: 800 },
+    launchOptions: CHROMIUM,
+    reducedMotion: "reduce",
+    screenshot: "only-on-failure",
+  },
 });

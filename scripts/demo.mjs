@@ -5,13 +5,17 @@ import { homedir } from "node:os";
 import { join } from "node:path";
 import { answers, build, freePort, install, startServer } from "./steps.cjs";
 
-const folder = process.env.DERMAGRAPH_DATA || join(process.env.XDG_DATA_HOME || join(homedir(), ".local", "share"), "dermagraph");
+const folder =
+  process.env.DERMAGRAPH_DATA ||
+  join(process.env.XDG_DATA_HOME || join(homedir(), ".local", "share"), "dermagraph");
 const wish = Number(process.env.DERMAGRAPH_PORT ?? 4310);
 const fresh = process.argv.includes("--fresh");
 
 if (await answers(`http://127.0.0.1:${wish}`, 0)) {
   if (fresh) {
-    console.error("A Dermagraph is running on this studio. Stop it first, then run the demo afresh.");
+    console.error(
+      "A Dermagraph is running on this studio. Stop it first, then run the demo afresh.",
+    );
     process.exit(1);
   }
   console.log(`\nDermagraph is already running at http://127.0.0.1:${wish}\n`);
@@ -37,4 +41,6 @@ if (!(await answers(`http://127.0.0.1:${port}`, 60))) {
   server.kill();
   process.exit(1);
 }
-console.log(`\nDermagraph is at http://127.0.0.1:${port}\nThe studio is kept in ${folder}. Ctrl-C stops it.\n`);
+console.log(
+  `\nDermagraph is at http://127.0.0.1:${port}\nThe studio is kept in ${folder}. Ctrl-C stops it.\n`,
+);

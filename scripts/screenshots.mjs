@@ -6,14 +6,33 @@ import { join } from "node:path";
 import { chromium } from "@playwright/test";
 import { answers, build, CHROMIUM, freePort, ROOT, startServer } from "./steps.cjs";
 
-const option = (name, usual) => { const at = process.argv.indexOf(`--${name}`); return at < 0 ? usual : process.argv[at + 1]; };
+const option = (name, usual) => {
+  const at = process.argv.indexOf(`--${name}`);
+  return at < 0 ? usual : process.argv[at + 1];
+};
 const out = option("out", join(ROOT, "docs", "screenshots"));
 const theme = option("theme", "studio");
 const only = option("only", "")?.split(",").filter(Boolean);
 
 const VIEWS = [
-  ["today", "/"], ["looks", "/looks"], ["brief", "/looks/drought/drought-quarry/brief"], ["paint", "/looks/drought/drought-quarry/paint"],
-  ["map", "/looks/first-frost/frost-reservoir/map"], ["colour", "/looks/sundog/sundog-hillside/colour"], ["mixing", "/mixing?target=%23c06a3a"], ["pieces", "/looks/bog-light/bog-reservoir/pieces"], ["time", "/looks/first-frost/frost-reservoir/time"], ["chair", "/chair/first-frost/frost-reservoir"], ["plan", "/looks/first-frost/frost-reservoir/plan"], ["record", "/looks/drought/drought-quarry/record"], ["records", "/records"], ["calls", "/calls"], ["tray", "/looks/first-frost/frost-reservoir/tray"], ["trays", "/shelf/trays/quarry-palette"], ["person", "/people/nomi-tarrow"], ["shelf", "/shelf"],
+  ["today", "/"],
+  ["looks", "/looks"],
+  ["brief", "/looks/drought/drought-quarry/brief"],
+  ["paint", "/looks/drought/drought-quarry/paint"],
+  ["map", "/looks/first-frost/frost-reservoir/map"],
+  ["colour", "/looks/sundog/sundog-hillside/colour"],
+  ["mixing", "/mixing?target=%23c06a3a"],
+  ["pieces", "/looks/bog-light/bog-reservoir/pieces"],
+  ["time", "/looks/first-frost/frost-reservoir/time"],
+  ["chair", "/chair/first-frost/frost-reservoir"],
+  ["plan", "/looks/first-frost/frost-reservoir/plan"],
+  ["record", "/looks/drought/drought-quarry/record"],
+  ["records", "/records"],
+  ["calls", "/calls"],
+  ["tray", "/looks/first-frost/frost-reservoir/tray"],
+  ["trays", "/shelf/trays/quarry-palette"],
+  ["person", "/people/nomi-tarrow"],
+  ["shelf", "/shelf"],
   ["rules", "/rules"],
 ];
 
@@ -30,7 +49,10 @@ if (!url) {
 }
 mkdirSync(out, { recursive: true });
 const browser = await chromium.launch(CHROMIUM);
-const context = await browser.newContext({ viewport: { width: Number(option("width", 1280)), height: Number(option("height", 800)) }, reducedMotion: "reduce" });
+const context = await browser.newContext({
+  viewport: { width: Number(option("width", 1280)), height: Number(option("height", 800)) },
+  reducedMotion: "reduce",
+});
 await context.addCookies([{ name: "theme", value: theme, url }]);
 const page = await context.newPage();
 for (const [name, path] of VIEWS) {
@@ -38,12 +60,22 @@ for (const [name, path] of VIEWS) {
   await page.goto(url + path, { waitUntil: "networkidle" });
   await page.evaluate(() => document.fonts.ready);
   // The design is judged off the page: its findings belong in the picture.
-  if (path.endsWith("/map")) await page.getByRole("region", { name: "Findings" }).getByRole("listitem").first().waitFor();
+  if (path.endsWith("/map"))
+    await page.getByRole("region", { name: "Findings" }).getByRole("listitem").first().waitFor();
   // At the chair something is going on: begun, and three steps done.
-  if (name === "chair") { await page.getByRole("button", { name: "Begin", exact: true }).click(); for (let step = 2; step < 5; step++) { await page.keyboard.press("Space"); await page.getByText(`step ${step} of`).waitFor(); } await page.getByText("works without the studio").waitFor(); await page.waitForTimeout(800); }
+  if (name === "chair") {
+    await page.getByRole("button", { name: "Begin", exact: true }).click();
+    for (let step = 2; step < 5; step++) {
+      await page.keyboard.press("Space");
+      await page.getByText(`step ${step} of`).waitFor();
+    }
+    await page.getByText("works without the studio").waitFor();
+    await page.waitForTimeout(800);
+  }
   if (name === "tray") await page.getByText(/pans? makes? all|makes its colour/).waitFor();
   if (name === "trays") await page.getByText(/of 29 places/).waitFor();
-  if (name === "time") await page.getByRole("option", { name: /^as usual: / }).waitFor({ state: "attached" });
+  if (name === "time")
+    await page.getByRole("option", { name: /^as usual: / }).waitFor({ state: "attached" });
   if (name === "records") await page.locator("svg.apexcharts-svg").nth(2).waitFor();
   await page.screenshot({ path: join(out, `${name}.png`) });
   console.log(`${name}.png`);

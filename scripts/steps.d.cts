@@ -2,6 +2,10 @@ import type { ChildProcess, StdioOptions } from "node:child_process";
 export declare const ROOT: string;
 export declare const CHROMIUM: { executablePath: string; headless: boolean; args: string[] };
 export declare function freePort(wish?: number): Promise<number>;
-export declare function startServer(port: number, extra?: Record<string, string>, stdio?: StdioOptions): ChildProcess;
+export declare function startServer(
+  port: number,
+  extra?: Record<string, string>,
+  stdio?: StdioOptions,
+): ChildProcess;
 export declare function answers(url: string, seconds: number): Promise<boolean>;
 export function build(): boolean;

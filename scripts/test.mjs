@@ -11,12 +11,22 @@ function chromium() {
     console.error("The browser tests need Debian's Chromium: apt-get install chromium");
     return false;
   }
-  return run("apt-get", ["update", "-q"]) && run("apt-get", ["install", "-yq", "chromium"], { DEBIAN_FRONTEND: "noninteractive" });
+  return (
+    run("apt-get", ["update", "-q"]) &&
+    run("apt-get", ["install", "-yq", "chromium"], { DEBIAN_FRONTEND: "noninteractive" })
+  );
 }
 
 const steps = [
-  ["packages", install], ["format", () => npm("format:check")], ["chromium", chromium], ["types", () => npm("typecheck")], ["lint", () => npm("lint")], ["boundaries", () => npm("boundaries")],
-  ["unit tests", () => npm("test:unit")], ["build", build], ["browser tests", () => npm("test:e2e")],
+  ["packages", install],
+  ["format", () => npm("format:check")],
+  ["chromium", chromium],
+  ["types", () => npm("typecheck")],
+  ["lint", () => npm("lint")],
+  ["boundaries", () => npm("boundaries")],
+  ["unit tests", () => npm("test:unit")],
+  ["build", build],
+  ["browser tests", () => npm("test:e2e")],
 ];
 
 const failed = [];
@@ -26,9 +36,13 @@ for (const [name, step] of steps) {
   console.log(`\n== ${name}`);
   if (step()) passed++;
   else failed.push(name);
-  console.log(`== ${name}: ${failed.includes(name) ? "FAILED" : "ok"}, ${Math.round((Date.now() - start) / 1000)} s`);
+  console.log(
+    `== ${name}: ${failed.includes(name) ? "FAILED" : "ok"}, ${Math.round((Date.now() - start) / 1000)} s`,
+  );
   if (failed.includes("packages")) break;
 }
-console.log(`\nsteps: ${passed} passed, ${failed.length} failed${failed.length ? ` (${failed.join(", ")})` : ""}`);
+console.log(
+  `\nsteps: ${passed} passed, ${failed.length} failed${failed.length ? ` (${failed.join(", ")})` : ""}`,
+);
 console.log(`${passed} passed, ${failed.length} failed`);
 process.exit(failed.length ? 1 : 0);

@@ -6,17 +6,31 @@ import { cookies } from "next/headers";
 import type { ReactNode } from "react";
 import { Shell } from "@/features/shell/Shell";
 
-export const metadata: Metadata = { title: { default: "Dermagraph", template: "%s · Dermagraph" }, description: "Plans painted character looks." };
+export const metadata: Metadata = {
+  title: { default: "Dermagraph", template: "%s · Dermagraph" },
+  description: "Plans painted character looks.",
+};
 
 export default async function RootLayout({ children }: { children: ReactNode }) {
   const theme = (await cookies()).get("theme")?.value === "wings" ? "wings" : "studio";
   return (
     <html lang="en" data-theme={theme}>
       <body>
-        <a href="#content" className="sr-only focus:not-sr-only focus:fixed focus:top-2 focus:left-2 focus:z-50 focus:rounded focus:bg-primary focus:px-4 focus:py-3 focus:text-primary-content">Skip to the content</a>
+        <a
+          href="#content"
+          className="sr-only focus:not-sr-only focus:fixed focus:top-2 focus:left-2 focus:z-50 focus:rounded focus:bg-primary focus:px-4 focus:py-3 focus:text-primary-content"
+        >
+          Skip to the content
+        </a>
         <div className="flex min-h-dvh flex-col md:flex-row print:block">
           <Shell theme={theme} />
-          <main id="content" tabIndex={-1} className="min-w-0 flex-1 pb-20 focus:outline-none md:pb-0">{children}</main>
+          <main
+            id="content"
+            tabIndex={-1}
+            className="min-w-0 flex-1 pb-20 focus:outline-none md:pb-0"
+          >
+            {children}
+          </main>
         </div>
       </body>
     </html>

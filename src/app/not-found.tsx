@@ -7,7 +7,9 @@ export default function NotFound() {
     <Page title="Not here">
       <Empty title="There is nothing at this address">
         <p>It may have been put away, or the address has a slip in it. Nothing is lost.</p>
-        <Link href="/" className="btn btn-primary">To Today</Link>
+        <Link href="/" className="btn btn-primary">
+          To Today
+        </Link>
       </Empty>
     </Page>
   );

@@ -2,16 +2,65 @@ import { addMonths } from "@/core/kit";
 import type { Grade, HelperKey, PaintTypeKey, Allergen, ProductFields } from "@/core/paint";
 
 /** One invented product: name, kind, colour, hiding of a coat, pot in grams, price in minor units, and what else differs. */
-interface Extra { tint?: number; eye?: boolean; lip?: boolean; grade?: Grade; allergens?: Allergen[]; left?: number; openedMonthsAgo?: number; expiresInMonths?: number; maker?: string }
-type Line = readonly [name: string, material: PaintTypeKey | HelperKey, colour: string | null, hiding: number, grams: number, price: number, extra?: Extra];
+interface Extra {
+  tint?: number;
+  eye?: boolean;
+  lip?: boolean;
+  grade?: Grade;
+  allergens?: Allergen[];
+  left?: number;
+  openedMonthsAgo?: number;
+  expiresInMonths?: number;
+  maker?: string;
+}
+type Line = readonly [
+  name: string,
+  material: PaintTypeKey | HelperKey,
+  colour: string | null,
+  hiding: number,
+  grams: number,
+  price: number,
+  extra?: Extra,
+];
 
-const MAKERS: Readonly<Record<string, string>> = { waterGlycerine: "Millrace Colour", waterWax: "Tallow Hill", cream: "Osier House", powder: "Osier House", alcoholActivated: "Fellgate Effects", airbrushWater: "Millrace Colour" };
+const MAKERS: Readonly<Record<string, string>> = {
+  waterGlycerine: "Millrace Colour",
+  waterWax: "Tallow Hill",
+  cream: "Osier House",
+  powder: "Osier House",
+  alcoholActivated: "Fellgate Effects",
+  airbrushWater: "Millrace Colour",
+};
 
 const LINES: readonly Line[] = [
-  ["Chalk white", "waterGlycerine", "#f3f2ec", 0.8, 45, 1450, { eye: true, openedMonthsAgo: 3, left: 31 }],
-  ["Slate grey", "waterGlycerine", "#6f7882", 0.84, 30, 1150, { eye: true, openedMonthsAgo: 2, left: 22 }],
+  [
+    "Chalk white",
+    "waterGlycerine",
+    "#f3f2ec",
+    0.8,
+    45,
+    1450,
+    { eye: true, openedMonthsAgo: 3, left: 31 },
+  ],
+  [
+    "Slate grey",
+    "waterGlycerine",
+    "#6f7882",
+    0.84,
+    30,
+    1150,
+    { eye: true, openedMonthsAgo: 2, left: 22 },
+  ],
   ["Storm blue", "waterGlycerine", "#33455f", 0.9, 30, 1150, { eye: true, openedMonthsAgo: 2 }],
-  ["Ochre ground", "waterGlycerine", "#bd8a42", 0.78, 30, 1150, { eye: true, openedMonthsAgo: 5, left: 5 }],
+  [
+    "Ochre ground",
+    "waterGlycerine",
+    "#bd8a42",
+    0.78,
+    30,
+    1150,
+    { eye: true, openedMonthsAgo: 5, left: 5 },
+  ],
   ["Clay brown", "waterGlycerine", "#84502f", 0.85, 30, 1150, { eye: true }],
   ["Sand", "waterGlycerine", "#d9bc8e", 0.76, 30, 1150, { eye: true }],
   ["Coal", "waterGlycerine", "#1c1c1f", 0.98, 30, 1150, { eye: true, tint: 2.2 }],
@@ -36,7 +85,15 @@ const LINES: readonly Line[] = [
   ["Old bone", "alcoholActivated", "#d6cab1", 0.8, 12, 2600],
   ["Mist grey", "airbrushWater", "#8c949c", 0.75, 60, 1300, { eye: true }],
   ["Stone base", "adhesiveAcrylic", "#9a958c", 0.93, 60, 3200, { grade: "skinAdhesive" }],
-  ["White powder", "powder", "#f8f7f4", 0.2, 30, 1200, { eye: true, allergens: ["talc"], openedMonthsAgo: 6 }],
+  [
+    "White powder",
+    "powder",
+    "#f8f7f4",
+    0.2,
+    30,
+    1200,
+    { eye: true, allergens: ["talc"], openedMonthsAgo: 6 },
+  ],
   ["Matte black powder", "powder", "#1a1a1b", 0.35, 20, 1200, { eye: true }],
   ["Slate powder", "powder", "#727b85", 0.25, 20, 1200, { eye: true }],
   ["Ochre powder", "powder", "#bf9150", 0.25, 20, 1200, { eye: true }],
@@ -55,7 +112,15 @@ const LINES: readonly Line[] = [
   ["Apricot", "corrector", "#d98a5b", 0.75, 8, 1100, { eye: true }],
   ["Deep cover", "concealer", "#d8b79a", 0.88, 8, 1100, { eye: true }],
   ["Gum", "spiritGum", null, 0.05, 15, 800, { expiresInMonths: -2 }],
-  ["Medical hold", "medicalAdhesive", null, 0.05, 30, 1900, { grade: "skinAdhesive", expiresInMonths: 1 }],
+  [
+    "Medical hold",
+    "medicalAdhesive",
+    null,
+    0.05,
+    30,
+    1900,
+    { grade: "skinAdhesive", expiresInMonths: 1 },
+  ],
   ["Edge paste", "thickenedAdhesive", null, 0.05, 20, 1700, { grade: "skinAdhesive" }],
   ["Thin cap", "baldCap", "#d6b096", 0.9, 40, 900, { grade: "skinAdhesive" }],
   ["Ridge foam", "foamPiece", "#e3cdb4", 0.995, 12, 2800, { grade: "skinAdhesive" }],
@@ -67,19 +132,46 @@ const LINES: readonly Line[] = [
   ["Plum lip", "lipLong", "#5a2f45", 0.93, 6, 1300, { lip: true }],
   ["Copper strand", "hairColour", "#a5642e", 0.7, 75, 1250],
   ["Moon spangle", "glitter", "#d9dce4", 0.35, 10, 1700, { openedMonthsAgo: 8 }],
-  ["Workshop gold", "waterGlycerine", "#b08d3c", 0.9, 100, 400, { grade: "prop", maker: "Sawmill Crafts" }],
+  [
+    "Workshop gold",
+    "waterGlycerine",
+    "#b08d3c",
+    0.9,
+    100,
+    400,
+    { grade: "prop", maker: "Sawmill Crafts" },
+  ],
 ];
 
 export const slug = (name: string): string => name.toLowerCase().replace(/[^a-z0-9]+/g, "-");
 
 /** The invented shelf of the Weather Court, with dates counted from the day it is loaded. */
-export function DEMO_PRODUCTS(today: string): { id: string; grams: number; fields: ProductFields }[] {
+export function DEMO_PRODUCTS(
+  today: string,
+): { id: string; grams: number; fields: ProductFields }[] {
   return LINES.map(([name, material, colour, hiding, sizeGrams, priceMinor, extra = {}]) => ({
-    id: slug(name), grams: extra.left ?? sizeGrams,
+    id: slug(name),
+    grams: extra.left ?? sizeGrams,
     fields: {
-      name, material, colour, hiding, sizeGrams, priceMinor, maker: extra.maker ?? MAKERS[material] ?? "Osier House", code: "", tint: extra.tint ?? 1, grade: extra.grade ?? "cosmetic",
-      wetColour: null, letDown: null, monthsOpen: null, eyeSafe: extra.eye ?? false, lipSafe: extra.lip ?? false, allergens: extra.allergens ?? [], openedOn: extra.openedMonthsAgo ? addMonths(today, -extra.openedMonthsAgo) : null,
-      expiresOn: extra.expiresInMonths ? addMonths(today, extra.expiresInMonths) : null, notes: "",
+      name,
+      material,
+      colour,
+      hiding,
+      sizeGrams,
+      priceMinor,
+      maker: extra.maker ?? MAKERS[material] ?? "Osier House",
+      code: "",
+      tint: extra.tint ?? 1,
+      grade: extra.grade ?? "cosmetic",
+      wetColour: null,
+      letDown: null,
+      monthsOpen: null,
+      eyeSafe: extra.eye ?? false,
+      lipSafe: extra.lip ?? false,
+      allergens: extra.allergens ?? [],
+      openedOn: extra.openedMonthsAgo ? addMonths(today, -extra.openedMonthsAgo) : null,
+      expiresOn: extra.expiresInMonths ? addMonths(today, extra.expiresInMonths) : null,
+      notes: "",
     },
   }));
 }

@@ -8,16 +8,39 @@ import type { Person } from "@/core/people";
 import { factorsOf, speedOf } from "@/core/record";
 import type { HouseChanges } from "@/core/rules";
 import type { WearFactor } from "@/core/wear";
-import { currentHouse, findCall, findPerson, listJobs, findLooks, listProducts, listRecords, saveCall } from "@/store";
+import {
+  currentHouse,
+  findCall,
+  findPerson,
+  listJobs,
+  findLooks,
+  listProducts,
+  listRecords,
+  saveCall,
+} from "@/store";
 import { invalid } from "./problem";
 import { studio, today } from "./studio";
 
 /** A dated job as the calls page works with it. */
-export interface DatedJob { readonly id: string; readonly lookId: string; readonly look: Look; readonly person: Person; readonly brief: Brief & { readonly curtainAt: string }; readonly speed: Speed }
+export interface DatedJob {
+  readonly id: string;
+  readonly lookId: string;
+  readonly look: Look;
+  readonly person: Person;
+  readonly brief: Brief & { readonly curtainAt: string };
+  readonly speed: Speed;
+}
 
 /** Days with jobs ahead, and all that a call is planned from; plain data, so that the browser can compute with it. */
 export interface Calls {
-  readonly days: readonly { readonly date: string; readonly jobs: readonly DatedJob[]; /** Who is there; version 0 while nobody has said. */ readonly call: { readonly version: number; readonly fields: CallFields } }[];
+  readonly days: readonly {
+    readonly date: string;
+    readonly jobs: readonly DatedJob[];
+    /** Who is there; version 0 while nobody has said. */ readonly call: {
+      readonly version: number;
+      readonly fields: CallFields;
+    };
+  }[];
   readonly products: readonly Product[];
   /** How each paint type wears against the house, by every record there is. */
   readonly factors: Partial<Record<PaintTypeKey, WearFactor>>;
@@ -35,26 +58,68 @@ export async function loadCalls(): Promise<Calls> {
   const db = await studio();
   const now = today();
   const records = await listRecords(db);
-  const ahead = (await listJobs(db)).filter(({ brief }) => brief.curtainAt !== null && brief.curtainAt.slice(0, 10) >= now);
-  const looks = new Map((await findLooks(db, ahead.map(({ lookId }) => lookId))).filter(({ archived }) => !archived).map((look) => [look.id, look.design]));
-  const dated = await Promise.all(ahead.map(async (job): Promise<DatedJob[]> => {
-    const { curtainAt } = job.brief;
-    const look = looks.get(job.lookId);
-    const person = await findPerson(db, job.personId);
-    return curtainAt && curtainAt.slice(0, 10) >= now && look && person ? [{ id: job.id, lookId: job.lookId, look, person, brief: { ...job.brief, curtainAt }, speed: speedOf(records, job.lookId) }] : [];
-  }));
+  const ahead = (await listJobs(db)).filter(
+    ({ brief }) => brief.curtainAt !== null && brief.curtainAt.slice(0, 10) >= now,
+  );
+  const looks = new Map(
+    (
+      await findLooks(
+        db,
+        ahead.map(({ lookId }) => lookId),
+      )
+    )
+      .filter(({ archived }) => !archived)
+      .map((look) => [look.id, look.design]),
+  );
+  const dated = await Promise.all(
+    ahead.map(async (job): Promise<DatedJob[]> => {
+      const { curtainAt } = job.brief;
+      const look = looks.get(job.lookId);
+      const person = await findPerson(db, job.personId);
+      return curtainAt && curtainAt.slice(0, 10) >= now && look && person
+        ? [
+            {
+              id: job.id,
+              lookId: job.lookId,
+              look,
+              person,
+              brief: { ...job.brief, curtainAt },
+              speed: speedOf(records, job.lookId),
+            },
+          ]
+        : [];
+    }),
+  );
   const jobs = dated.flat();
   const dates = [...new Set(jobs.map(({ brief }) => brief.curtainAt.slice(0, 10)))].sort();
   return {
-    days: await Promise.all(dates.map(async (date) => ({ date, jobs: jobs.filter(({ brief }) => brief.curtainAt.startsWith(date)), call: (await findCall(db, date)) ?? { version: 0, fields: USUAL_CALL } }))),
-    products: usedIn([...(await listProducts(db)), ...(await listProducts(db, { archived: true }))], jobs.map(({ look }) => look)), house: await currentHouse(db), factors: factorsOf(records), today: now,
+    days: await Promise.all(
+      dates.map(async (date) => ({
+        date,
+        jobs: jobs.filter(({ brief }) => brief.curtainAt.startsWith(date)),
+        call: (await findCall(db, date)) ?? { version: 0, fields: USUAL_CALL },
+      })),
+    ),
+    products: usedIn(
+      [...(await listProducts(db)), ...(await listProducts(db, { archived: true }))],
+      jobs.map(({ look }) => look),
+    ),
+    house: await currentHouse(db),
+    factors: factorsOf(records),
+    today: now,
   };
 }
 
-export const SaveCallSchema = z.object({ version: z.number().int().min(0), fields: CallSchema }).strict();
+export const SaveCallSchema = z
+  .object({ version: z.number().int().min(0), fields: CallSchema })
+  .strict();
 
 /** Says who is at a day's call. @throws Problem, StaleVersion */
-export async function changeCall(date: string, { version, fields }: z.output<typeof SaveCallSchema>): Promise<{ version: number }> {
-  if (!DateSchema.safeParse(date).success) throw invalid([{ field: "date", message: "a date like 2026-11-24" }]);
+export async function changeCall(
+  date: string,
+  { version, fields }: z.output<typeof SaveCallSchema>,
+): Promise<{ version: number }> {
+  if (!DateSchema.safeParse(date).success)
+    throw invalid([{ field: "date", message: "a date like 2026-11-24" }]);
   return { version: await saveCall(await studio(), date, version, fields) };
 }

@@ -8,30 +8,63 @@ import { loadDemoWhenEmpty } from "./demo";
 import { Problem } from "./problem";
 
 process.env.DERMAGRAPH_DATA = mkdtempSync(join(tmpdir(), "dermagraph-chair-"));
-beforeAll(async () => { await loadDemoWhenEmpty(); });
+beforeAll(async () => {
+  await loadDemoWhenEmpty();
+});
 
 const JOB = { lookId: "first-frost", jobId: "frost-reservoir" };
-const statusOf = (act: Promise<unknown>) => act.then(() => 200, (error: unknown) => (error instanceof Problem ? error.document.status : 500));
-const event = (session: string, minute: number, values: Partial<ChairEvent>): ChairEvent => ChairEventSchema.parse({ id: crypto.randomUUID(), session, at: new Date(Date.UTC(2026, 5, 1, 12, minute)).toISOString(), kind: "done", ...values });
+const statusOf = (act: Promise<unknown>) =>
+  act.then(
+    () => 200,
+    (error: unknown) => (error instanceof Problem ? error.document.status : 500),
+  );
+const event = (session: string, minute: number, values: Partial<ChairEvent>): ChairEvent =>
+  ChairEventSchema.parse({
+    id: crypto.randomUUID(),
+    session,
+    at: new Date(Date.UTC(2026, 5, 1, 12, minute)).toISOString(),
+    kind: "done",
+    ...values,
+  });
 
 describe("the log of a chair", () => {
   it("takes each event once, in whatever pieces and however often it is sent", async () => {
-    await fc.assert(fc.asyncProperty(fc.array(fc.tuple(fc.nat(7), fc.nat(7)), { minLength: 1, maxLength: 6 }), async (slices) => {
-      const session = crypto.randomUUID();
-      const events = [event(session, 0, { kind: "begin" }), ...Array.from({ length: 7 }, (_, i) => event(session, i + 1, { tasks: [`layer/1/${i}`] }))];
-      for (const [a, b] of slices) { const part = events.slice(Math.min(a, b), Math.max(a, b) + 1); if (part.length) await takeLog({ ...JOB, events: part }); }
-      const { taken, known } = await takeLog({ ...JOB, events });
-      expect(taken + known).toBe(8);
-      expect(await takeLog({ ...JOB, events })).toEqual({ taken: 0, known: 8 });
-      const held = (await loadChair(JOB.lookId, JOB.jobId))?.events.filter((entry) => entry.session === session) ?? [];
-      // Another sitting with the same beginning may be the last one: what is held of this one is whole or nothing.
-      if (held.length) expect(held.map(({ id }) => id).sort()).toEqual(events.map(({ id }) => id).sort());
-    }), { numRuns: 15 });
+    await fc.assert(
+      fc.asyncProperty(
+        fc.array(fc.tuple(fc.nat(7), fc.nat(7)), { minLength: 1, maxLength: 6 }),
+        async (slices) => {
+          const session = crypto.randomUUID();
+          const events = [
+            event(session, 0, { kind: "begin" }),
+            ...Array.from({ length: 7 }, (_, i) =>
+              event(session, i + 1, { tasks: [`layer/1/${i}`] }),
+            ),
+          ];
+          for (const [a, b] of slices) {
+            const part = events.slice(Math.min(a, b), Math.max(a, b) + 1);
+            if (part.length) await takeLog({ ...JOB, events: part });
+          }
+          const { taken, known } = await takeLog({ ...JOB, events });
+          expect(taken + known).toBe(8);
+          expect(await takeLog({ ...JOB, events })).toEqual({ taken: 0, known: 8 });
+          const held =
+            (await loadChair(JOB.lookId, JOB.jobId))?.events.filter(
+              (entry) => entry.session === session,
+            ) ?? [];
+          // Another sitting with the same beginning may be the last one: what is held of this one is whole or nothing.
+          if (held.length)
+            expect(held.map(({ id }) => id).sort()).toEqual(events.map(({ id }) => id).sort());
+        },
+      ),
+      { numRuns: 15 },
+    );
   });
   it("answers the sitting that was begun last, and none of another job", async () => {
     const session = crypto.randomUUID();
     await takeLog({ ...JOB, events: [event(session, 59, { kind: "begin" })] });
-    expect((await loadChair(JOB.lookId, JOB.jobId))?.events.map((entry) => entry.session)).toEqual([session]);
+    expect((await loadChair(JOB.lookId, JOB.jobId))?.events.map((entry) => entry.session)).toEqual([
+      session,
+    ]);
     expect((await loadChair("hail", "hail-reservoir"))?.events).toEqual([]);
   });
   it("refuses a look or a job that is not there, and another look's job", async () => {

@@ -7,26 +7,48 @@ import { invalid, notFound } from "./problem";
 import { studio } from "./studio";
 import { loadWorkspace, type Workspace } from "./workspace";
 
-export const ChairLogSchema = z.object({ lookId: z.string().min(1).max(64), jobId: z.string().min(1).max(64).nullable(), events: z.array(ChairEventSchema).min(1, "at least one event").max(500, "at most 500 at once") }).strict();
+export const ChairLogSchema = z
+  .object({
+    lookId: z.string().min(1).max(64),
+    jobId: z.string().min(1).max(64).nullable(),
+    events: z.array(ChairEventSchema).min(1, "at least one event").max(500, "at most 500 at once"),
+  })
+  .strict();
 
 /** Takes what was logged at a chair. What is sent again, in whole or in part, counts once. @throws Problem */
-export async function takeLog({ lookId, jobId, events }: z.output<typeof ChairLogSchema>): Promise<{ taken: number; known: number }> {
+export async function takeLog({
+  lookId,
+  jobId,
+  events,
+}: z.output<typeof ChairLogSchema>): Promise<{ taken: number; known: number }> {
   const db = await studio();
   if (!(await findLook(db, lookId))) throw notFound("look");
-  if (jobId !== null && (await findJob(db, jobId))?.lookId !== lookId) throw invalid([{ field: "jobId", message: "is no job of this look" }]);
+  if (jobId !== null && (await findJob(db, jobId))?.lookId !== lookId)
+    throw invalid([{ field: "jobId", message: "is no job of this look" }]);
   const taken = await addChairEvents(db, lookId, jobId, events);
   return { taken, known: events.length - taken };
 }
 
 /** What a chair works from: of the studio no more than this one painting needs, since the browser keeps it for use without the network. */
-export type ChairGiven = Pick<Workspace, "look" | "job" | "person" | "brief" | "products" | "today" | "house" | "factors" | "speed">;
+export type ChairGiven = Pick<
+  Workspace,
+  "look" | "job" | "person" | "brief" | "products" | "today" | "house" | "factors" | "speed"
+>;
 
 /** A look at its chair, with what was logged of its last sitting. */
-export async function loadChair(lookId: string, jobId?: string): Promise<{ given: ChairGiven; events: ChairEvent[] } | null> {
+export async function loadChair(
+  lookId: string,
+  jobId?: string,
+): Promise<{ given: ChairGiven; events: ChairEvent[] } | null> {
   const workspace = await loadWorkspace(lookId, jobId);
   if (!workspace) return null;
   const { look, job, person, brief, today, house, factors, speed, sitting } = workspace;
   const used = new Set(productsUsed(look.design));
-  const products = [...workspace.products, ...workspace.archivedProducts].filter(({ id }) => used.has(id));
-  return { given: { look, job, person, brief, products, today, house, factors, speed }, events: [...sitting] };
+  const products = [...workspace.products, ...workspace.archivedProducts].filter(({ id }) =>
+    used.has(id),
+  );
+  return {
+    given: { look, job, person, brief, products, today, house, factors, speed },
+    events: [...sitting],
+  };
 }

@@ -3,7 +3,12 @@ import { z } from "zod";
 import { MeterNotReady, type MeterReading, type MeterState } from "@/core/colour";
 import type { HourOfWeather } from "@/core/climate";
 import { HexSchema } from "@/core/paint";
-import { simulatedMeter, SKIN_PLACES, type SimulatedMeter, type SkinPlace } from "@/simulated/colourMeter";
+import {
+  simulatedMeter,
+  SKIN_PLACES,
+  type SimulatedMeter,
+  type SkinPlace,
+} from "@/simulated/colourMeter";
 import { simulatedWeather } from "@/simulated/weather";
 import { simulatedScale } from "@/simulated/kitchenScale";
 import { notFound, Problem } from "./problem";
@@ -13,7 +18,17 @@ import { productWithLedger } from "./shelf";
 export const MeterRequestSchema = z.discriminatedUnion("ask", [
   z.object({ ask: z.literal("state") }).strict(),
   z.object({ ask: z.literal("tile") }).strict(),
-  z.object({ ask: z.literal("read"), under: z.object({ hex: HexSchema, place: z.enum(Object.keys(SKIN_PLACES) as [SkinPlace, ...SkinPlace[]]).optional() }).strict() }).strict(),
+  z
+    .object({
+      ask: z.literal("read"),
+      under: z
+        .object({
+          hex: HexSchema,
+          place: z.enum(Object.keys(SKIN_PLACES) as [SkinPlace, ...SkinPlace[]]).optional(),
+        })
+        .strict(),
+    })
+    .strict(),
 ]);
 
 const HOLD = Symbol.for("dermagraph.colourMeter");
@@ -26,7 +41,9 @@ function meter(): SimulatedMeter {
 }
 
 /** @throws Problem 409 while it wants its white tile */
-export async function askMeter(request: z.output<typeof MeterRequestSchema>): Promise<{ state: MeterState; reading: MeterReading | null }> {
+export async function askMeter(
+  request: z.output<typeof MeterRequestSchema>,
+): Promise<{ state: MeterState; reading: MeterReading | null }> {
   const device = meter();
   if (request.ask === "tile") device.calibrate();
   if (request.ask !== "read") return { state: device.state(), reading: null };
@@ -35,7 +52,12 @@ export async function askMeter(request: z.output<typeof MeterRequestSchema>): Pr
     const reading = device.read();
     return { state: device.state(), reading };
   } catch (error) {
-    if (error instanceof MeterNotReady) throw new Problem({ type: "urn:dermagraph:problem:device", title: error.message, status: 409 });
+    if (error instanceof MeterNotReady)
+      throw new Problem({
+        type: "urn:dermagraph:problem:device",
+        title: error.message,
+        status: 409,
+      });
     throw error;
   }
 }
@@ -47,31 +69,63 @@ export const ScaleRequestSchema = z.object({ productId: z.string().min(1).max(64
 const POT_OFF = 0.06;
 
 /** Weighs what is in a pot, the empty pot taken off. @throws Problem */
-export async function askScale({ productId }: z.output<typeof ScaleRequestSchema>): Promise<{ scale: string; grams: number }> {
+export async function askScale({
+  productId,
+}: z.output<typeof ScaleRequestSchema>): Promise<{ scale: string; grams: number }> {
   const found = await productWithLedger(productId);
   if (!found) throw notFound("product");
   let clock = 0;
   const scale = simulatedScale({ now: () => clock, random: Math.random });
   scale.tare();
   // The same pot is off by the same: it is the pot, not the scale.
-  const off = ([...productId].reduce((sum, letter) => (sum * 31 + letter.charCodeAt(0)) % 1000, 7) / 1000 - 0.5) * 2 * POT_OFF;
+  const off =
+    ([...productId].reduce((sum, letter) => (sum * 31 + letter.charCodeAt(0)) % 1000, 7) / 1000 -
+      0.5) *
+    2 *
+    POT_OFF;
   scale.put(Math.min(5000, Math.max(0, found.item.left * (1 + off))));
   clock += 1000;
   return { scale: "simulated kitchen scale", grams: Math.round(scale.read() * 10) / 10 };
 }
 
-export const ForecastRequestSchema = z.object({ place: z.string().trim().min(1, "which place?").max(120), at: z.iso.datetime({ offset: true, error: "a date and a time" }) }).strict();
+export const ForecastRequestSchema = z
+  .object({
+    place: z.string().trim().min(1, "which place?").max(120),
+    at: z.iso.datetime({ offset: true, error: "a date and a time" }),
+  })
+  .strict();
 
 /** The day's hours at a place, on the clock that the moment was written for. @throws Problem 422 where the service knows nothing of that day */
-export async function askForecast({ place, at }: z.output<typeof ForecastRequestSchema>): Promise<{ service: string; hours: readonly HourOfWeather[] }> {
+export async function askForecast({
+  place,
+  at,
+}: z.output<typeof ForecastRequestSchema>): Promise<{
+  service: string;
+  hours: readonly HourOfWeather[];
+}> {
   const service = simulatedWeather({ now: Date.now });
   const offset = /(Z|[+-]\d{2}:\d{2})$/.exec(at)?.[1] ?? "Z";
   try {
     // A show after dusk may run past midnight: the next day's first hours belong to it.
-    const [day, next] = [at.slice(0, 10), new Date(Date.parse(`${at.slice(0, 10)}T00:00:00Z`) + 86_400_000).toISOString().slice(0, 10)];
-    return { service: service.name, hours: [...(await service.forecast(place, day, offset)), ...(await service.forecast(place, next, offset))] };
+    const [day, next] = [
+      at.slice(0, 10),
+      new Date(Date.parse(`${at.slice(0, 10)}T00:00:00Z`) + 86_400_000).toISOString().slice(0, 10),
+    ];
+    return {
+      service: service.name,
+      hours: [
+        ...(await service.forecast(place, day, offset)),
+        ...(await service.forecast(place, next, offset)),
+      ],
+    };
   } catch (error) {
-    if (error instanceof RangeError) throw new Problem({ type: "urn:dermagraph:problem:forecast", title: `There is no forecast: ${error.message}.`, detail: "Type the weather instead.", status: 422 });
+    if (error instanceof RangeError)
+      throw new Problem({
+        type: "urn:dermagraph:problem:forecast",
+        title: `There is no forecast: ${error.message}.`,
+        detail: "Type the weather instead.",
+        status: 422,
+      });
     throw error;
   }
 }

@@ -15,9 +15,14 @@ export async function house(): Promise<House> {
 /** Every version of them, the newest first. */
 export const houseHistory = async (): Promise<HouseVersion[]> => listHouse(await studio());
 
-export const ChangeHouseSchema = z.object({ version: z.number().int().min(0), changes: HouseChangesSchema }).strict();
+export const ChangeHouseSchema = z
+  .object({ version: z.number().int().min(0), changes: HouseChangesSchema })
+  .strict();
 
 /** Puts changed rules in force as a new version. A stop can't be switched off: such a change is refused as a whole. @throws StaleVersion */
-export async function changeHouse({ version, changes }: z.output<typeof ChangeHouseSchema>): Promise<{ version: number }> {
+export async function changeHouse({
+  version,
+  changes,
+}: z.output<typeof ChangeHouseSchema>): Promise<{ version: number }> {
   return { version: await addHouse(await studio(), version, changes) };
 }

@@ -10,14 +10,29 @@ import { Problem } from "./problem";
 import { studio, today } from "./studio";
 
 process.env.DERMAGRAPH_DATA = mkdtempSync(join(tmpdir(), "dermagraph-kit-"));
-beforeAll(async () => { await loadDemoWhenEmpty(); });
+beforeAll(async () => {
+  await loadDemoWhenEmpty();
+});
 
-const statusOf = (act: Promise<unknown>) => act.then(() => 200, (error: unknown) => (error instanceof Problem ? error.document.status : 500));
+const statusOf = (act: Promise<unknown>) =>
+  act.then(
+    () => 200,
+    (error: unknown) => (error instanceof Problem ? error.document.status : 500),
+  );
 
 describe("planning", () => {
   it("adds up the jobs ahead and finds what the demo is short of", async () => {
-    const { jobs, shelf: { items }, leadDays } = await loadPlanning();
-    const plan = planKit(jobs, new Map(items.map(({ id, left }) => [id, left])), new Map(items.map((product) => [product.id, product])), leadDays);
+    const {
+      jobs,
+      shelf: { items },
+      leadDays,
+    } = await loadPlanning();
+    const plan = planKit(
+      jobs,
+      new Map(items.map(({ id, left }) => [id, left])),
+      new Map(items.map((product) => [product.id, product])),
+      leadDays,
+    );
     expect(jobs.length).toBeGreaterThan(4);
     expect(plan.lines.find(({ name }) => name === "Ochre ground")?.missing).toBeGreaterThan(0);
     expect(plan.buyMinor).toBeGreaterThan(0);
@@ -31,7 +46,9 @@ describe("putting one product in the place of another", () => {
     const after = (await findLook(await studio(), "drought"))?.design;
     expect(layers).toBeGreaterThan(0);
     expect(JSON.stringify(after?.layers.map(({ paint }) => paint))).not.toContain("ochre-ground");
-    expect(after?.layers.map(({ zones }) => zones)).toEqual(before?.layers.map(({ zones }) => zones));
+    expect(after?.layers.map(({ zones }) => zones)).toEqual(
+      before?.layers.map(({ zones }) => zones),
+    );
   });
   it("refuses a stranger, what is not used, and what a safety rule stops", async () => {
     expect(await statusOf(substitute("none", { from: "sand", to: "moss" }))).toBe(404);
@@ -45,17 +62,33 @@ describe("what a job used", () => {
   it("is written once, corrected by another line, and the sum is always what was said last", async () => {
     const db = await studio();
     const start = await stockLevels(db);
-    expect((await writeUse("frost-reservoir", { on: today(), grams: {} })).written).toBeGreaterThan(3);
+    expect((await writeUse("frost-reservoir", { on: today(), grams: {} })).written).toBeGreaterThan(
+      3,
+    );
     expect((await writeUse("frost-reservoir", { on: today(), grams: {} })).written).toBe(0);
-    await fc.assert(fc.asyncProperty(fc.array(fc.double({ min: 0, max: 9, noNaN: true }), { minLength: 1, maxLength: 4 }), async (said) => {
-      for (const grams of said) await writeUse("frost-reservoir", { on: today(), grams: { "chalk-white": grams } });
-      const used = (await jobMovements(db, "frost-reservoir")).filter(({ productId }) => productId === "chalk-white").reduce((sum, { delta }) => sum - delta, 0);
-      expect(used).toBeCloseTo(said.at(-1) ?? NaN, 2);
-      expect((await stockLevels(db)).get("chalk-white")).toBeCloseTo((start.get("chalk-white") ?? 0) - used, 6);
-    }), { numRuns: 12 });
+    await fc.assert(
+      fc.asyncProperty(
+        fc.array(fc.double({ min: 0, max: 9, noNaN: true }), { minLength: 1, maxLength: 4 }),
+        async (said) => {
+          for (const grams of said)
+            await writeUse("frost-reservoir", { on: today(), grams: { "chalk-white": grams } });
+          const used = (await jobMovements(db, "frost-reservoir"))
+            .filter(({ productId }) => productId === "chalk-white")
+            .reduce((sum, { delta }) => sum - delta, 0);
+          expect(used).toBeCloseTo(said.at(-1) ?? NaN, 2);
+          expect((await stockLevels(db)).get("chalk-white")).toBeCloseTo(
+            (start.get("chalk-white") ?? 0) - used,
+            6,
+          );
+        },
+      ),
+      { numRuns: 12 },
+    );
     const ledger = await listMovements(db, "chalk-white");
     expect(ledger.filter(({ note }) => note.startsWith("corrected: ")).length).toBeGreaterThan(0);
     expect(await statusOf(writeUse("none", { on: today(), grams: {} }))).toBe(404);
-    expect(await statusOf(writeUse("frost-reservoir", { on: today(), grams: { leaf: 2 } }))).toBe(400);
+    expect(await statusOf(writeUse("frost-reservoir", { on: today(), grams: { leaf: 2 } }))).toBe(
+      400,
+    );
   });
 });

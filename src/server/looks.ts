@@ -1,9 +1,30 @@
 import "server-only";
 import { z } from "zod";
 import { BriefSchema } from "@/core/brief";
-import { applyPatch, emptyLook, freeLayerId, LayerSchema, LookSchema, MOST_LAYERS, type Look } from "@/core/look";
+import {
+  applyPatch,
+  emptyLook,
+  freeLayerId,
+  LayerSchema,
+  LookSchema,
+  MOST_LAYERS,
+  type Look,
+} from "@/core/look";
 import { PersonSchema } from "@/core/people";
-import { addJob, addLook, addPerson, findJob, findLook, findPerson, keepVersion, listJobs, listLookHeads, saveJob, saveLook, setArchived } from "@/store";
+import {
+  addJob,
+  addLook,
+  addPerson,
+  findJob,
+  findLook,
+  findPerson,
+  keepVersion,
+  listJobs,
+  listLookHeads,
+  saveJob,
+  saveLook,
+  setArchived,
+} from "@/store";
 import { invalid, notFound } from "./problem";
 import { refuseStops } from "./safety";
 import { newId, studio } from "./studio";
@@ -12,11 +33,23 @@ const Id = z.string().min(1).max(64);
 const Version = z.number().int().min(1);
 const Name = z.string().trim().min(1, "give the look a name").max(80);
 
-export const StartLookSchema = z.object({ name: Name, brief: BriefSchema, personId: Id.optional(), person: PersonSchema.optional() }).strict()
-  .refine((start) => (start.personId === undefined) !== (start.person === undefined), { path: ["person"], message: "choose a person or describe a new one" });
+export const StartLookSchema = z
+  .object({
+    name: Name,
+    brief: BriefSchema,
+    personId: Id.optional(),
+    person: PersonSchema.optional(),
+  })
+  .strict()
+  .refine((start) => (start.personId === undefined) !== (start.person === undefined), {
+    path: ["person"],
+    message: "choose a person or describe a new one",
+  });
 
 /** A first brief: the person (new or known), the look and the job that joins them, all or nothing. */
-export async function startLook(start: z.output<typeof StartLookSchema>): Promise<{ lookId: string; jobId: string }> {
+export async function startLook(
+  start: z.output<typeof StartLookSchema>,
+): Promise<{ lookId: string; jobId: string }> {
   const db = await studio();
   const [lookId, jobId] = [newId(), newId()];
   await db.transaction().execute(async (tx) => {
@@ -31,7 +64,10 @@ export async function startLook(start: z.output<typeof StartLookSchema>): Promis
 
 export const SaveLookSchema = z.object({ version: Version, design: LookSchema }).strict();
 
-export async function saveDesign(id: string, { version, design }: z.output<typeof SaveLookSchema>): Promise<{ version: number }> {
+export async function saveDesign(
+  id: string,
+  { version, design }: z.output<typeof SaveLookSchema>,
+): Promise<{ version: number }> {
   const db = await studio();
   if (!(await findLook(db, id))) throw notFound("look");
   await refuseStops(db, design, { lookId: id });
@@ -41,7 +77,10 @@ export async function saveDesign(id: string, { version, design }: z.output<typeo
 export const CopyLookSchema = z.object({ name: Name, design: LookSchema.optional() }).strict();
 
 /** A second look from this one, or from the caller's unsaved design of it ("keep both"), with the same jobs' people and briefs. */
-export async function copyLook(id: string, { name, design }: z.output<typeof CopyLookSchema>): Promise<{ lookId: string }> {
+export async function copyLook(
+  id: string,
+  { name, design }: z.output<typeof CopyLookSchema>,
+): Promise<{ lookId: string }> {
   const db = await studio();
   const source = await findLook(db, id);
   if (!source) throw notFound("look");
@@ -51,7 +90,13 @@ export async function copyLook(id: string, { name, design }: z.output<typeof Cop
   const lookId = newId();
   await db.transaction().execute(async (tx) => {
     await addLook(tx, lookId, copy);
-    for (const job of jobs) await addJob(tx, { id: newId(), lookId, personId: job.personId, brief: { ...job.brief, curtainAt: null } });
+    for (const job of jobs)
+      await addJob(tx, {
+        id: newId(),
+        lookId,
+        personId: job.personId,
+        brief: { ...job.brief, curtainAt: null },
+      });
   });
   return { lookId };
 }
@@ -59,30 +104,46 @@ export async function copyLook(id: string, { name, design }: z.output<typeof Cop
 export const TakeLayerSchema = z.object({ layer: LayerSchema }).strict();
 
 /** A layer from elsewhere, laid on top of what this look has, under what seals it. */
-export async function takeLayer(id: string, { layer }: z.output<typeof TakeLayerSchema>): Promise<{ version: number; name: string }> {
+export async function takeLayer(
+  id: string,
+  { layer }: z.output<typeof TakeLayerSchema>,
+): Promise<{ version: number; name: string }> {
   const db = await studio();
   const look = await findLook(db, id);
   if (!look) throw notFound("look");
   const { design } = look;
   const seal = design.layers.findIndex(({ role }) => role === "seal");
-  if (design.layers.length >= MOST_LAYERS) throw invalid([{ field: "layer", message: `${design.name} has ${MOST_LAYERS} layers already` }]);
-  const next = applyPatch(design, { op: "addLayer", layer: { ...layer, id: freeLayerId(design, layer.id) }, at: seal < 0 ? design.layers.length : seal });
+  if (design.layers.length >= MOST_LAYERS)
+    throw invalid([
+      { field: "layer", message: `${design.name} has ${MOST_LAYERS} layers already` },
+    ]);
+  const next = applyPatch(design, {
+    op: "addLayer",
+    layer: { ...layer, id: freeLayerId(design, layer.id) },
+    at: seal < 0 ? design.layers.length : seal,
+  });
   await refuseStops(db, next, { lookId: id });
   return { version: await saveLook(db, id, look.version, next), name: design.name };
 }
 
 /** What a look is called; null where there is none. */
-export const lookName = async (id: string): Promise<string | null> => (await findLook(await studio(), id))?.design.name ?? null;
+export const lookName = async (id: string): Promise<string | null> =>
+  (await findLook(await studio(), id))?.design.name ?? null;
 
 /** Looks that are not put away, by name. */
 export async function lookNames(): Promise<{ id: string; name: string }[]> {
-  return (await listLookHeads(await studio())).map(({ id, name }) => ({ id, name })).sort((a, b) => a.name.localeCompare(b.name));
+  return (await listLookHeads(await studio()))
+    .map(({ id, name }) => ({ id, name }))
+    .sort((a, b) => a.name.localeCompare(b.name));
 }
 
 export const KeepVersionSchema = z.object({ name: Name, design: LookSchema }).strict();
 
 /** Keeps a design of a look by name; what is kept is never changed. A design that is stopped is not kept. */
-export async function keepDesign(lookId: string, { name, design }: z.output<typeof KeepVersionSchema>): Promise<{ id: string }> {
+export async function keepDesign(
+  lookId: string,
+  { name, design }: z.output<typeof KeepVersionSchema>,
+): Promise<{ id: string }> {
   const db = await studio();
   if (!(await findLook(db, lookId))) throw notFound("look");
   await refuseStops(db, design, { lookId });
@@ -97,15 +158,29 @@ export async function archiveLook(id: string, archived: boolean): Promise<void> 
   await setArchived(await studio(), "look", id, archived);
 }
 
-export const NewJobSchema = z.object({ lookId: Id, personId: Id.optional(), person: PersonSchema.optional(), brief: BriefSchema }).strict()
-  .refine((job) => (job.personId === undefined) !== (job.person === undefined), { path: ["person"], message: "choose a person or describe a new one" });
+export const NewJobSchema = z
+  .object({
+    lookId: Id,
+    personId: Id.optional(),
+    person: PersonSchema.optional(),
+    brief: BriefSchema,
+  })
+  .strict()
+  .refine((job) => (job.personId === undefined) !== (job.person === undefined), {
+    path: ["person"],
+    message: "choose a person or describe a new one",
+  });
 
-export async function newJob(job: z.output<typeof NewJobSchema>): Promise<{ jobId: string; personId: string }> {
+export async function newJob(
+  job: z.output<typeof NewJobSchema>,
+): Promise<{ jobId: string; personId: string }> {
   const db = await studio();
   const look = await findLook(db, job.lookId);
   if (!look) throw notFound("look");
   const [jobId, personId] = [newId(), job.personId ?? newId()];
-  const known = job.person ? { ...job.person, id: personId, version: 1 } : await findPerson(db, personId);
+  const known = job.person
+    ? { ...job.person, id: personId, version: 1 }
+    : await findPerson(db, personId);
   if (!known) throw notFound("person");
   await refuseStops(db, look.design, { settings: [{ person: known, brief: job.brief }] });
   await db.transaction().execute(async (tx) => {
@@ -115,9 +190,14 @@ export async function newJob(job: z.output<typeof NewJobSchema>): Promise<{ jobI
   return { jobId, personId };
 }
 
-export const SaveJobSchema = z.object({ version: Version, personId: Id, brief: BriefSchema }).strict();
+export const SaveJobSchema = z
+  .object({ version: Version, personId: Id, brief: BriefSchema })
+  .strict();
 
-export async function changeJob(id: string, { version, personId, brief }: z.output<typeof SaveJobSchema>): Promise<{ version: number }> {
+export async function changeJob(
+  id: string,
+  { version, personId, brief }: z.output<typeof SaveJobSchema>,
+): Promise<{ version: number }> {
   const db = await studio();
   const job = await findJob(db, id);
   const person = await findPerson(db, personId);

@@ -8,28 +8,88 @@ import { buildList } from "@/core/piece";
 import { makePlan, type Plan } from "@/core/plan";
 import { contextOf, factorsOf, speedOf, type StoredSetting, type WornRecord } from "@/core/record";
 import { houseOf } from "@/core/rules";
-import { countLooks, currentHouse, findLooks, findPerson, listJobs, listLookHeads, listPeople, listProducts, listRecords, stockLevels, type Job, type StoredLook } from "@/store";
+import {
+  countLooks,
+  currentHouse,
+  findLooks,
+  findPerson,
+  listJobs,
+  listLookHeads,
+  listPeople,
+  listProducts,
+  listRecords,
+  stockLevels,
+  type Job,
+  type StoredLook,
+} from "@/store";
 import { studio, today } from "./studio";
 
-export interface LookCard { readonly look: StoredLook; readonly job: Job | null; readonly personName: string | null; /** What its figure is worked out from: of the shelf what it is painted with. */ readonly given: StoredSetting; readonly plan: Plan; readonly packing: PackingList }
+export interface LookCard {
+  readonly look: StoredLook;
+  readonly job: Job | null;
+  readonly personName: string | null;
+  /** What its figure is worked out from: of the shelf what it is painted with. */ readonly given: StoredSetting;
+  readonly plan: Plan;
+  readonly packing: PackingList;
+}
 
-type Shared = Omit<StoredSetting, "person" | "brief"> & { readonly stock: Map<string, number>; readonly records: readonly WornRecord[] };
+type Shared = Omit<StoredSetting, "person" | "brief"> & {
+  readonly stock: Map<string, number>;
+  readonly records: readonly WornRecord[];
+};
 
 const cards = new Map<string, { readonly of: readonly unknown[]; readonly card: LookCard }>();
 /** More cards than this are on no screen at once. */
 const MOST_CARDS = 200;
 
 /** A look with its plan; the same card as before while nothing it is made from has changed. */
-export async function cardOf(look: StoredLook, job: Job | null, { stock, records, ...setting }: Shared): Promise<LookCard> {
+export async function cardOf(
+  look: StoredLook,
+  job: Job | null,
+  { stock, records, ...setting }: Shared,
+): Promise<LookCard> {
   const person = job && (await findPerson(await studio(), job.personId));
   const key = `${look.id} ${job?.id ?? ""}`;
-  const of = [look, job?.version, person?.id, person?.version, stock, setting.products, setting.archivedProducts, setting.house.version, setting.today, records.map(({ id, version }) => `${id} ${version}`).join()];
+  const of = [
+    look,
+    job?.version,
+    person?.id,
+    person?.version,
+    stock,
+    setting.products,
+    setting.archivedProducts,
+    setting.house.version,
+    setting.today,
+    records.map(({ id, version }) => `${id} ${version}`).join(),
+  ];
   const known = cards.get(key);
   if (known && known.of.every((value, i) => value === of[i])) return known.card;
-  const context = contextOf({ ...setting, person: person ?? STAND_IN, brief: job?.brief ?? USUAL_BRIEF, speed: speedOf(records, look.id) });
+  const context = contextOf({
+    ...setting,
+    person: person ?? STAND_IN,
+    brief: job?.brief ?? USUAL_BRIEF,
+    speed: speedOf(records, look.id),
+  });
   const used = new Set(productsUsed(look.design));
-  const given: StoredSetting = { person: person ?? STAND_IN, brief: job?.brief ?? USUAL_BRIEF, products: [...setting.products, ...(setting.archivedProducts ?? [])].filter(({ id }) => used.has(id)), today: setting.today, house: setting.house, factors: setting.factors ?? {}, ...(context.speed && { speed: context.speed }) };
-  const card = { look, job, personName: person?.name ?? null, given, plan: makePlan(look.design, context, stock), packing: packingList([{ look: look.design, context }]) };
+  const given: StoredSetting = {
+    person: person ?? STAND_IN,
+    brief: job?.brief ?? USUAL_BRIEF,
+    products: [...setting.products, ...(setting.archivedProducts ?? [])].filter(({ id }) =>
+      used.has(id),
+    ),
+    today: setting.today,
+    house: setting.house,
+    factors: setting.factors ?? {},
+    ...(context.speed && { speed: context.speed }),
+  };
+  const card = {
+    look,
+    job,
+    personName: person?.name ?? null,
+    given,
+    plan: makePlan(look.design, context, stock),
+    packing: packingList([{ look: look.design, context }]),
+  };
   if (cards.size >= MOST_CARDS) cards.clear();
   cards.set(key, { of, card });
   return card;
@@ -39,19 +99,36 @@ export async function cardOf(look: StoredLook, job: Job | null, { stock, records
 export async function shared(): Promise<Shared> {
   const db = await studio();
   const records = await listRecords(db);
-  return { products: await listProducts(db), archivedProducts: await listProducts(db, { archived: true }), stock: await stockLevels(db), house: await currentHouse(db), factors: factorsOf(records), records, today: today() };
+  return {
+    products: await listProducts(db),
+    archivedProducts: await listProducts(db, { archived: true }),
+    stock: await stockLevels(db),
+    house: await currentHouse(db),
+    factors: factorsOf(records),
+    records,
+    today: today(),
+  };
 }
 
 /** Jobs over for so long are no longer next. */
 const OVER_MS = 6 * 3_600_000;
-const isAhead = ({ brief }: Job): boolean => brief.curtainAt !== null && Date.parse(brief.curtainAt) >= Date.now() - OVER_MS;
+const isAhead = ({ brief }: Job): boolean =>
+  brief.curtainAt !== null && Date.parse(brief.curtainAt) >= Date.now() - OVER_MS;
 
-export interface LooksShown { readonly cards: readonly LookCard[]; readonly count: number; readonly find: string; readonly page: number; readonly pages: number }
+export interface LooksShown {
+  readonly cards: readonly LookCard[];
+  readonly count: number;
+  readonly find: string;
+  readonly page: number;
+  readonly pages: number;
+}
 /** Looks on a page: what is drawn is planned. */
 const A_PAGE = 24;
 
 /** A page of looks, those worked on last first, each with its plan on its next person. */
-export async function lookCards(asked: { find?: string | undefined; page?: string | undefined } = {}): Promise<LooksShown> {
+export async function lookCards(
+  asked: { find?: string | undefined; page?: string | undefined } = {},
+): Promise<LooksShown> {
   const db = await studio();
   const find = (asked.find ?? "").trim().slice(0, 80);
   const count = await countLooks(db, find);
@@ -59,74 +136,214 @@ export async function lookCards(asked: { find?: string | undefined; page?: strin
   const page = Math.min(pages, Math.max(1, Math.floor(Number(asked.page) || 1)));
   const all = await shared();
   const jobs = await listJobs(db);
-  const nextOf = (lookId: string) => { const own = jobs.filter((job) => job.lookId === lookId); return own.find(isAhead) ?? own.at(-1) ?? null; };
+  const nextOf = (lookId: string) => {
+    const own = jobs.filter((job) => job.lookId === lookId);
+    return own.find(isAhead) ?? own.at(-1) ?? null;
+  };
   const heads = await listLookHeads(db, { find, from: (page - 1) * A_PAGE, most: A_PAGE });
-  const looks = await findLooks(db, heads.map(({ id }) => id));
-  return { cards: await Promise.all(looks.map((look) => cardOf(look, nextOf(look.id), all))), count, find, page, pages };
+  const looks = await findLooks(
+    db,
+    heads.map(({ id }) => id),
+  );
+  return {
+    cards: await Promise.all(looks.map((look) => cardOf(look, nextOf(look.id), all))),
+    count,
+    find,
+    page,
+    pages,
+  };
 }
 
 /** A pot that runs out or goes off is told among so many; the rest is counted. */
 const TOLD = 40;
 
 /** The first of a list, and how many more there are. */
-export interface Told<T> { readonly list: readonly T[]; readonly more: number }
-const told = <T,>(list: readonly T[]): Told<T> => ({ list: list.slice(0, TOLD), more: Math.max(0, list.length - TOLD) });
+export interface Told<T> {
+  readonly list: readonly T[];
+  readonly more: number;
+}
+const told = <T>(list: readonly T[]): Told<T> => ({
+  list: list.slice(0, TOLD),
+  more: Math.max(0, list.length - TOLD),
+});
 
 export interface Today {
   readonly date: string;
   readonly next: readonly LookCard[];
-  readonly patchTests: readonly { readonly personName: string; readonly personId: string; readonly productName: string; readonly on: string; readonly reading: "first" | "late"; readonly due: string }[];
-  readonly expiring: Told<{ readonly id: string; readonly name: string; readonly date: string; readonly past: boolean }>;
-  readonly low: Told<{ readonly id: string; readonly name: string; readonly left: number; readonly size: number }>;
+  readonly patchTests: readonly {
+    readonly personName: string;
+    readonly personId: string;
+    readonly productName: string;
+    readonly on: string;
+    readonly reading: "first" | "late";
+    readonly due: string;
+  }[];
+  readonly expiring: Told<{
+    readonly id: string;
+    readonly name: string;
+    readonly date: string;
+    readonly past: boolean;
+  }>;
+  readonly low: Told<{
+    readonly id: string;
+    readonly name: string;
+    readonly left: number;
+    readonly size: number;
+  }>;
   /** What the next jobs are short of, and when it has to be ordered. */
-  readonly orders: readonly { readonly productId: string | null; readonly name: string; readonly missing: number; readonly by: string; readonly looks: readonly string[] }[];
+  readonly orders: readonly {
+    readonly productId: string | null;
+    readonly name: string;
+    readonly missing: number;
+    readonly by: string;
+    readonly looks: readonly string[];
+  }[];
   /** Pieces that are still to be built or ordered, the soonest first. */
-  readonly builds: readonly { readonly lookId: string; readonly jobId: string; readonly name: string; readonly look: string; readonly startOn: string; readonly next: string }[];
+  readonly builds: readonly {
+    readonly lookId: string;
+    readonly jobId: string;
+    readonly name: string;
+    readonly look: string;
+    readonly startOn: string;
+    readonly next: string;
+  }[];
   /** Jobs that were worn and nothing was taken down of. */
-  readonly unrecorded: readonly { readonly lookId: string; readonly jobId: string; readonly look: string; readonly personName: string; readonly on: string }[];
+  readonly unrecorded: readonly {
+    readonly lookId: string;
+    readonly jobId: string;
+    readonly look: string;
+    readonly personName: string;
+    readonly on: string;
+  }[];
   readonly looks: number;
   readonly products: number;
 }
 
-const daysFrom = (iso: string, days: number): string => new Date(Date.parse(`${iso.slice(0, 10)}T12:00:00Z`) + days * 86_400_000).toISOString().slice(0, 10);
+const daysFrom = (iso: string, days: number): string =>
+  new Date(Date.parse(`${iso.slice(0, 10)}T12:00:00Z`) + days * 86_400_000)
+    .toISOString()
+    .slice(0, 10);
 
 /** What the next jobs are short of together, as the planning of the shelf has it. */
-function ordersFor(cards: readonly LookCard[], { products, stock }: Pick<Shared, "products" | "stock">, leadDays: number): Today["orders"] {
-  const jobs = cards.flatMap(({ look, job, plan }) => (job ? [{ jobId: job.id, name: look.design.name, on: job.brief.curtainAt?.slice(0, 10) ?? null, needs: plan.kit }] : []));
-  const { lines } = planKit(jobs, stock, new Map(products.map((product) => [product.id, product])), leadDays);
-  return lines.flatMap(({ productId, name, missing, orderBy, byJob }) => (orderBy ? [{ productId, name, missing, by: orderBy, looks: [...new Set(byJob.filter(({ short }) => short).flatMap(({ jobId }) => jobs.find((job) => job.jobId === jobId)?.name ?? []))] }] : []));
+function ordersFor(
+  cards: readonly LookCard[],
+  { products, stock }: Pick<Shared, "products" | "stock">,
+  leadDays: number,
+): Today["orders"] {
+  const jobs = cards.flatMap(({ look, job, plan }) =>
+    job
+      ? [
+          {
+            jobId: job.id,
+            name: look.design.name,
+            on: job.brief.curtainAt?.slice(0, 10) ?? null,
+            needs: plan.kit,
+          },
+        ]
+      : [],
+  );
+  const { lines } = planKit(
+    jobs,
+    stock,
+    new Map(products.map((product) => [product.id, product])),
+    leadDays,
+  );
+  return lines.flatMap(({ productId, name, missing, orderBy, byJob }) =>
+    orderBy
+      ? [
+          {
+            productId,
+            name,
+            missing,
+            by: orderBy,
+            looks: [
+              ...new Set(
+                byJob
+                  .filter(({ short }) => short)
+                  .flatMap(({ jobId }) => jobs.find((job) => job.jobId === jobId)?.name ?? []),
+              ),
+            ],
+          },
+        ]
+      : [],
+  );
 }
 
 function buildsFor(cards: readonly LookCard[]): Today["builds"] {
-  return cards.flatMap(({ look, job }) => (job?.brief.curtainAt ? look.design.pieces.flatMap((piece) => {
-    const { startOn, steps } = buildList(piece, job.brief.curtainAt ?? "");
-    const next = steps.find(({ done }) => !done);
-    return startOn && next ? [{ lookId: look.id, jobId: job.id, name: piece.name, look: look.design.name, startOn, next: next.words }] : [];
-  }) : [])).sort((a, b) => a.startOn.localeCompare(b.startOn));
+  return cards
+    .flatMap(({ look, job }) =>
+      job?.brief.curtainAt
+        ? look.design.pieces.flatMap((piece) => {
+            const { startOn, steps } = buildList(piece, job.brief.curtainAt ?? "");
+            const next = steps.find(({ done }) => !done);
+            return startOn && next
+              ? [
+                  {
+                    lookId: look.id,
+                    jobId: job.id,
+                    name: piece.name,
+                    look: look.design.name,
+                    startOn,
+                    next: next.words,
+                  },
+                ]
+              : [];
+          })
+        : [],
+    )
+    .sort((a, b) => a.startOn.localeCompare(b.startOn));
 }
 
 /** Jobs older than this are not asked after any more, days. */
 const ASKED_DAYS = 60;
 
-async function unrecorded(jobs: readonly Job[], looks: readonly StoredLook[], records: readonly WornRecord[]): Promise<Today["unrecorded"]> {
+async function unrecorded(
+  jobs: readonly Job[],
+  looks: readonly StoredLook[],
+  records: readonly WornRecord[],
+): Promise<Today["unrecorded"]> {
   // A rehearsal is no record of how it was worn.
-  const taken = new Set(records.flatMap(({ jobId, rehearsal }) => (jobId && !rehearsal ? [jobId] : [])));
+  const taken = new Set(
+    records.flatMap(({ jobId, rehearsal }) => (jobId && !rehearsal ? [jobId] : [])),
+  );
   const db = await studio();
   const missing = jobs.filter((job) => !taken.has(job.id));
-  return (await Promise.all(missing.map(async (job) => {
-    const look = looks.find(({ id }) => id === job.lookId);
-    return look ? [{ lookId: look.id, jobId: job.id, look: look.design.name, personName: (await findPerson(db, job.personId))?.name ?? "somebody", on: (job.brief.curtainAt ?? "").slice(0, 10) }] : [];
-  }))).flat();
+  return (
+    await Promise.all(
+      missing.map(async (job) => {
+        const look = looks.find(({ id }) => id === job.lookId);
+        return look
+          ? [
+              {
+                lookId: look.id,
+                jobId: job.id,
+                look: look.design.name,
+                personName: (await findPerson(db, job.personId))?.name ?? "somebody",
+                on: (job.brief.curtainAt ?? "").slice(0, 10),
+              },
+            ]
+          : [];
+      }),
+    )
+  ).flat();
 }
 
-const gone = new WeakMap<object, { readonly on: string; readonly list: Today["expiring"]["list"] }>();
+const gone = new WeakMap<
+  object,
+  { readonly on: string; readonly list: Today["expiring"]["list"] }
+>();
 
 /** What goes off within a month, the soonest first; looked for once a day on each state of the shelf. */
 function goingOff(products: readonly Product[], on: string): Today["expiring"]["list"] {
   const known = gone.get(products);
   if (known?.on === on) return known.list;
   const soon = addMonths(on, 1);
-  const list = products.flatMap((product) => { const best = expiry(product, on); return best && best.date <= soon ? [{ id: product.id, name: product.name, ...best }] : []; }).sort((a, b) => a.date.localeCompare(b.date));
+  const list = products
+    .flatMap((product) => {
+      const best = expiry(product, on);
+      return best && best.date <= soon ? [{ id: product.id, name: product.name, ...best }] : [];
+    })
+    .sort((a, b) => a.date.localeCompare(b.date));
   gone.set(products, { on, list });
   return list;
 }
@@ -139,20 +356,55 @@ export async function loadToday(): Promise<Today> {
   const house = houseOf(all.house.changes, all.house.version);
   const jobs = await listJobs(db);
   const upcoming = jobs.filter(isAhead);
-  const over = jobs.filter((job) => job.brief.curtainAt && !isAhead(job) && job.brief.curtainAt.slice(0, 10) >= daysFrom(date, -ASKED_DAYS));
-  const looks = (await findLooks(db, [...upcoming.slice(0, 6), ...over].map(({ lookId }) => lookId))).filter(({ archived }) => !archived);
-  const next = (await Promise.all(upcoming.slice(0, 6).map((job) => {
-    const look = looks.find((entry) => entry.id === job.lookId);
-    return look ? cardOf(look, job, all) : null;
-  }))).filter((card): card is LookCard => card !== null);
-  const named = new Map([...all.products, ...(all.archivedProducts ?? [])].map((product) => [product.id, product.name]));
+  const over = jobs.filter(
+    (job) =>
+      job.brief.curtainAt &&
+      !isAhead(job) &&
+      job.brief.curtainAt.slice(0, 10) >= daysFrom(date, -ASKED_DAYS),
+  );
+  const looks = (
+    await findLooks(
+      db,
+      [...upcoming.slice(0, 6), ...over].map(({ lookId }) => lookId),
+    )
+  ).filter(({ archived }) => !archived);
+  const next = (
+    await Promise.all(
+      upcoming.slice(0, 6).map((job) => {
+        const look = looks.find((entry) => entry.id === job.lookId);
+        return look ? cardOf(look, job, all) : null;
+      }),
+    )
+  ).filter((card): card is LookCard => card !== null);
+  const named = new Map(
+    [...all.products, ...(all.archivedProducts ?? [])].map((product) => [product.id, product.name]),
+  );
   const nameOf = (id: string) => named.get(id) ?? "a product";
   const onShelf = all.products;
   return {
-    orders: ordersFor(next, all, house.numbers.leadDays), builds: buildsFor(next), unrecorded: await unrecorded(over, looks, all.records),
-    date, next, looks: await countLooks(db), products: onShelf.length,
-    patchTests: (await listPeople(db)).flatMap((person) => readingsDue(person, house).map((test) => ({ ...test, personName: person.name, personId: person.id, productName: nameOf(test.productId) }))),
+    orders: ordersFor(next, all, house.numbers.leadDays),
+    builds: buildsFor(next),
+    unrecorded: await unrecorded(over, looks, all.records),
+    date,
+    next,
+    looks: await countLooks(db),
+    products: onShelf.length,
+    patchTests: (await listPeople(db)).flatMap((person) =>
+      readingsDue(person, house).map((test) => ({
+        ...test,
+        personName: person.name,
+        personId: person.id,
+        productName: nameOf(test.productId),
+      })),
+    ),
     expiring: told(goingOff(onShelf, date)),
-    low: told(onShelf.flatMap((product) => { const left = all.stock.get(product.id) ?? 0; return isLow(product, left) ? [{ id: product.id, name: product.name, left, size: product.sizeGrams }] : []; })),
+    low: told(
+      onShelf.flatMap((product) => {
+        const left = all.stock.get(product.id) ?? 0;
+        return isLow(product, left)
+          ? [{ id: product.id, name: product.name, left, size: product.sizeGrams }]
+          : [];
+      }),
+    ),
   };
 }

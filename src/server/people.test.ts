@@ -20,9 +20,21 @@ beforeAll(async () => {
   process.env.DERMAGRAPH_DATA = folder;
   await loadDemoWhenEmpty();
 });
-afterAll(async () => { await (await studio()).destroy(); rmSync(folder, { recursive: true, force: true }); });
+afterAll(async () => {
+  await (await studio()).destroy();
+  rmSync(folder, { recursive: true, force: true });
+});
 
-const statusOf = (act: Promise<unknown>) => act.then(() => 200, (error: unknown) => (error instanceof Problem ? error.document.status : error instanceof Error ? error.message : 500));
+const statusOf = (act: Promise<unknown>) =>
+  act.then(
+    () => 200,
+    (error: unknown) =>
+      error instanceof Problem
+        ? error.document.status
+        : error instanceof Error
+          ? error.message
+          : 500,
+  );
 async function cardOf(id: string) {
   const card = await personCard(id);
   if (!card) throw new Error(`nobody by ${id}`);
@@ -39,15 +51,32 @@ describe("an allergy added later", () => {
     expect(before.jobs.map(({ lookName }) => lookName).sort()).toEqual(["Bog Light", "Drought"]);
     expect(before.jobs.flatMap(({ stops }) => stops)).toEqual([]);
     const { version, fields } = await fieldsOf("bram-oskell");
-    const answer = await changePerson("bram-oskell", { version, fields: { ...fields, allergies: ["latex"] } });
+    const answer = await changePerson("bram-oskell", {
+      version,
+      fields: { ...fields, allergies: ["latex"] },
+    });
     // Foam is latex: Bog Light is stopped by its ridge; Drought has none in it.
     expect(answer.stopped.map(({ lookName }) => lookName)).toEqual(["Bog Light"]);
     const after = await cardOf("bram-oskell");
-    expect(after.jobs.find(({ lookName }) => lookName === "Bog Light")?.stops.map(({ rule, message }) => `${rule} ${message}`).join(" ")).toMatch(/SAFE-2 Bram Oskell is allergic to natural rubber latex.*Ridge foam/);
-    expect((await loadToday()).next.find(({ look }) => look.id === "bog-light")?.plan.stopped).toBe(true);
+    expect(
+      after.jobs
+        .find(({ lookName }) => lookName === "Bog Light")
+        ?.stops.map(({ rule, message }) => `${rule} ${message}`)
+        .join(" "),
+    ).toMatch(/SAFE-2 Bram Oskell is allergic to natural rubber latex.*Ridge foam/);
+    expect((await loadToday()).next.find(({ look }) => look.id === "bog-light")?.plan.stopped).toBe(
+      true,
+    );
     const bog = await loadWorkspace("bog-light");
     if (!bog) throw new Error("no bog light");
-    expect(await statusOf(saveDesign("bog-light", { version: bog.look.version, design: { ...bog.look.design, accepted: ["SAFE-2:stop:ridge:x"], notes: "all the same" } }))).toBe(422);
+    expect(
+      await statusOf(
+        saveDesign("bog-light", {
+          version: bog.look.version,
+          design: { ...bog.look.design, accepted: ["SAFE-2:stop:ridge:x"], notes: "all the same" },
+        }),
+      ),
+    ).toBe(422);
     await changePerson("bram-oskell", { version: answer.version, fields });
     expect((await cardOf("bram-oskell")).jobs.flatMap(({ stops }) => stops)).toEqual([]);
   });
@@ -56,22 +85,61 @@ describe("an allergy added later", () => {
 describe("patch tests", () => {
   it("come to what their readings say, whatever is sent beside them", async () => {
     const { fields } = await fieldsOf("ilse-marrow");
-    const sent = (test: object) => SavePersonSchema.parse({ version: 1, fields: { ...fields, patchTests: [{ productId: "leaf", on: "2026-06-01", result: "clear", ...test }] } }).fields.patchTests[0]?.result;
-    expect([sent({}), sent({ first: "nothing" }), sent({ first: "nothing", late: "nothing" }), sent({ first: "reaction" }), sent({ first: "nothing", late: "reaction" })]).toEqual(["clear", "waiting", "clear", "reacted", "reacted"]);
-    expect(SavePersonSchema.safeParse({ version: 1, fields: { ...fields, patchTests: [{ productId: "leaf", on: "2026-06-01", result: "clear", late: "perhaps" }] } }).success).toBe(false);
+    const sent = (test: object) =>
+      SavePersonSchema.parse({
+        version: 1,
+        fields: {
+          ...fields,
+          patchTests: [{ productId: "leaf", on: "2026-06-01", result: "clear", ...test }],
+        },
+      }).fields.patchTests[0]?.result;
+    expect([
+      sent({}),
+      sent({ first: "nothing" }),
+      sent({ first: "nothing", late: "nothing" }),
+      sent({ first: "reaction" }),
+      sent({ first: "nothing", late: "reaction" }),
+    ]).toEqual(["clear", "waiting", "clear", "reacted", "reacted"]);
+    expect(
+      SavePersonSchema.safeParse({
+        version: 1,
+        fields: {
+          ...fields,
+          patchTests: [{ productId: "leaf", on: "2026-06-01", result: "clear", late: "perhaps" }],
+        },
+      }).success,
+    ).toBe(false);
   });
 });
 
 describe("house rules", () => {
   it("are kept as versions, one after another, and plans are made with the newest", async () => {
     expect((await house()).version).toBe(0);
-    expect(await changeHouse({ version: 0, changes: { numbers: { touchUpShare: 90 }, off: ["SET-4"] } })).toEqual({ version: 1 });
-    expect(await statusOf(changeHouse({ version: 0, changes: { numbers: {}, off: [] } }))).toBe("somebody saved a newer version");
-    expect((await loadWorkspace("drought"))?.house).toMatchObject({ version: 1, changes: { numbers: { touchUpShare: 90 } } });
+    expect(
+      await changeHouse({ version: 0, changes: { numbers: { touchUpShare: 90 }, off: ["SET-4"] } }),
+    ).toEqual({ version: 1 });
+    expect(await statusOf(changeHouse({ version: 0, changes: { numbers: {}, off: [] } }))).toBe(
+      "somebody saved a newer version",
+    );
+    expect((await loadWorkspace("drought"))?.house).toMatchObject({
+      version: 1,
+      changes: { numbers: { touchUpShare: 90 } },
+    });
     expect((await house()).off.has("SET-4")).toBe(true);
     await changeHouse({ version: 1, changes: { numbers: {}, off: [] } });
-    expect((await houseHistory()).map(({ version, changes }) => [version, changes.numbers.touchUpShare ?? 85])).toEqual([[2, 85], [1, 90]]);
-    expect(ChangeHouseSchema.safeParse({ version: 2, changes: { numbers: {}, off: ["SAFE-1"] } }).success).toBe(false);
+    expect(
+      (await houseHistory()).map(({ version, changes }) => [
+        version,
+        changes.numbers.touchUpShare ?? 85,
+      ]),
+    ).toEqual([
+      [2, 85],
+      [1, 90],
+    ]);
+    expect(
+      ChangeHouseSchema.safeParse({ version: 2, changes: { numbers: {}, off: ["SAFE-1"] } })
+        .success,
+    ).toBe(false);
   });
 });
 
@@ -89,7 +157,10 @@ describe("the removal card", () => {
   it("is a page to take home, larger in large print, with the contact; of nothing it is refused", async () => {
     const usual = await removalCard("drought", { contact: "A. Painter, 0000" });
     const large = await removalCard("drought", { print: "large", contact: "A. Painter, 0000" });
-    for (const { body, type } of [usual, large]) { expect(Buffer.from(body).subarray(0, 5).toString()).toBe("%PDF-"); expect(type).toBe("application/pdf"); }
+    for (const { body, type } of [usual, large]) {
+      expect(Buffer.from(body).subarray(0, 5).toString()).toBe("%PDF-");
+      expect(type).toBe("application/pdf");
+    }
     expect([usual.name, large.name]).toEqual(["drought-removal.pdf", "drought-removal-large.pdf"]);
     expect(await statusOf(removalCard("none", {}))).toBe(404);
     expect(await statusOf(removalCard("drought", { job: "none" }))).toBe(404);
@@ -101,19 +172,37 @@ describe("deleting a person", () => {
   it("asks for the name, then leaves nothing of them in the studio's file but what was worn, of nobody", async () => {
     const db = await studio();
     expect(await statusOf(deletePerson("nomi-tarrow", { name: "Nomi" }))).toBe(400);
-    expect(await findPerson(db, "nomi-tarrow")).toMatchObject({ name: "Nomi Tarrow", skin: "#50331f" });
-    expect(await deletePerson("nomi-tarrow", { name: "Nomi Tarrow" })).toEqual({ records: 1, jobs: 1 });
+    expect(await findPerson(db, "nomi-tarrow")).toMatchObject({
+      name: "Nomi Tarrow",
+      skin: "#50331f",
+    });
+    expect(await deletePerson("nomi-tarrow", { name: "Nomi Tarrow" })).toEqual({
+      records: 1,
+      jobs: 1,
+    });
     expect((await listPeople(db)).map(({ name }) => name)).not.toContain("Nomi Tarrow");
     const { id: _, version: __, ...left } = (await findPerson(db, "nomi-tarrow")) ?? STAND_IN;
-    expect(left).toMatchObject({ name: "somebody deleted", skin: "#808080", measures: null, landmarks: null, allergies: [], patchTests: [] });
+    expect(left).toMatchObject({
+      name: "somebody deleted",
+      skin: "#808080",
+      measures: null,
+      landmarks: null,
+      allergies: [],
+      patchTests: [],
+    });
     expect(await listJobs(db, { personId: "nomi-tarrow" })).toEqual([]);
-    const [record] = (await listRecords(db, { lookId: "first-frost" }));
+    const [record] = await listRecords(db, { lookId: "first-frost" });
     expect(record).toMatchObject({ personId: null, reaction: "", verdict: "" });
     expect(record?.wear).toHaveLength(2);
     // Not a trace of the words in the file itself, nor in what is written ahead of it.
-    const bytes = Buffer.concat([databasePath(folder), `${databasePath(folder)}-wal`].filter(existsSync).map((path) => readFileSync(path)));
+    const bytes = Buffer.concat(
+      [databasePath(folder), `${databasePath(folder)}-wal`]
+        .filter(existsSync)
+        .map((path) => readFileSync(path)),
+    );
     expect(bytes.includes("Ilse Marrow")).toBe(true);
-    for (const words of ["Nomi Tarrow", "redness at the hairline", "#50331f"]) expect(bytes.includes(words)).toBe(false);
+    for (const words of ["Nomi Tarrow", "redness at the hairline", "#50331f"])
+      expect(bytes.includes(words)).toBe(false);
     expect(await statusOf(deletePerson("nobody", { name: "x" }))).toBe(404);
   });
 });

@@ -2,18 +2,34 @@ import { z } from "zod";
 import { NotFound, StaleVersion } from "@/store";
 import { jsonRoute, notFound, stopped, type ProblemDocument } from "./problem";
 
-const Schema = z.object({ name: z.string().min(1, "give it a name"), size: z.number().positive("more than 0") }).strict();
+const Schema = z
+  .object({ name: z.string().min(1, "give it a name"), size: z.number().positive("more than 0") })
+  .strict();
 
 /** Calls a route made of the schema above and an act, as Next would. */
-async function call(body: string, act: (value: z.output<typeof Schema>) => Promise<unknown> = async (value) => value, type = "application/json") {
+async function call(
+  body: string,
+  act: (value: z.output<typeof Schema>) => Promise<unknown> = async (value) => value,
+  type = "application/json",
+) {
   const route = jsonRoute(Schema, act);
-  const request = new Request("http://127.0.0.1/api/things", { method: "POST", body, headers: { "content-type": type } });
+  const request = new Request("http://127.0.0.1/api/things", {
+    method: "POST",
+    body,
+    headers: { "content-type": type },
+  });
   const response = await route(request, { params: Promise.resolve({}) });
-  return { status: response.status, type: response.headers.get("content-type"), body: (await response.json()) as ProblemDocument & Record<string, unknown> };
+  return {
+    status: response.status,
+    type: response.headers.get("content-type"),
+    body: (await response.json()) as ProblemDocument & Record<string, unknown>,
+  };
 }
 
 const good = JSON.stringify({ name: "pot", size: 3 });
-const failing = (error: unknown) => async () => { throw error; };
+const failing = (error: unknown) => async () => {
+  throw error;
+};
 
 describe("jsonRoute", () => {
   it("hands the parsed body on and answers with what comes back", async () => {
@@ -23,13 +39,19 @@ describe("jsonRoute", () => {
 
   it("passes the address's parameters on", async () => {
     const route = jsonRoute(Schema, async (_, { id }: { id: string }) => ({ id }));
-    const request = new Request("http://127.0.0.1/api/things/7", { method: "PUT", body: good, headers: { "content-type": "application/json; charset=utf-8" } });
+    const request = new Request("http://127.0.0.1/api/things/7", {
+      method: "PUT",
+      body: good,
+      headers: { "content-type": "application/json; charset=utf-8" },
+    });
     const response = await route(request, { params: Promise.resolve({ id: "7" }) });
     expect(await response.json()).toEqual({ id: "7" });
   });
 
   it("names every field that is wrong, and the ones it does not know", async () => {
-    const { status, type, body } = await call(JSON.stringify({ name: "", size: -1, colour: "red" }));
+    const { status, type, body } = await call(
+      JSON.stringify({ name: "", size: -1, colour: "red" }),
+    );
     expect(status).toBe(400);
     expect(type).toBe("application/problem+json");
     expect(body.errors?.map((error) => error.field).sort()).toEqual(["colour", "name", "size"]);
@@ -37,7 +59,12 @@ describe("jsonRoute", () => {
     expect(body.detail).toContain("more than 0");
   });
 
-  it.each([["", "is not JSON"], ["{", "is not JSON"], ["null", "expected object"], ["[]", "expected object"]])("refuses %p", async (text, says) => {
+  it.each([
+    ["", "is not JSON"],
+    ["{", "is not JSON"],
+    ["null", "expected object"],
+    ["[]", "expected object"],
+  ])("refuses %p", async (text, says) => {
     const { status, body } = await call(text);
     expect(status).toBe(400);
     expect(body.errors?.[0]).toMatchObject({ field: "body" });
@@ -50,11 +77,29 @@ describe("jsonRoute", () => {
   });
 
   it("turns what the use case finds into its problem", async () => {
-    expect(await call(good, failing(notFound("look")))).toMatchObject({ status: 404, body: { title: "There is no such look." } });
-    expect(await call(good, failing(new NotFound("job")))).toMatchObject({ status: 404, body: { title: "There is no such job." } });
-    expect(await call(good, failing(new StaleVersion(8)))).toMatchObject({ status: 409, body: { currentVersion: 8 } });
-    const finding = { key: "k", rule: "SAFE-2", severity: "stop", where: { zones: [] }, message: "allergic" } as const;
-    expect(await call(good, failing(stopped([finding])))).toMatchObject({ status: 422, body: { detail: "allergic", findings: [{ rule: "SAFE-2" }] } });
+    expect(await call(good, failing(notFound("look")))).toMatchObject({
+      status: 404,
+      body: { title: "There is no such look." },
+    });
+    expect(await call(good, failing(new NotFound("job")))).toMatchObject({
+      status: 404,
+      body: { title: "There is no such job." },
+    });
+    expect(await call(good, failing(new StaleVersion(8)))).toMatchObject({
+      status: 409,
+      body: { currentVersion: 8 },
+    });
+    const finding = {
+      key: "k",
+      rule: "SAFE-2",
+      severity: "stop",
+      where: { zones: [] },
+      message: "allergic",
+    } as const;
+    expect(await call(good, failing(stopped([finding])))).toMatchObject({
+      status: 422,
+      body: { detail: "allergic", findings: [{ rule: "SAFE-2" }] },
+    });
   });
 
   it("tells nothing of the inside when it fails, and writes it to the log", async () => {

@@ -10,31 +10,67 @@ import { cleanPicture } from "./references";
 import { newId, studio } from "./studio";
 import { loadWorkspace } from "./workspace";
 
-const { on, reaction, verdict, rehearsal, interruptions, fits, reads, changes, session } = RecordSchema.shape;
+const { on, reaction, verdict, rehearsal, interruptions, fits, reads, changes, session } =
+  RecordSchema.shape;
 
-export const NewRecordSchema = z.object({
-  lookId: z.string().min(1).max(64), jobId: z.string().min(1).max(64), on,
-  seen: z.array(WearSeenSchema.pick({ zone: true, afterHours: true, wholePercent: true }).strict()).max(200).default([]),
-  /** Hands-on minutes by layer; what the house plans for it is worked out here. */
-  steps: z.array(StepSeenSchema.pick({ layerId: true, actualMinutes: true }).strict()).max(100).default([]),
-  reaction, verdict, rehearsal, interruptions, fits, reads, changes, session,
-}).strict().refine((record) => record.seen.length > 0 || record.steps.length > 0 || record.verdict.trim() !== "", { path: ["seen"], message: "say of one place at least how it held, time a step, or write a verdict" });
+export const NewRecordSchema = z
+  .object({
+    lookId: z.string().min(1).max(64),
+    jobId: z.string().min(1).max(64),
+    on,
+    seen: z
+      .array(WearSeenSchema.pick({ zone: true, afterHours: true, wholePercent: true }).strict())
+      .max(200)
+      .default([]),
+    /** Hands-on minutes by layer; what the house plans for it is worked out here. */
+    steps: z
+      .array(StepSeenSchema.pick({ layerId: true, actualMinutes: true }).strict())
+      .max(100)
+      .default([]),
+    reaction,
+    verdict,
+    rehearsal,
+    interruptions,
+    fits,
+    reads,
+    changes,
+    session,
+  })
+  .strict()
+  .refine(
+    (record) => record.seen.length > 0 || record.steps.length > 0 || record.verdict.trim() !== "",
+    {
+      path: ["seen"],
+      message: "say of one place at least how it held, time a step, or write a verdict",
+    },
+  );
 
 /** Takes down what was seen of a look that was worn or rehearsed, beside what the house forecast for it then. @throws Problem */
-export async function takeDown({ lookId, jobId, seen, steps, ...said }: z.output<typeof NewRecordSchema>): Promise<{ id: string }> {
+export async function takeDown({
+  lookId,
+  jobId,
+  seen,
+  steps,
+  ...said
+}: z.output<typeof NewRecordSchema>): Promise<{ id: string }> {
   const given = await loadWorkspace(lookId, jobId);
   if (!given || given.job?.id !== jobId) throw notFound(given ? "job" : "look");
   const design = given.look.design;
   // The house's own forecast, so that records are compared with one thing, whatever was learned in between.
   const { factors: _, speed: __, ...asTheHouse } = given;
   const context = contextOf(asTheHouse);
-  if (said.session && given.records.some((record) => record.session === said.session)) throw invalid([{ field: "session", message: "this sitting has its record already" }]);
+  if (said.session && given.records.some((record) => record.session === said.session))
+    throw invalid([{ field: "session", message: "this sitting has its record already" }]);
   const forecast = wearForecast(design, context);
   const wear = seen.map((entry, i) => {
     const own = forecast.filter(({ zone }) => zone === entry.zone);
     const first = own.find(({ layer }) => layer.role === "base") ?? own[0];
     if (!first) throw invalid([{ field: `seen.${i}.zone`, message: "nothing is painted there" }]);
-    return { ...entry, type: first.type, forecastPercent: Math.round(survival(first, entry.afterHours) * 100) };
+    return {
+      ...entry,
+      type: first.type,
+      forecastPercent: Math.round(survival(first, entry.afterHours) * 100),
+    };
   });
   const plan = steps.length ? makePlan(design, context) : null;
   const timed = steps.map((step, i) => {
@@ -43,12 +79,28 @@ export async function takeDown({ lookId, jobId, seen, steps, ...said }: z.output
     return { ...step, name: own.title, plannedMinutes: Math.round(own.handsOnMinutes * 100) / 100 };
   });
   const id = newId();
-  await addRecord(await studio(), { id, lookId, jobId, personId: given.job.personId, fields: RecordSchema.parse({ ...said, lookName: design.name, brief: given.brief, wear, steps: timed }) });
+  await addRecord(await studio(), {
+    id,
+    lookId,
+    jobId,
+    personId: given.job.personId,
+    fields: RecordSchema.parse({
+      ...said,
+      lookName: design.name,
+      brief: given.brief,
+      wear,
+      steps: timed,
+    }),
+  });
   return { id };
 }
 
 /** Puts a picture to a record. @throws Problem */
-export async function takeRecordPicture(recordId: string, bytes: Uint8Array, type: string): Promise<{ id: string; width: number; height: number }> {
+export async function takeRecordPicture(
+  recordId: string,
+  bytes: Uint8Array,
+  type: string,
+): Promise<{ id: string; width: number; height: number }> {
   const db = await studio();
   const picture = await cleanPicture(bytes, type);
   if (!(await listRecords(db)).some(({ id }) => id === recordId)) throw notFound("record");
@@ -57,7 +109,8 @@ export async function takeRecordPicture(recordId: string, bytes: Uint8Array, typ
   return { id, width: picture.width, height: picture.height };
 }
 
-export const recordPicture = async (id: string): Promise<Uint8Array | null> => recordPictureBytes(await studio(), id);
+export const recordPicture = async (id: string): Promise<Uint8Array | null> =>
+  recordPictureBytes(await studio(), id);
 
 /** Every record there is, with the names a page of them needs. */
 export const allRecords = async () => listRecords(await studio());

@@ -7,10 +7,19 @@ import { fieldErrors, invalid, notFound } from "./problem";
 import { textPdf } from "./textPdf";
 import { loadWorkspace } from "./workspace";
 
-export const RemovalCardSchema = z.object({ job: z.string().min(1).max(64).optional(), print: z.enum(["usual", "large"]).default("usual"), contact: z.string().trim().max(120, "at most 120 letters").default("") }).strict();
+export const RemovalCardSchema = z
+  .object({
+    job: z.string().min(1).max(64).optional(),
+    print: z.enum(["usual", "large"]).default("usual"),
+    contact: z.string().trim().max(120, "at most 120 letters").default(""),
+  })
+  .strict();
 
 /** The removal card of a look on its person, for them or, of a child, their parent. @throws Problem */
-export async function removalCard(lookId: string, query: Record<string, string>): Promise<{ body: Uint8Array; type: string; name: string }> {
+export async function removalCard(
+  lookId: string,
+  query: Record<string, string>,
+): Promise<{ body: Uint8Array; type: string; name: string }> {
   const asked = RemovalCardSchema.safeParse(query);
   if (!asked.success) throw invalid(fieldErrors(asked.error));
   const { print, contact, job } = asked.data;
@@ -21,7 +30,10 @@ export async function removalCard(lookId: string, query: Record<string, string>)
   const removal = removalOf(look, contextOf(given));
   const out = await textPdf(`${look.name}: how it comes off`, print);
   out.write("Taking the paint off", { bold: true, times: 1.7 });
-  out.write(`${look.name}, for ${isChild(person) ? `the parent or guardian of ${person.name}` : person.name}. About ${removal.minutes} minutes in all, in this order:`, { before: 0.3 });
+  out.write(
+    `${look.name}, for ${isChild(person) ? `the parent or guardian of ${person.name}` : person.name}. About ${removal.minutes} minutes in all, in this order:`,
+    { before: 0.3 },
+  );
   removal.steps.forEach((step, i) => {
     out.write(`${i + 1}. ${step.label}: ${step.with}`, { bold: true, before: 0.45 });
     out.write(`${step.where}; about ${step.minutes} min; ${step.care}.`, { indent: 12 });
@@ -32,7 +44,17 @@ export async function removalCard(lookId: string, query: Record<string, string>)
   }
   out.write("Afterwards", { bold: true, times: 1.15, before: 0.8 });
   for (const { text } of removal.aftercare) out.write(`- ${text}`, { before: 0.15 });
-  out.write("The labels of the products and the advice of licensed professionals come before this card.", { before: 0.6 });
-  out.write(`Painter: ${contact || "......................................................"}`, { bold: true, before: 0.8 });
-  return { body: await out.save(), type: "application/pdf", name: `${look.name.replace(/[^A-Za-z0-9]+/g, "-").toLowerCase()}-removal${print === "large" ? "-large" : ""}.pdf` };
+  out.write(
+    "The labels of the products and the advice of licensed professionals come before this card.",
+    { before: 0.6 },
+  );
+  out.write(`Painter: ${contact || "......................................................"}`, {
+    bold: true,
+    before: 0.8,
+  });
+  return {
+    body: await out.save(),
+    type: "application/pdf",
+    name: `${look.name.replace(/[^A-Za-z0-9]+/g, "-").toLowerCase()}-removal${print === "large" ? "-large" : ""}.pdf`,
+  };
 }

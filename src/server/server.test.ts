@@ -24,14 +24,31 @@ beforeAll(async () => {
   process.env.DERMAGRAPH_DATA = folder;
   await loadDemoWhenEmpty();
 });
-afterAll(async () => { await (await studio()).destroy(); rmSync(folder, { recursive: true, force: true }); });
+afterAll(async () => {
+  await (await studio()).destroy();
+  rmSync(folder, { recursive: true, force: true });
+});
 
-const latexLayer = aLayer({ id: "strand", zones: ["forehead"], paint: { kind: "product", productId: "clear-strand-latex" }, tool: "stippleSponge" });
+const latexLayer = aLayer({
+  id: "strand",
+  zones: ["forehead"],
+  paint: { kind: "product", productId: "clear-strand-latex" },
+  tool: "stippleSponge",
+});
 
 describe("demo", () => {
   it("is the scenario: eight looks, five people, seven jobs, forty products and more, and is loaded once", async () => {
     const db = await studio();
-    expect((await lookCards()).cards.map((card) => card.look.design.name).sort()).toEqual(["Bog Light", "Drought", "First Frost", "Fog", "Gate leaf", "Hail", "Sundog", "Thunderhead"]);
+    expect((await lookCards()).cards.map((card) => card.look.design.name).sort()).toEqual([
+      "Bog Light",
+      "Drought",
+      "First Frost",
+      "Fog",
+      "Gate leaf",
+      "Hail",
+      "Sundog",
+      "Thunderhead",
+    ]);
     expect(await listPeople(db)).toHaveLength(5);
     expect(await listJobs(db)).toHaveLength(7);
     expect((await loadToday()).products).toBeGreaterThanOrEqual(40);
@@ -40,19 +57,47 @@ describe("demo", () => {
   it("has no stop in any look, and something due on Today", async () => {
     for (const card of (await lookCards()).cards) expect(card.plan.stopped).toBe(false);
     const today = await loadToday();
-    expect(today.next.map((card) => card.look.design.name)).toEqual(["First Frost", "Hail", "Drought", "Sundog", "Bog Light"]);
+    expect(today.next.map((card) => card.look.design.name)).toEqual([
+      "First Frost",
+      "Hail",
+      "Drought",
+      "Sundog",
+      "Bog Light",
+    ]);
     expect(today.patchTests).toHaveLength(1);
     expect(today.expiring.list.some((product) => product.past)).toBe(true);
-    expect(today.builds.map(({ name, look }) => `${name} for ${look}`)).toEqual(["Reed horns for Bog Light"]);
-    expect((today.builds[0]?.startOn ?? "") <= (today.next.find(({ look }) => look.id === "bog-light")?.job?.brief.curtainAt ?? "")).toBe(true);
+    expect(today.builds.map(({ name, look }) => `${name} for ${look}`)).toEqual([
+      "Reed horns for Bog Light",
+    ]);
+    expect(
+      (today.builds[0]?.startOn ?? "") <=
+        (today.next.find(({ look }) => look.id === "bog-light")?.job?.brief.curtainAt ?? ""),
+    ).toBe(true);
     expect(today.unrecorded.map(({ jobId }) => jobId)).toEqual(["sundog-dress"]);
     // A rehearsal is no record of how it was worn; a record is.
-    const taken = { lookId: "sundog", jobId: "sundog-dress", on: today.date, seen: [], steps: [], verdict: "timed", reaction: "", rehearsal: true, interruptions: [], fits: null, reads: null, changes: [], session: null };
+    const taken = {
+      lookId: "sundog",
+      jobId: "sundog-dress",
+      on: today.date,
+      seen: [],
+      steps: [],
+      verdict: "timed",
+      reaction: "",
+      rehearsal: true,
+      interruptions: [],
+      fits: null,
+      reads: null,
+      changes: [],
+      session: null,
+    };
     await takeDown(taken);
     expect((await loadToday()).unrecorded).toHaveLength(1);
     await takeDown({ ...taken, rehearsal: false, verdict: "worn" });
     expect((await loadToday()).unrecorded).toEqual([]);
-    for (const order of today.orders) { expect(order.missing).toBeGreaterThan(0); expect(order.by < (today.next.at(-1)?.job?.brief.curtainAt ?? "")).toBe(true); }
+    for (const order of today.orders) {
+      expect(order.missing).toBeGreaterThan(0);
+      expect(order.by < (today.next.at(-1)?.job?.brief.curtainAt ?? "")).toBe(true);
+    }
     expect(today.orders.length).toBeGreaterThan(0);
     expect(today.low.list.map((product) => product.name)).toEqual(["Leaf"]);
   });
@@ -60,22 +105,49 @@ describe("demo", () => {
 
 describe("stops", () => {
   it("are refused on save for whoever the look is planned on, and nothing is written", async () => {
-    const { lookId } = await startLook({ name: "Latex trial", brief: USUAL_BRIEF, personId: "ilse-marrow" });
+    const { lookId } = await startLook({
+      name: "Latex trial",
+      brief: USUAL_BRIEF,
+      personId: "ilse-marrow",
+    });
     const design = applyPatch(emptyLook("Latex trial"), { op: "addLayer", layer: latexLayer });
-    await expect(saveDesign(lookId, { version: 1, design })).rejects.toMatchObject({ document: { status: 422, findings: [expect.objectContaining({ rule: "SAFE-2", severity: "stop" })] } });
-    await expect(copyLook(lookId, { name: "Way round", design })).rejects.toMatchObject({ document: { status: 422 } });
-    expect(await findLook(await studio(), lookId)).toMatchObject({ version: 1, design: { layers: [] } });
+    await expect(saveDesign(lookId, { version: 1, design })).rejects.toMatchObject({
+      document: {
+        status: 422,
+        findings: [expect.objectContaining({ rule: "SAFE-2", severity: "stop" })],
+      },
+    });
+    await expect(copyLook(lookId, { name: "Way round", design })).rejects.toMatchObject({
+      document: { status: 422 },
+    });
+    expect(await findLook(await studio(), lookId)).toMatchObject({
+      version: 1,
+      design: { layers: [] },
+    });
   });
   it("are refused when a look that is safe for one is planned on another", async () => {
-    const { lookId, jobId } = await startLook({ name: "Strands", brief: USUAL_BRIEF, personId: "nomi-tarrow" });
-    await saveDesign(lookId, { version: 1, design: applyPatch(emptyLook("Strands"), { op: "addLayer", layer: latexLayer }) });
-    await expect(newJob({ lookId, personId: "ilse-marrow", brief: USUAL_BRIEF })).rejects.toMatchObject({ document: { status: 422 } });
-    await expect(changeJob(jobId, { version: 1, personId: "ilse-marrow", brief: USUAL_BRIEF })).rejects.toMatchObject({ document: { status: 422 } });
+    const { lookId, jobId } = await startLook({
+      name: "Strands",
+      brief: USUAL_BRIEF,
+      personId: "nomi-tarrow",
+    });
+    await saveDesign(lookId, {
+      version: 1,
+      design: applyPatch(emptyLook("Strands"), { op: "addLayer", layer: latexLayer }),
+    });
+    await expect(
+      newJob({ lookId, personId: "ilse-marrow", brief: USUAL_BRIEF }),
+    ).rejects.toMatchObject({ document: { status: 422 } });
+    await expect(
+      changeJob(jobId, { version: 1, personId: "ilse-marrow", brief: USUAL_BRIEF }),
+    ).rejects.toMatchObject({ document: { status: 422 } });
     // An allergy learned later is always taken down; from then on the look can't be saved as it is, and its plan is stopped.
     const nomi = (await listPeople(await studio())).find((entry) => entry.id === "nomi-tarrow");
     const { id: _nomi, version, ...fields } = nomi ?? { ...STAND_IN };
     await changePerson("nomi-tarrow", { version, fields: { ...fields, allergies: ["latex"] } });
-    expect((await lookCards()).cards.find((card) => card.look.id === lookId)?.plan.stopped).toBe(true);
+    expect((await lookCards()).cards.find((card) => card.look.id === lookId)?.plan.stopped).toBe(
+      true,
+    );
     await changePerson("nomi-tarrow", { version: version + 1, fields });
   });
 });
@@ -83,25 +155,62 @@ describe("stops", () => {
 describe("use cases", () => {
   it("start a look with a new person all or nothing", async () => {
     const before = (await listPeople(await studio())).length;
-    await expect(startLook({ name: "Nobody", brief: USUAL_BRIEF, personId: "none" })).rejects.toMatchObject({ document: { status: 404 } });
-    const { lookId, jobId } = await startLook({ name: "Somebody", brief: USUAL_BRIEF, person: { ...person, name: "New person" } });
+    await expect(
+      startLook({ name: "Nobody", brief: USUAL_BRIEF, personId: "none" }),
+    ).rejects.toMatchObject({ document: { status: 404 } });
+    const { lookId, jobId } = await startLook({
+      name: "Somebody",
+      brief: USUAL_BRIEF,
+      person: { ...person, name: "New person" },
+    });
     expect((await listPeople(await studio())).length).toBe(before + 1);
     const workspace = await loadWorkspace(lookId);
     expect(workspace).toMatchObject({ job: { id: jobId }, person: { name: "New person" } });
     expect(await loadWorkspace("none")).toBeNull();
   });
   it("keep the ledger: a new pot is bought, used, and weighed; stock may go below nothing without a crash", async () => {
-    const { id } = await createProduct({ name: "Trial pot", maker: "", code: "", material: "cream", colour: "#aaaaaa", wetColour: null, monthsOpen: null, letDown: null, hiding: 0.9, tint: 1, grade: "cosmetic", eyeSafe: false, lipSafe: false, allergens: [], sizeGrams: 10, priceMinor: 100, openedOn: null, expiresOn: null, notes: "" });
-    expect(await move(id, { kind: "used", grams: 12, on: "2026-06-01", note: "" })).toEqual({ left: -2 });
-    expect(await move(id, { kind: "weighed", grams: 3.5, on: "2026-06-02", note: "" })).toEqual({ left: 3.5 });
+    const { id } = await createProduct({
+      name: "Trial pot",
+      maker: "",
+      code: "",
+      material: "cream",
+      colour: "#aaaaaa",
+      wetColour: null,
+      monthsOpen: null,
+      letDown: null,
+      hiding: 0.9,
+      tint: 1,
+      grade: "cosmetic",
+      eyeSafe: false,
+      lipSafe: false,
+      allergens: [],
+      sizeGrams: 10,
+      priceMinor: 100,
+      openedOn: null,
+      expiresOn: null,
+      notes: "",
+    });
+    expect(await move(id, { kind: "used", grams: 12, on: "2026-06-01", note: "" })).toEqual({
+      left: -2,
+    });
+    expect(await move(id, { kind: "weighed", grams: 3.5, on: "2026-06-02", note: "" })).toEqual({
+      left: 3.5,
+    });
     expect((await productWithLedger(id))?.ledger.map((line) => line.delta)).toEqual([10, -12, 5.5]);
     expect(await takeDemoShelf()).toEqual({ added: 0 });
   });
 });
 
 describe("a layer copied to another look", () => {
-  const stones = aLayer({ id: "great-stones", role: "detail", zones: ["forehead"], paint: { kind: "product", productId: "line-white" }, tool: "roundBrush" });
-  const designOf = async (id: string) => (await findLook(await studio(), id))?.design ?? emptyLook("gone");
+  const stones = aLayer({
+    id: "great-stones",
+    role: "detail",
+    zones: ["forehead"],
+    paint: { kind: "product", productId: "line-white" },
+    tool: "roundBrush",
+  });
+  const designOf = async (id: string) =>
+    (await findLook(await studio(), id))?.design ?? emptyLook("gone");
 
   it("lies on top of what is there and under what seals it, with an id of its own", async () => {
     const before = await designOf("hail");
@@ -114,14 +223,21 @@ describe("a layer copied to another look", () => {
   });
 
   it("is refused where a safety rule stops it, where the look is full, and where there is no look; nothing changes", async () => {
-    const refused = async (id: string, layer: typeof stones) => takeLayer(id, { layer }).then(() => "taken", (error: unknown) => (error instanceof Problem ? error.document.status : "crashed"));
+    const refused = async (id: string, layer: typeof stones) =>
+      takeLayer(id, { layer }).then(
+        () => "taken",
+        (error: unknown) => (error instanceof Problem ? error.document.status : "crashed"),
+      );
     const before = JSON.stringify(await designOf("sundog"));
     expect(await refused("sundog", latexLayer)).toBe(422);
     expect(JSON.stringify(await designOf("sundog"))).toBe(before);
     expect(await refused("nowhere", stones)).toBe(404);
     const db = await studio();
     const full = await findLook(db, "fog");
-    const fill = { ...(full?.design ?? emptyLook("fog")), layers: Array.from({ length: 80 }, (_, i) => ({ ...stones, id: `l${i}` })) };
+    const fill = {
+      ...(full?.design ?? emptyLook("fog")),
+      layers: Array.from({ length: 80 }, (_, i) => ({ ...stones, id: `l${i}` })),
+    };
     await saveDesign("fog", { version: full?.version ?? 1, design: fill });
     expect(await refused("fog", stones)).toBe(400);
     expect((await designOf("fog")).layers).toHaveLength(80);

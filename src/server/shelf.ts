@@ -1,17 +1,44 @@
 import "server-only";
 import { z } from "zod";
 import { DEMO_PRODUCTS } from "@/demo";
-import { balance, deltaOf, expiry, potBalance, type Movement, type MovementFields } from "@/core/kit";
+import {
+  balance,
+  deltaOf,
+  expiry,
+  potBalance,
+  type Movement,
+  type MovementFields,
+} from "@/core/kit";
 import { ProductSchema, type Product, type ProductFields } from "@/core/paint";
-import { addMovement, addProduct, findProduct, looksPaintedWith, listMovements, listProducts, saveProduct, setArchived, stockLevels, type Store } from "@/store";
+import {
+  addMovement,
+  addProduct,
+  findProduct,
+  looksPaintedWith,
+  listMovements,
+  listProducts,
+  saveProduct,
+  setArchived,
+  stockLevels,
+  type Store,
+} from "@/store";
 import { notFound } from "./problem";
 import { newId, studio, today } from "./studio";
 
-export interface ShelfItem extends Product { readonly left: number; readonly expiry: { readonly date: string; readonly past: boolean } | null }
+export interface ShelfItem extends Product {
+  readonly left: number;
+  readonly expiry: { readonly date: string; readonly past: boolean } | null;
+}
 
-export const SaveProductSchema = z.object({ version: z.number().int().min(1), fields: ProductSchema }).strict();
+export const SaveProductSchema = z
+  .object({ version: z.number().int().min(1), fields: ProductSchema })
+  .strict();
 
-const withStock = (product: Product, stock: ReadonlyMap<string, number>): ShelfItem => ({ ...product, left: stock.get(product.id) ?? 0, expiry: expiry(product, today()) });
+const withStock = (product: Product, stock: ReadonlyMap<string, number>): ShelfItem => ({
+  ...product,
+  left: stock.get(product.id) ?? 0,
+  expiry: expiry(product, today()),
+});
 
 export async function shelf(): Promise<ShelfItem[]> {
   const db = await studio();
@@ -20,7 +47,11 @@ export async function shelf(): Promise<ShelfItem[]> {
 }
 
 /** The shelf as a page begins with it: all of it, or, of a large one, what has to be there at once; the rest is fetched. `stamp` tells one state from another. */
-export interface ShelfStart { readonly items: readonly ShelfItem[]; readonly total: number; readonly stamp: string }
+export interface ShelfStart {
+  readonly items: readonly ShelfItem[];
+  readonly total: number;
+  readonly stamp: string;
+}
 
 /** As many go with a page at once. */
 const AT_ONCE = 400;
@@ -29,7 +60,10 @@ let stamped: { products: unknown; stock: unknown; on: string; count: number } | 
 /** Counts up with every state of the shelf that is seen. */
 function stampOf(products: unknown, stock: unknown, on: string): string {
   const known = stamped;
-  const now = known && known.products === products && known.stock === stock && known.on === on ? known : { products, stock, on, count: (known?.count ?? 0) + 1 };
+  const now =
+    known && known.products === products && known.stock === stock && known.on === on
+      ? known
+      : { products, stock, on, count: (known?.count ?? 0) + 1 };
   stamped = now;
   return `${process.pid}-${now.count}`;
 }
@@ -38,9 +72,20 @@ export async function shelfStart(must: readonly string[] = []): Promise<ShelfSta
   const db = await studio();
   const [products, stock] = [await listProducts(db), await stockLevels(db)];
   const stamp = stampOf(products, stock, today());
-  if (products.length <= AT_ONCE) return { items: products.map((product) => withStock(product, stock)), total: products.length, stamp };
+  if (products.length <= AT_ONCE)
+    return {
+      items: products.map((product) => withStock(product, stock)),
+      total: products.length,
+      stamp,
+    };
   const wanted = new Set(must);
-  return { items: products.filter(({ id }, i) => i < 100 || wanted.has(id)).map((product) => withStock(product, stock)), total: products.length, stamp };
+  return {
+    items: products
+      .filter(({ id }, i) => i < 100 || wanted.has(id))
+      .map((product) => withStock(product, stock)),
+    total: products.length,
+    stamp,
+  };
 }
 
 let written: { stamp: string; body: string } | null = null;
@@ -49,25 +94,51 @@ let written: { stamp: string; body: string } | null = null;
 export async function shelfJson(): Promise<string> {
   const db = await studio();
   const stamp = stampOf(await listProducts(db), await stockLevels(db), today());
-  if (written?.stamp !== stamp) written = { stamp, body: JSON.stringify({ stamp, items: await shelf() }) };
+  if (written?.stamp !== stamp)
+    written = { stamp, body: JSON.stringify({ stamp, items: await shelf() }) };
   return written.body;
 }
 
-export interface UsedIn { readonly looks: readonly { readonly id: string; readonly name: string; readonly layers: readonly string[] }[]; readonly more: number }
+export interface UsedIn {
+  readonly looks: readonly {
+    readonly id: string;
+    readonly name: string;
+    readonly layers: readonly string[];
+  }[];
+  readonly more: number;
+}
 /** Looks that are named; more are counted. */
 const NAMED = 40;
 
 /** Looks that use a product, in a mix too. */
 export async function looksUsing(id: string): Promise<UsedIn> {
   const { looks, count } = await looksPaintedWith(await studio(), id, NAMED);
-  const layersOf = ({ design }: (typeof looks)[number]) => design.layers.filter(({ paint }) => (paint.kind === "product" ? paint.productId === id : paint.kind === "mix" && paint.parts.some(({ productId }) => productId === id))).map(({ name }) => name);
-  return { looks: looks.map((look) => ({ id: look.id, name: look.design.name, layers: layersOf(look) })), more: count - looks.length };
+  const layersOf = ({ design }: (typeof looks)[number]) =>
+    design.layers
+      .filter(({ paint }) =>
+        paint.kind === "product"
+          ? paint.productId === id
+          : paint.kind === "mix" && paint.parts.some(({ productId }) => productId === id),
+      )
+      .map(({ name }) => name);
+  return {
+    looks: looks.map((look) => ({ id: look.id, name: look.design.name, layers: layersOf(look) })),
+    more: count - looks.length,
+  };
 }
 
 /** Products of the same kind and maker: its other sizes are among them. */
-export const productsNamed = async ({ material, maker }: Pick<Product, "material" | "maker">): Promise<Product[]> => (await listProducts(await studio())).filter((other) => other.material === material && other.maker === maker);
+export const productsNamed = async ({
+  material,
+  maker,
+}: Pick<Product, "material" | "maker">): Promise<Product[]> =>
+  (await listProducts(await studio())).filter(
+    (other) => other.material === material && other.maker === maker,
+  );
 
-export async function productWithLedger(id: string): Promise<{ item: ShelfItem; ledger: Movement[] } | null> {
+export async function productWithLedger(
+  id: string,
+): Promise<{ item: ShelfItem; ledger: Movement[] } | null> {
   const db = await studio();
   const product = await findProduct(db, id);
   if (!product) return null;
@@ -75,9 +146,23 @@ export async function productWithLedger(id: string): Promise<{ item: ShelfItem; 
   return { item: withStock(product, new Map([[id, balance(ledger)]])), ledger };
 }
 
-async function put(db: Store, id: string, fields: ProductFields, on: string, grams = fields.sizeGrams): Promise<void> {
+async function put(
+  db: Store,
+  id: string,
+  fields: ProductFields,
+  on: string,
+  grams = fields.sizeGrams,
+): Promise<void> {
   await addProduct(db, id, fields);
-  if (grams > 0) await addMovement(db, { productId: id, kind: "bought", delta: grams, on, note: "first pot", priceMinor: grams === fields.sizeGrams ? fields.priceMinor : null });
+  if (grams > 0)
+    await addMovement(db, {
+      productId: id,
+      kind: "bought",
+      delta: grams,
+      on,
+      note: "first pot",
+      priceMinor: grams === fields.sizeGrams ? fields.priceMinor : null,
+    });
 }
 
 /** A new product comes with its full pot as the first movement. */
@@ -88,7 +173,10 @@ export async function createProduct(fields: ProductFields): Promise<{ id: string
   return { id };
 }
 
-export async function changeProduct(id: string, { version, fields }: z.output<typeof SaveProductSchema>): Promise<{ version: number }> {
+export async function changeProduct(
+  id: string,
+  { version, fields }: z.output<typeof SaveProductSchema>,
+): Promise<{ version: number }> {
   const db = await studio();
   if (!(await findProduct(db, id))) throw notFound("product");
   return { version: await saveProduct(db, id, version, fields) };

@@ -18,7 +18,10 @@ export function studio(): Promise<Store> {
 export async function replaceStudio(reopen: () => Promise<Store>): Promise<Store> {
   const holder = globalThis as Holder;
   const before = studio();
-  const next = before.then(async (db) => { await db.destroy(); return reopen(); });
+  const next = before.then(async (db) => {
+    await db.destroy();
+    return reopen();
+  });
   holder[HOLD] = next.catch(() => openStore(dataFolder()));
   return next;
 }

@@ -18,8 +18,13 @@ process.env.DERMAGRAPH_DATA = folder();
 jest.setTimeout(60_000);
 const quietly = async () => undefined;
 const emptyOne = () => replaceStudio(() => openStore(folder()));
-const fresh = ({ parts }: StudioArrival) => Object.values(parts).reduce((sum, part) => sum + part.fresh, 0);
-const detailOf = (act: Promise<unknown>) => act.then(() => "", (error: unknown) => (error instanceof Problem ? (error.document.detail ?? "") : String(error)));
+const fresh = ({ parts }: StudioArrival) =>
+  Object.values(parts).reduce((sum, part) => sum + part.fresh, 0);
+const detailOf = (act: Promise<unknown>) =>
+  act.then(
+    () => "",
+    (error: unknown) => (error instanceof Problem ? (error.document.detail ?? "") : String(error)),
+  );
 let demo = new Uint8Array();
 
 beforeAll(async () => {
@@ -47,7 +52,16 @@ describe("a studio in and out", () => {
     expect(arrival).toEqual(shown);
     expect(arrival.refused).toEqual([]);
     const after = await contentOf(await studio());
-    for (const part of ["people", "products", "looks", "jobs", "trays", "ledger", "records"] as const) expect(after[part]).toEqual(before[part]);
+    for (const part of [
+      "people",
+      "products",
+      "looks",
+      "jobs",
+      "trays",
+      "ledger",
+      "records",
+    ] as const)
+      expect(after[part]).toEqual(before[part]);
     expect(await stockLevels(await studio())).toEqual(stock);
     const second = await importStudio(demo, quietly);
     expect(fresh(second)).toBe(0);
@@ -55,72 +69,162 @@ describe("a studio in and out", () => {
   });
   it("keeps what is here where the file says otherwise", async () => {
     const files = unzipSync(demo);
-    const people = JSON.parse(strFromU8(files["people.json"] ?? new Uint8Array())) as { id: string; fields: { notes: string } }[];
-    const other = people.map((row, i) => (i ? row : { ...row, fields: { ...row.fields, notes: "otherwise" } }));
-    const arrival = await importStudio(zipSync({ ...files, "people.json": strToU8(JSON.stringify(other)), "studio.json": strToU8(JSON.stringify({ format: "dermagraph studio", version: 1, written: "2026-01-01" })) }), quietly);
+    const people = JSON.parse(strFromU8(files["people.json"] ?? new Uint8Array())) as {
+      id: string;
+      fields: { notes: string };
+    }[];
+    const other = people.map((row, i) =>
+      i ? row : { ...row, fields: { ...row.fields, notes: "otherwise" } },
+    );
+    const arrival = await importStudio(
+      zipSync({
+        ...files,
+        "people.json": strToU8(JSON.stringify(other)),
+        "studio.json": strToU8(
+          JSON.stringify({ format: "dermagraph studio", version: 1, written: "2026-01-01" }),
+        ),
+      }),
+      quietly,
+    );
     expect(arrival.parts.people).toEqual({ fresh: 0, known: people.length - 1, kept: 1 });
     expect(JSON.stringify((await contentOf(await studio())).people)).not.toContain("otherwise");
   });
   it("lets no safety stop past: a look on somebody it would hurt stays out, and with it what hangs on it", async () => {
     await emptyOne();
     const files = unzipSync(demo);
-    const people = JSON.parse(strFromU8(files["people.json"] ?? new Uint8Array())) as { id: string; fields: { allergies: string[] } }[];
-    const unsafe = people.map((row) => (row.id === "ilse-marrow" ? { ...row, fields: { ...row.fields, allergies: ["carmine"] } } : row));
-    const arrival = await importStudio(zipSync({ ...files, "people.json": strToU8(JSON.stringify(unsafe)), "studio.json": strToU8(JSON.stringify({ format: "dermagraph studio", version: 1, written: "2026-01-01" })) }), quietly);
-    const why = arrival.refused.filter(({ file }) => file === "jobs.json").map((entry) => entry.why);
+    const people = JSON.parse(strFromU8(files["people.json"] ?? new Uint8Array())) as {
+      id: string;
+      fields: { allergies: string[] };
+    }[];
+    const unsafe = people.map((row) =>
+      row.id === "ilse-marrow"
+        ? { ...row, fields: { ...row.fields, allergies: ["carmine"] } }
+        : row,
+    );
+    const arrival = await importStudio(
+      zipSync({
+        ...files,
+        "people.json": strToU8(JSON.stringify(unsafe)),
+        "studio.json": strToU8(
+          JSON.stringify({ format: "dermagraph studio", version: 1, written: "2026-01-01" }),
+        ),
+      }),
+      quietly,
+    );
+    const why = arrival.refused
+      .filter(({ file }) => file === "jobs.json")
+      .map((entry) => entry.why);
     expect(why.length).toBeGreaterThanOrEqual(2);
     for (const words of why) expect(words).toMatch(/a safety rule stops it: SAFE-2/);
-    expect((await contentOf(await studio())).jobs.some(({ id }) => id === "sundog-hillside")).toBe(false);
+    expect((await contentOf(await studio())).jobs.some(({ id }) => id === "sundog-hillside")).toBe(
+      false,
+    );
   });
   it("takes nothing at all of a file that breaks off, of a hundred that are changed in places, and says why", async () => {
     await emptyOne();
     const random = seededRandom(3);
     for (let i = 0; i < 100; i++) {
       const changed = Uint8Array.from(demo);
-      for (let n = 0; n < 4; n++) changed[Math.floor(random() * changed.length)] = Math.floor(random() * 256);
-      const words = await detailOf(importStudio(i % 3 ? changed : changed.subarray(0, Math.floor(random() * changed.length)), quietly));
+      for (let n = 0; n < 4; n++)
+        changed[Math.floor(random() * changed.length)] = Math.floor(random() * 256);
+      const words = await detailOf(
+        importStudio(
+          i % 3 ? changed : changed.subarray(0, Math.floor(random() * changed.length)),
+          quietly,
+        ),
+      );
       // What got through was whole all the same; then it is the whole studio.
       const { products } = await contentOf(await studio());
       if (words) expect(products).toEqual([]);
-      else { expect(products).toHaveLength(60); await emptyOne(); }
+      else {
+        expect(products).toHaveLength(60);
+        await emptyOne();
+      }
     }
     expect(await detailOf(importStudio(strToU8("no"), quietly))).toContain("no ZIP");
   });
   it("carries any ledger: what is left is the sum before, and after going out and in", async () => {
-    const movements = fc.array(fc.record({ kind: fc.constantFrom(...WRITTEN_KINDS), grams: fc.double({ min: 0.1, max: 40, noNaN: true }) }), { minLength: 1, maxLength: 10 });
-    await fc.assert(fc.asyncProperty(movements, async (list) => {
-      await emptyOne();
-      await loadDemoWhenEmpty();
-      for (const movement of list) await move("moss", { ...movement, on: today(), note: "" });
-      const left = balance(await listMovements(await studio(), "moss"));
-      const { body } = await studioFile();
-      await emptyOne();
-      await importStudio(new Uint8Array(body), quietly);
-      const again = await listMovements(await studio(), "moss");
-      expect(again).toHaveLength(list.length + 1);
-      expect(balance(again)).toBeCloseTo(left, 9);
-      expect((await stockLevels(await studio())).get("moss")).toBeCloseTo(left, 9);
-    }), { numRuns: 6 });
+    const movements = fc.array(
+      fc.record({
+        kind: fc.constantFrom(...WRITTEN_KINDS),
+        grams: fc.double({ min: 0.1, max: 40, noNaN: true }),
+      }),
+      { minLength: 1, maxLength: 10 },
+    );
+    await fc.assert(
+      fc.asyncProperty(movements, async (list) => {
+        await emptyOne();
+        await loadDemoWhenEmpty();
+        for (const movement of list) await move("moss", { ...movement, on: today(), note: "" });
+        const left = balance(await listMovements(await studio(), "moss"));
+        const { body } = await studioFile();
+        await emptyOne();
+        await importStudio(new Uint8Array(body), quietly);
+        const again = await listMovements(await studio(), "moss");
+        expect(again).toHaveLength(list.length + 1);
+        expect(balance(again)).toBeCloseTo(left, 9);
+        expect((await stockLevels(await studio())).get("moss")).toBeCloseTo(left, 9);
+      }),
+      { numRuns: 6 },
+    );
   });
 });
 
 describe("a route that takes long", () => {
-  const ask = (act: Parameters<typeof slowFileRoute>[0], signal?: AbortSignal) => slowFileRoute(act)(new Request("http://127.0.0.1/x", { method: "POST", body: "file", ...(signal && { signal }) }), { params: Promise.resolve({}) });
+  const ask = (act: Parameters<typeof slowFileRoute>[0], signal?: AbortSignal) =>
+    slowFileRoute(act)(
+      new Request("http://127.0.0.1/x", {
+        method: "POST",
+        body: "file",
+        ...(signal && { signal }),
+      }),
+      { params: Promise.resolve({}) },
+    );
   it("answers at once what is over at once, and a refusal as a problem", async () => {
     expect(await (await ask(async () => ({ a: 1 }))).json()).toEqual({ a: 1 });
-    expect((await ask(async () => { throw new Problem({ type: "t", title: "no", status: 418 }); })).status).toBe(418);
+    expect(
+      (
+        await ask(async () => {
+          throw new Problem({ type: "t", title: "no", status: 418 });
+        })
+      ).status,
+    ).toBe(418);
   });
   it("tells how far it is, line by line, and what came of it", async () => {
-    const told = await (await ask(async (_, report) => { await report(0.5, "half"); return { a: 1 }; })).text();
-    expect(told.trim().split("\n").map((line): unknown => JSON.parse(line))).toEqual([{ share: 0.5, words: "half" }, { done: { a: 1 } }]);
-    const failed = await (await ask(async (_, report) => { await report(0.5, "half"); throw new Problem({ type: "t", title: "no", status: 400 }); })).text();
+    const told = await (
+      await ask(async (_, report) => {
+        await report(0.5, "half");
+        return { a: 1 };
+      })
+    ).text();
+    expect(
+      told
+        .trim()
+        .split("\n")
+        .map((line): unknown => JSON.parse(line)),
+    ).toEqual([{ share: 0.5, words: "half" }, { done: { a: 1 } }]);
+    const failed = await (
+      await ask(async (_, report) => {
+        await report(0.5, "half");
+        throw new Problem({ type: "t", title: "no", status: 400 });
+      })
+    ).text();
     expect(failed).toContain('"problem":{"type":"t"');
   });
   it("stops when whoever asked goes away, in the middle", async () => {
     let steps = 0;
     let over: (error: unknown) => void = () => undefined;
-    const end = new Promise<unknown>((resolve) => { over = resolve; });
-    const response = await ask(async (_, report) => { try { for (; steps < 1000; steps++) await report(steps / 1000, "on"); } catch (error) { over(error); throw error; } });
+    const end = new Promise<unknown>((resolve) => {
+      over = resolve;
+    });
+    const response = await ask(async (_, report) => {
+      try {
+        for (; steps < 1000; steps++) await report(steps / 1000, "on");
+      } catch (error) {
+        over(error);
+        throw error;
+      }
+    });
     const reader = response.body?.getReader();
     await reader?.read();
     await reader?.cancel();

@@ -1,7 +1,16 @@
 import "server-only";
 import { isDeepStrictEqual } from "node:util";
 import { USUAL_BRIEF } from "@/core/brief";
-import { formatStudio, readStudio, rowOf, STUDIO_PARTS, type RejectedPart, type StudioContent, type StudioPart, type StudioRow } from "@/core/formats";
+import {
+  formatStudio,
+  readStudio,
+  rowOf,
+  STUDIO_PARTS,
+  type RejectedPart,
+  type StudioContent,
+  type StudioPart,
+  type StudioRow,
+} from "@/core/formats";
 import { lookContext, stopsOf, type Finding, type Look } from "@/core/look";
 import type { Product } from "@/core/paint";
 import { STAND_IN, type Person } from "@/core/people";
@@ -11,16 +20,30 @@ import { studio, today } from "./studio";
 
 /** The whole studio in open formats. */
 export async function studioFile(): Promise<{ body: Uint8Array; name: string }> {
-  return { body: formatStudio(await contentOf(await studio()), new Date().toISOString()), name: `studio-${today()}.zip` };
+  return {
+    body: formatStudio(await contentOf(await studio()), new Date().toISOString()),
+    name: `studio-${today()}.zip`,
+  };
 }
 
 /** What came of each kind of row: new ones, such as are here already, and such as are here otherwise: of those yours is kept. */
-export interface Arrival { readonly fresh: number; readonly known: number; readonly kept: number }
-export interface StudioArrival { readonly parts: Readonly<Record<StudioPart, Arrival>>; readonly refused: readonly RejectedPart[] }
+export interface Arrival {
+  readonly fresh: number;
+  readonly known: number;
+  readonly kept: number;
+}
+export interface StudioArrival {
+  readonly parts: Readonly<Record<StudioPart, Arrival>>;
+  readonly refused: readonly RejectedPart[];
+}
 
 const LARGEST = 700_000_000;
 /** Thrown to undo what a preview wrote to find out. */
-class Rehearsed extends Error { constructor(readonly arrival: StudioArrival) { super("a rehearsal is not kept"); } }
+class Rehearsed extends Error {
+  constructor(readonly arrival: StudioArrival) {
+    super("a rehearsal is not kept");
+  }
+}
 
 /** What a studio file would bring; nothing is written. @throws Problem */
 export async function previewStudio(bytes: Uint8Array, report: Report): Promise<StudioArrival> {
@@ -33,10 +56,12 @@ export async function previewStudio(bytes: Uint8Array, report: Report): Promise<
 }
 
 /** Brings in what a studio file has that is not here, all of it or nothing. What is here is never written over, so that a second time brings nothing. @throws Problem */
-export const importStudio = (bytes: Uint8Array, report: Report): Promise<StudioArrival> => bringIn(bytes, report, true);
+export const importStudio = (bytes: Uint8Array, report: Report): Promise<StudioArrival> =>
+  bringIn(bytes, report, true);
 
 async function bringIn(bytes: Uint8Array, report: Report, keep: boolean): Promise<StudioArrival> {
-  if (bytes.length > LARGEST) throw invalid([{ field: "file", message: `at most ${LARGEST / 1e6} MB` }]);
+  if (bytes.length > LARGEST)
+    throw invalid([{ field: "file", message: `at most ${LARGEST / 1e6} MB` }]);
   const read = readStudio(bytes);
   if (!read.ok) throw invalid([{ field: "file", message: read.why }]);
   return (await studio()).transaction().execute(async (tx) => {
@@ -49,8 +74,33 @@ async function bringIn(bytes: Uint8Array, report: Report, keep: boolean): Promis
 
 /** What tells a row of a part from any other. Lines of the ledger have no id that holds between studios: all they say tells them, and how many say the same. */
 const KEYS: { readonly [Part in StudioPart]: (row: StudioRow<Part>) => string } = {
-  people: ({ id }) => id, products: ({ id }) => id, mixes: ({ id }) => id, looks: ({ id }) => id, versions: ({ id }) => id, jobs: ({ id }) => id, trays: ({ id }) => id, records: ({ id }) => id, calls: ({ id }) => id, references: ({ id }) => id, pictures: ({ id }) => id,
-  house: ({ version }) => String(version), chair: ({ event }) => event.id, ledger: (row) => JSON.stringify([row.productId, row.kind, row.delta, row.on, row.note, row.at, row.jobId, row.pan?.trayId, row.pan?.panId, row.priceMinor, row.batch]),
+  people: ({ id }) => id,
+  products: ({ id }) => id,
+  mixes: ({ id }) => id,
+  looks: ({ id }) => id,
+  versions: ({ id }) => id,
+  jobs: ({ id }) => id,
+  trays: ({ id }) => id,
+  records: ({ id }) => id,
+  calls: ({ id }) => id,
+  references: ({ id }) => id,
+  pictures: ({ id }) => id,
+  house: ({ version }) => String(version),
+  chair: ({ event }) => event.id,
+  ledger: (row) =>
+    JSON.stringify([
+      row.productId,
+      row.kind,
+      row.delta,
+      row.on,
+      row.note,
+      row.at,
+      row.jobId,
+      row.pan?.trayId,
+      row.pan?.panId,
+      row.priceMinor,
+      row.batch,
+    ]),
 };
 
 type Ids = Readonly<Record<StudioPart, Set<string>>>;
@@ -58,22 +108,51 @@ type Missing = readonly (readonly [what: string, there: boolean])[];
 
 /** What a row stands on: without it, it can't be taken. */
 const NEEDS: { readonly [Part in StudioPart]?: (row: StudioRow<Part>, ids: Ids) => Missing } = {
-  mixes: ({ fields }, ids) => fields.parts.map(({ productId }) => [`product ${productId}`, ids.products.has(productId)]),
+  mixes: ({ fields }, ids) =>
+    fields.parts.map(({ productId }) => [`product ${productId}`, ids.products.has(productId)]),
   versions: ({ lookId }, ids) => [[`look ${lookId}`, ids.looks.has(lookId)]],
-  jobs: ({ lookId, personId }, ids) => [[`look ${lookId}`, ids.looks.has(lookId)], [`person ${personId}`, ids.people.has(personId)]],
-  trays: ({ fields }, ids) => [[`job ${fields.jobId ?? ""}`, fields.jobId === null || ids.jobs.has(fields.jobId)], ...fields.pans.flatMap(({ parts }) => parts.map(({ productId }) => [`product ${productId}`, ids.products.has(productId)] as const))],
-  ledger: ({ productId, jobId, pan }, ids) => [[`product ${productId}`, ids.products.has(productId)], [`job ${jobId ?? ""}`, jobId === null || ids.jobs.has(jobId)], [`tray ${pan?.trayId ?? ""}`, pan === null || ids.trays.has(pan.trayId)]],
-  records: ({ lookId, personId, jobId }, ids) => [[`look ${lookId}`, ids.looks.has(lookId)], [`person ${personId ?? ""}`, personId === null || ids.people.has(personId)], [`job ${jobId ?? ""}`, jobId === null || ids.jobs.has(jobId)]],
-  chair: ({ lookId, jobId }, ids) => [[`look ${lookId}`, ids.looks.has(lookId)], [`job ${jobId ?? ""}`, jobId === null || ids.jobs.has(jobId)]],
+  jobs: ({ lookId, personId }, ids) => [
+    [`look ${lookId}`, ids.looks.has(lookId)],
+    [`person ${personId}`, ids.people.has(personId)],
+  ],
+  trays: ({ fields }, ids) => [
+    [`job ${fields.jobId ?? ""}`, fields.jobId === null || ids.jobs.has(fields.jobId)],
+    ...fields.pans.flatMap(({ parts }) =>
+      parts.map(({ productId }) => [`product ${productId}`, ids.products.has(productId)] as const),
+    ),
+  ],
+  ledger: ({ productId, jobId, pan }, ids) => [
+    [`product ${productId}`, ids.products.has(productId)],
+    [`job ${jobId ?? ""}`, jobId === null || ids.jobs.has(jobId)],
+    [`tray ${pan?.trayId ?? ""}`, pan === null || ids.trays.has(pan.trayId)],
+  ],
+  records: ({ lookId, personId, jobId }, ids) => [
+    [`look ${lookId}`, ids.looks.has(lookId)],
+    [`person ${personId ?? ""}`, personId === null || ids.people.has(personId)],
+    [`job ${jobId ?? ""}`, jobId === null || ids.jobs.has(jobId)],
+  ],
+  chair: ({ lookId, jobId }, ids) => [
+    [`look ${lookId}`, ids.looks.has(lookId)],
+    [`job ${jobId ?? ""}`, jobId === null || ids.jobs.has(jobId)],
+  ],
   references: ({ lookId }, ids) => [[`look ${lookId}`, ids.looks.has(lookId)]],
   pictures: ({ recordId }, ids) => [[`record ${recordId}`, ids.records.has(recordId)]],
 };
 
-const stopWords = (findings: readonly Finding[]) => `a safety rule stops it: ${[...new Set(findings.map(({ rule, message }) => `${rule}, ${message}`))].slice(0, 2).join(" ")}`;
+const stopWords = (findings: readonly Finding[]) =>
+  `a safety rule stops it: ${[...new Set(findings.map(({ rule, message }) => `${rule}, ${message}`))].slice(0, 2).join(" ")}`;
 
 /** Judges looks and jobs before they come in: a stop is a stop on this way too (SAFE). */
-function judge(content: StudioContent, o: { people: ReadonlyMap<string, Person>; products: readonly Product[]; designs: ReadonlyMap<string, Look> }) {
-  const on = (look: Look, person: Person, brief: StudioRow<"jobs">["brief"]) => stopsOf(look, lookContext({ person, brief, products: o.products, today: today() }));
+function judge(
+  content: StudioContent,
+  o: {
+    people: ReadonlyMap<string, Person>;
+    products: readonly Product[];
+    designs: ReadonlyMap<string, Look>;
+  },
+) {
+  const on = (look: Look, person: Person, brief: StudioRow<"jobs">["brief"]) =>
+    stopsOf(look, lookContext({ person, brief, products: o.products, today: today() }));
   const jobsOf = new Map<string, StudioRow<"jobs">[]>();
   for (const job of content.jobs) jobsOf.set(job.lookId, [...(jobsOf.get(job.lookId) ?? []), job]);
   const ofJob = (job: StudioRow<"jobs">): string | null => {
@@ -81,13 +160,19 @@ function judge(content: StudioContent, o: { people: ReadonlyMap<string, Person>;
     const findings = look && person ? on(look, person, job.brief) : [];
     return findings.length ? stopWords(findings) : null;
   };
-  const props = new Map(o.products.filter(({ grade }) => grade === "prop").map(({ id, name }) => [id, name]));
+  const props = new Map(
+    o.products.filter(({ grade }) => grade === "prop").map(({ id, name }) => [id, name]),
+  );
   return {
     ofJob,
     /** What is not made for skin is not laid beside what is (SAFE-1). */
     ofTray({ fields }: StudioRow<"trays">): string | null {
-      const [prop] = fields.pans.flatMap(({ parts }) => parts.flatMap(({ productId }) => props.get(productId) ?? []));
-      return prop === undefined ? null : `${prop} is not made for skin and does not go into a tray of paints (SAFE-1)`;
+      const [prop] = fields.pans.flatMap(({ parts }) =>
+        parts.flatMap(({ productId }) => props.get(productId) ?? []),
+      );
+      return prop === undefined
+        ? null
+        : `${prop} is not made for skin and does not go into a tray of paints (SAFE-1)`;
     },
     ofLook({ id, design }: StudioRow<"looks">): string | null {
       if ((jobsOf.get(id) ?? []).some((job) => ofJob(job) === null)) return null;
@@ -98,7 +183,9 @@ function judge(content: StudioContent, o: { people: ReadonlyMap<string, Person>;
 }
 
 async function take(tx: Store, content: StudioContent, report: Report): Promise<StudioArrival> {
-  const ids = Object.fromEntries(STUDIO_PARTS.map((part) => [part, new Set<string>()])) as unknown as Record<StudioPart, Set<string>>;
+  const ids = Object.fromEntries(
+    STUDIO_PARTS.map((part) => [part, new Set<string>()]),
+  ) as unknown as Record<StudioPart, Set<string>>;
   const refused: RejectedPart[] = [];
   const parts = {} as Record<StudioPart, Arrival>;
   const whole = STUDIO_PARTS.reduce((sum, part) => sum + content[part].length, 0);
@@ -108,26 +195,53 @@ async function take(tx: Store, content: StudioContent, report: Report): Promise<
   const part = async <Part extends StudioPart>(name: Part): Promise<void> => {
     const own = new Map<string, unknown>();
     const times = new Map<string, number>();
-    for (const row of await partOf(tx, name)) { const key = KEYS[name](row); times.set(key, (times.get(key) ?? 0) + 1); own.set(key, row); ids[name].add(key); }
-    if (name === "looks") verdicts = await judges(tx, content, own as ReadonlyMap<string, StudioRow<"looks">>);
+    for (const row of await partOf(tx, name)) {
+      const key = KEYS[name](row);
+      times.set(key, (times.get(key) ?? 0) + 1);
+      own.set(key, row);
+      ids[name].add(key);
+    }
+    if (name === "looks")
+      verdicts = await judges(tx, content, own as ReadonlyMap<string, StudioRow<"looks">>);
     let [fresh, known, kept] = [0, 0, 0];
     for (const [i, row] of (content[name] as readonly StudioRow<Part>[]).entries()) {
       done++;
       if (done % 500 === 0) await report(done / Math.max(1, whole), `looking through ${name}`);
       const key = KEYS[name](row);
-      const no = (why: string) => { refused.push({ file: `${name}.json`, row: i + 1, why }); };
+      const no = (why: string) => {
+        refused.push({ file: `${name}.json`, row: i + 1, why });
+      };
       const left = times.get(key) ?? 0;
       if (left > 0) {
         if (name === "ledger") times.set(key, left - 1);
-        if (same(name, row, own.get(key))) known++; else kept++;
+        if (same(name, row, own.get(key))) known++;
+        else kept++;
         continue;
       }
       // The house rules are one line of versions: where some are here, another line can't be put beside them.
-      if (name === "house" && own.size) { kept++; continue; }
-      const missing = (NEEDS[name]?.(row, ids) ?? []).filter(([, there]) => !there).map(([what]) => what);
-      if (missing.length) { no(`${missing.slice(0, 3).join(", ")} is not there`); continue; }
-      const stop = name === "looks" ? verdicts?.ofLook(row as StudioRow<"looks">) : name === "jobs" ? verdicts?.ofJob(row as StudioRow<"jobs">) : name === "trays" ? verdicts?.ofTray(row as StudioRow<"trays">) : null;
-      if (stop) { no(stop); continue; }
+      if (name === "house" && own.size) {
+        kept++;
+        continue;
+      }
+      const missing = (NEEDS[name]?.(row, ids) ?? [])
+        .filter(([, there]) => !there)
+        .map(([what]) => what);
+      if (missing.length) {
+        no(`${missing.slice(0, 3).join(", ")} is not there`);
+        continue;
+      }
+      const stop =
+        name === "looks"
+          ? verdicts?.ofLook(row as StudioRow<"looks">)
+          : name === "jobs"
+            ? verdicts?.ofJob(row as StudioRow<"jobs">)
+            : name === "trays"
+              ? verdicts?.ofTray(row as StudioRow<"trays">)
+              : null;
+      if (stop) {
+        no(stop);
+        continue;
+      }
       await putRow(tx, name, row, new Date(begun + done).toISOString());
       ids[name].add(key);
       fresh++;
@@ -139,13 +253,31 @@ async function take(tx: Store, content: StudioContent, report: Report): Promise<
 }
 
 function same<Part extends StudioPart>(part: Part, row: StudioRow<Part>, own: unknown): boolean {
-  const plain = (value: unknown) => { const { bytes: _, ...rest } = value as { bytes?: Uint8Array }; return rowOf(part, rest); };
+  const plain = (value: unknown) => {
+    const { bytes: _, ...rest } = value as { bytes?: Uint8Array };
+    return rowOf(part, rest);
+  };
   return isDeepStrictEqual(plain(row), plain(own));
 }
 
-async function judges(tx: Store, content: StudioContent, ownLooks: ReadonlyMap<string, StudioRow<"looks">>) {
+async function judges(
+  tx: Store,
+  content: StudioContent,
+  ownLooks: ReadonlyMap<string, StudioRow<"looks">>,
+) {
   const products = [...(await listProducts(tx)), ...(await listProducts(tx, { archived: true }))];
-  const people = new Map((await partOf(tx, "people")).flatMap((row): [string, Person][] => { const own = rowOf("people", row); return own ? [[row.id, { ...own.fields, id: row.id, version: 1 }]] : []; }));
-  const designs = new Map([...content.looks.map(({ id, design }): [string, Look] => [id, design]), ...[...ownLooks].flatMap(([id, row]): [string, Look][] => { const own = rowOf("looks", row); return own ? [[id, own.design]] : []; })]);
+  const people = new Map(
+    (await partOf(tx, "people")).flatMap((row): [string, Person][] => {
+      const own = rowOf("people", row);
+      return own ? [[row.id, { ...own.fields, id: row.id, version: 1 }]] : [];
+    }),
+  );
+  const designs = new Map([
+    ...content.looks.map(({ id, design }): [string, Look] => [id, design]),
+    ...[...ownLooks].flatMap(([id, row]): [string, Look][] => {
+      const own = rowOf("looks", row);
+      return own ? [[id, own.design]] : [];
+    }),
+  ]);
   return judge(content, { people, products, designs });
 }

@@ -1,7 +1,21 @@
 import "server-only";
 import { PDFDocument, rgb, StandardFonts, type PDFFont, type PDFPage } from "pdf-lib";
 import { z } from "zod";
-import { bodySheets, faceSheet, LOOK_FILE_VERSION, PAPER_KEYS, pathOfShape, pieceSheets, readLookFile, SHEET_KINDS, sheetSvg, type LookFile, type PaperKey, type Sheet, type SheetKind } from "@/core/formats";
+import {
+  bodySheets,
+  faceSheet,
+  LOOK_FILE_VERSION,
+  PAPER_KEYS,
+  pathOfShape,
+  pieceSheets,
+  readLookFile,
+  SHEET_KINDS,
+  sheetSvg,
+  type LookFile,
+  type PaperKey,
+  type Sheet,
+  type SheetKind,
+} from "@/core/formats";
 import { predict, recipeOf } from "@/core/look";
 import { contextOf } from "@/core/record";
 import { addLook, listLookHeads } from "@/store";
@@ -10,10 +24,22 @@ import { refuseStops } from "./safety";
 import { newId, studio } from "./studio";
 import { loadWorkspace } from "./workspace";
 
-export const TemplateSchema = z.object({ kind: z.enum(Object.keys(SHEET_KINDS) as [SheetKind, ...SheetKind[]]), format: z.enum(["svg", "pdf"]), paper: z.enum(PAPER_KEYS as [PaperKey, ...PaperKey[]]).default("a4"), job: z.string().max(64).optional() }).strict();
+export const TemplateSchema = z
+  .object({
+    kind: z.enum(Object.keys(SHEET_KINDS) as [SheetKind, ...SheetKind[]]),
+    format: z.enum(["svg", "pdf"]),
+    paper: z.enum(PAPER_KEYS as [PaperKey, ...PaperKey[]]).default("a4"),
+    job: z.string().max(64).optional(),
+  })
+  .strict();
 
 const POINTS_PER_MM = 72 / 25.4;
-const colourOf = (hex: string) => rgb(parseInt(hex.slice(1, 3), 16) / 255, parseInt(hex.slice(3, 5), 16) / 255, parseInt(hex.slice(5, 7), 16) / 255);
+const colourOf = (hex: string) =>
+  rgb(
+    parseInt(hex.slice(1, 3), 16) / 255,
+    parseInt(hex.slice(3, 5), 16) / 255,
+    parseInt(hex.slice(5, 7), 16) / 255,
+  );
 /** The standard PDF fonts know Latin 1 only. */
 const latin = (text: string) => text.replace(/[^\u0020-\u00ff]/g, "?");
 
@@ -21,16 +47,42 @@ const latin = (text: string) => text.replace(/[^\u0020-\u00ff]/g, "?");
 export async function sheetPdf(sheets: readonly Sheet[], title: string): Promise<Uint8Array> {
   const document = await PDFDocument.create();
   document.setTitle(title);
-  const [plain, bold] = [await document.embedFont(StandardFonts.Helvetica), await document.embedFont(StandardFonts.HelveticaBold)];
-  for (const sheet of sheets) putSheet(document.addPage([sheet.widthMm * POINTS_PER_MM, sheet.heightMm * POINTS_PER_MM]), sheet, { plain, bold });
+  const [plain, bold] = [
+    await document.embedFont(StandardFonts.Helvetica),
+    await document.embedFont(StandardFonts.HelveticaBold),
+  ];
+  for (const sheet of sheets)
+    putSheet(
+      document.addPage([sheet.widthMm * POINTS_PER_MM, sheet.heightMm * POINTS_PER_MM]),
+      sheet,
+      { plain, bold },
+    );
   return document.save();
 }
 
-function putSheet(page: PDFPage, sheet: Sheet, { plain, bold }: { plain: PDFFont; bold: PDFFont }): void {
+function putSheet(
+  page: PDFPage,
+  sheet: Sheet,
+  { plain, bold }: { plain: PDFFont; bold: PDFFont },
+): void {
   for (const shape of sheet.shapes) {
-    page.drawSvgPath(pathOfShape(shape), { x: 0, y: sheet.heightMm * POINTS_PER_MM, scale: POINTS_PER_MM, ...(shape.fill && { color: colourOf(shape.fill) }), ...(shape.opacity !== undefined && { opacity: shape.opacity }), ...(shape.line && { borderColor: colourOf(shape.line), borderWidth: shape.lineMm }) });
+    page.drawSvgPath(pathOfShape(shape), {
+      x: 0,
+      y: sheet.heightMm * POINTS_PER_MM,
+      scale: POINTS_PER_MM,
+      ...(shape.fill && { color: colourOf(shape.fill) }),
+      ...(shape.opacity !== undefined && { opacity: shape.opacity }),
+      ...(shape.line && { borderColor: colourOf(shape.line), borderWidth: shape.lineMm }),
+    });
   }
-  for (const { x, y, sizeMm, text, bold: heavy } of sheet.texts) page.drawText(latin(text), { x: x * POINTS_PER_MM, y: (sheet.heightMm - y) * POINTS_PER_MM, size: sizeMm * POINTS_PER_MM, font: heavy ? bold : plain, color: rgb(0.13, 0.13, 0.13) });
+  for (const { x, y, sizeMm, text, bold: heavy } of sheet.texts)
+    page.drawText(latin(text), {
+      x: x * POINTS_PER_MM,
+      y: (sheet.heightMm - y) * POINTS_PER_MM,
+      size: sizeMm * POINTS_PER_MM,
+      font: heavy ? bold : plain,
+      color: rgb(0.13, 0.13, 0.13),
+    });
 }
 
 async function workOf(lookId: string, jobId?: string) {
@@ -41,20 +93,32 @@ async function workOf(lookId: string, jobId?: string) {
 }
 
 /** A template of a look on its person, as a file. @throws Problem */
-export async function template(lookId: string, query: Record<string, string>): Promise<{ body: Uint8Array | string; type: string; name: string }> {
+export async function template(
+  lookId: string,
+  query: Record<string, string>,
+): Promise<{ body: Uint8Array | string; type: string; name: string }> {
   const asked = TemplateSchema.safeParse(query);
   if (!asked.success) throw invalid(fieldErrors(asked.error));
   const { kind, format, paper, job } = asked.data;
   const { context, look } = await workOf(lookId, job);
-  const sheets = kind === "body" ? bodySheets({ paper, look, context }) : [faceSheet({ kind, paper, look, context, prediction: predict(look, context) })];
+  const sheets =
+    kind === "body"
+      ? bodySheets({ paper, look, context })
+      : [faceSheet({ kind, paper, look, context, prediction: predict(look, context) })];
   const name = `${look.name.replace(/[^A-Za-z0-9]+/g, "-").toLowerCase()}-${kind}.${format}`;
-  return format === "svg" ? { body: sheetSvg(sheets), type: "image/svg+xml", name } : { body: await sheetPdf(sheets, `${look.name}, ${kind}`), type: "application/pdf", name };
+  return format === "svg"
+    ? { body: sheetSvg(sheets), type: "image/svg+xml", name }
+    : { body: await sheetPdf(sheets, `${look.name}, ${kind}`), type: "application/pdf", name };
 }
 
 export const PieceTemplateSchema = TemplateSchema.pick({ format: true, paper: true }).strict();
 
 /** The cone of a piece at 1:1, as a file to print and cut. @throws Problem */
-export async function pieceTemplate(lookId: string, pieceId: string, query: Record<string, string>): Promise<{ body: Uint8Array | string; type: string; name: string }> {
+export async function pieceTemplate(
+  lookId: string,
+  pieceId: string,
+  query: Record<string, string>,
+): Promise<{ body: Uint8Array | string; type: string; name: string }> {
   const asked = PieceTemplateSchema.safeParse(query);
   if (!asked.success) throw invalid(fieldErrors(asked.error));
   const { format, paper } = asked.data;
@@ -63,7 +127,9 @@ export async function pieceTemplate(lookId: string, pieceId: string, query: Reco
   const name = `${piece.name.replace(/[^A-Za-z0-9]+/g, "-").toLowerCase()}.${format}`;
   try {
     const sheets = pieceSheets({ piece, paper });
-    return format === "svg" ? { body: sheetSvg(sheets), type: "image/svg+xml", name } : { body: await sheetPdf(sheets, piece.name), type: "application/pdf", name };
+    return format === "svg"
+      ? { body: sheetSvg(sheets), type: "image/svg+xml", name }
+      : { body: await sheetPdf(sheets, piece.name), type: "application/pdf", name };
   } catch (error) {
     if (error instanceof RangeError) throw invalid([{ field: "cone", message: error.message }]);
     throw error;
@@ -73,12 +139,32 @@ export async function pieceTemplate(lookId: string, pieceId: string, query: Reco
 /** A look as a file to hand on. @throws Problem */
 export async function exportLook(lookId: string): Promise<{ file: LookFile; name: string }> {
   const { context, look } = await workOf(lookId);
-  const used = new Map(look.layers.flatMap((layer) => recipeOf(layer, context.products)).map(({ product }) => [product.id, product]));
-  return { name: `${look.name.replace(/[^A-Za-z0-9]+/g, "-").toLowerCase()}.look.json`, file: { format: "dermagraph look", version: LOOK_FILE_VERSION, look, products: [...used.values()].map(({ id, name, maker, material, colour }) => ({ id, name, maker, material, colour })) } };
+  const used = new Map(
+    look.layers
+      .flatMap((layer) => recipeOf(layer, context.products))
+      .map(({ product }) => [product.id, product]),
+  );
+  return {
+    name: `${look.name.replace(/[^A-Za-z0-9]+/g, "-").toLowerCase()}.look.json`,
+    file: {
+      format: "dermagraph look",
+      version: LOOK_FILE_VERSION,
+      look,
+      products: [...used.values()].map(({ id, name, maker, material, colour }) => ({
+        id,
+        name,
+        maker,
+        material,
+        colour,
+      })),
+    },
+  };
 }
 
 /** Brings in a look file as a new look; never in the place of another. @throws Problem with each reason */
-export async function importLook(bytes: Uint8Array): Promise<{ lookId: string; name: string; missing: string[] }> {
+export async function importLook(
+  bytes: Uint8Array,
+): Promise<{ lookId: string; name: string; missing: string[] }> {
   if (bytes.length > 2_000_000) throw invalid([{ field: "file", message: "at most 2 MB" }]);
   const read = readLookFile(new TextDecoder().decode(bytes));
   if (!read.ok) throw invalid([...read.refused]);
@@ -92,6 +178,12 @@ export async function importLook(bytes: Uint8Array): Promise<{ lookId: string; n
   const lookId = newId();
   await addLook(db, lookId, look);
   const given = await loadWorkspace(lookId);
-  const known = new Set([...(given?.products ?? []), ...(given?.archivedProducts ?? [])].map(({ id }) => id));
-  return { lookId, name, missing: read.file.products.filter(({ id }) => !known.has(id)).map((product) => product.name) };
+  const known = new Set(
+    [...(given?.products ?? []), ...(given?.archivedProducts ?? [])].map(({ id }) => id),
+  );
+  return {
+    lookId,
+    name,
+    missing: read.file.products.filter(({ id }) => !known.has(id)).map((product) => product.name),
+  };
 }

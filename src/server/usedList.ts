@@ -7,7 +7,8 @@ import { notFound } from "./problem";
 import { studio } from "./studio";
 import { loadWorkspace } from "./workspace";
 
-const grams = (value: number) => (value < 0.1 ? "a trace" : `${value < 10 ? value.toFixed(1) : Math.round(value)} g`);
+const grams = (value: number) =>
+  value < 0.1 ? "a trace" : `${value < 10 ? value.toFixed(1) : Math.round(value)} g`;
 
 /** What a job was painted with, as a list to share: products with their makers and codes, how much, and the tools. Of whom it was is not in it (KIT-4). @throws Problem */
 export async function usedList(jobId: string): Promise<{ body: string; name: string }> {
@@ -18,7 +19,8 @@ export async function usedList(jobId: string): Promise<{ body: string; name: str
   const look = given.look.design;
   const context = contextOf(given);
   const used = new Map<string, number>();
-  for (const { productId, delta } of await jobMovements(db, jobId)) used.set(productId, (used.get(productId) ?? 0) - delta);
+  for (const { productId, delta } of await jobMovements(db, jobId))
+    used.set(productId, (used.get(productId) ?? 0) - delta);
   const written = [...used].some(([, amount]) => amount > 0);
   const lines = paintNeeded(look, context).map((need) => {
     const product = need.productId ? context.products.get(need.productId) : undefined;
@@ -27,8 +29,17 @@ export async function usedList(jobId: string): Promise<{ body: string; name: str
   });
   const tools = [...new Set(look.layers.map(({ tool }) => toolOf(tool).label))];
   const body = [
-    `${look.name}: what I used`, job.brief.curtainAt ? job.brief.curtainAt.slice(0, 10) : "", "", ...lines, "", `Tools: ${tools.join(", ")}.`,
-    written ? "Amounts as they were taken down." : "Amounts by the plan: nothing was taken down yet.", "Labels and patch tests come before any list.", "",
+    `${look.name}: what I used`,
+    job.brief.curtainAt ? job.brief.curtainAt.slice(0, 10) : "",
+    "",
+    ...lines,
+    "",
+    `Tools: ${tools.join(", ")}.`,
+    written
+      ? "Amounts as they were taken down."
+      : "Amounts by the plan: nothing was taken down yet.",
+    "Labels and patch tests come before any list.",
+    "",
   ].join("\n");
   return { body, name: `${look.name.replace(/[^A-Za-z0-9]+/g, "-").toLowerCase()}-used.txt` };
 }

@@ -8,7 +8,27 @@ import { STAND_IN, type Person } from "@/core/people";
 import { factorsOf, speedOf, type LearnedSpeed, type WornRecord } from "@/core/record";
 import type { HouseChanges } from "@/core/rules";
 import type { WearFactor } from "@/core/wear";
-import { currentHouse, findLook, jobMovements, lastSitting, listRecords, findPerson, listJobs, listMixes, listPeople, listProducts, listRecordPictures, listTrays, listVersions, referenceOf, stockLevels, type Job, type KeptVersion, type RecordPicture, type StoredLook } from "@/store";
+import {
+  currentHouse,
+  findLook,
+  jobMovements,
+  lastSitting,
+  listRecords,
+  findPerson,
+  listJobs,
+  listMixes,
+  listPeople,
+  listProducts,
+  listRecordPictures,
+  listTrays,
+  listVersions,
+  referenceOf,
+  stockLevels,
+  type Job,
+  type KeptVersion,
+  type RecordPicture,
+  type StoredLook,
+} from "@/store";
 import { shelfStart, type ShelfStart } from "./shelf";
 import { studio, today } from "./studio";
 
@@ -17,7 +37,12 @@ export interface Workspace {
   readonly look: StoredLook;
   /** The job opened, or null while the look is designed on a stand-in. */
   readonly job: Job | null;
-  readonly jobs: readonly { readonly id: string; readonly personName: string; readonly curtainAt: string | null; readonly place: string }[];
+  readonly jobs: readonly {
+    readonly id: string;
+    readonly personName: string;
+    readonly curtainAt: string | null;
+    readonly place: string;
+  }[];
   readonly person: Person;
   readonly brief: Brief;
   /** The picture the look is drawn from, if any. */
@@ -50,19 +75,40 @@ export interface Workspace {
 }
 
 /** What a page begins with: of a large shelf only what the look is painted with and some; the rest is fetched by whoever opened it. */
-export interface OpenedWorkspace extends Workspace { readonly shelf: Pick<ShelfStart, "total" | "stamp"> }
+export interface OpenedWorkspace extends Workspace {
+  readonly shelf: Pick<ShelfStart, "total" | "stamp">;
+}
 
-export async function openWorkspace(lookId: string, jobId?: string): Promise<OpenedWorkspace | null> {
+export async function openWorkspace(
+  lookId: string,
+  jobId?: string,
+): Promise<OpenedWorkspace | null> {
   const whole = await loadWorkspace(lookId, jobId);
   if (!whole) return null;
-  const used = [...productsUsed(whole.look.design), ...whole.mixes.flatMap(({ parts }) => parts.map(({ productId }) => productId)), ...whole.versions.flatMap(({ design }) => productsUsed(design))];
+  const used = [
+    ...productsUsed(whole.look.design),
+    ...whole.mixes.flatMap(({ parts }) => parts.map(({ productId }) => productId)),
+    ...whole.versions.flatMap(({ design }) => productsUsed(design)),
+  ];
   const { items, total, stamp } = await shelfStart(used);
   if (items.length >= total) return { ...whole, shelf: { total, stamp } };
   const [near, named] = [new Set(items.map(({ id }) => id)), new Set(used)];
-  return { ...whole, products: whole.products.filter(({ id }) => near.has(id)), archivedProducts: whole.archivedProducts.filter(({ id }) => named.has(id)), stock: Object.fromEntries(items.map(({ id, left }) => [id, left])), shelf: { total, stamp } };
+  return {
+    ...whole,
+    products: whole.products.filter(({ id }) => near.has(id)),
+    archivedProducts: whole.archivedProducts.filter(({ id }) => named.has(id)),
+    stock: Object.fromEntries(items.map(({ id, left }) => [id, left])),
+    shelf: { total, stamp },
+  };
 }
 
-const usedBy = (movements: readonly Pick<Movement, "productId" | "delta">[]): Record<string, number> => movements.reduce<Record<string, number>>((sums, { productId, delta }) => ({ ...sums, [productId]: (sums[productId] ?? 0) - delta }), {});
+const usedBy = (
+  movements: readonly Pick<Movement, "productId" | "delta">[],
+): Record<string, number> =>
+  movements.reduce<Record<string, number>>(
+    (sums, { productId, delta }) => ({ ...sums, [productId]: (sums[productId] ?? 0) - delta }),
+    {},
+  );
 
 /** Loads a look with one of its jobs: the one asked for, or the next to come. */
 export async function loadWorkspace(lookId: string, jobId?: string): Promise<Workspace | null> {
@@ -71,15 +117,46 @@ export async function loadWorkspace(lookId: string, jobId?: string): Promise<Wor
   if (!look) return null;
   const jobs = await listJobs(db, { lookId });
   const now = new Date().toISOString();
-  const upcoming = jobs.find((job) => job.brief.curtainAt && new Date(job.brief.curtainAt).toISOString() >= now);
+  const upcoming = jobs.find(
+    (job) => job.brief.curtainAt && new Date(job.brief.curtainAt).toISOString() >= now,
+  );
   const job = jobs.find(({ id }) => id === jobId) ?? upcoming ?? jobs.at(-1) ?? null;
   const people = await listPeople(db);
   const person = job && (await findPerson(db, job.personId));
-  const nameOf = async (id: string) => people.find((entry) => entry.id === id)?.name ?? (await findPerson(db, id))?.name ?? "somebody";
+  const nameOf = async (id: string) =>
+    people.find((entry) => entry.id === id)?.name ?? (await findPerson(db, id))?.name ?? "somebody";
   const [records, all] = [await listRecords(db, { lookId }), await listRecords(db)];
   return {
-    look, job, person: person ?? STAND_IN, brief: job?.brief ?? USUAL_BRIEF, people, reference: await referenceOf(db, lookId), mixes: await listMixes(db), versions: await listVersions(db, lookId), products: await listProducts(db), archivedProducts: await listProducts(db, { archived: true }), stock: Object.fromEntries(await stockLevels(db)), used: job ? usedBy(await jobMovements(db, job.id)) : {}, trays: job ? (await listTrays(db)).filter(({ jobId: packed }) => packed === job.id) : [], today: today(),
-    house: await currentHouse(db), records, factors: factorsOf(all), speed: speedOf(all, lookId), sitting: await lastSitting(db, lookId, job?.id ?? null), pictures: await listRecordPictures(db, records.map(({ id }) => id)),
-    jobs: await Promise.all(jobs.map(async ({ id, personId, brief }) => ({ id, personName: await nameOf(personId), curtainAt: brief.curtainAt, place: brief.place }))),
+    look,
+    job,
+    person: person ?? STAND_IN,
+    brief: job?.brief ?? USUAL_BRIEF,
+    people,
+    reference: await referenceOf(db, lookId),
+    mixes: await listMixes(db),
+    versions: await listVersions(db, lookId),
+    products: await listProducts(db),
+    archivedProducts: await listProducts(db, { archived: true }),
+    stock: Object.fromEntries(await stockLevels(db)),
+    used: job ? usedBy(await jobMovements(db, job.id)) : {},
+    trays: job ? (await listTrays(db)).filter(({ jobId: packed }) => packed === job.id) : [],
+    today: today(),
+    house: await currentHouse(db),
+    records,
+    factors: factorsOf(all),
+    speed: speedOf(all, lookId),
+    sitting: await lastSitting(db, lookId, job?.id ?? null),
+    pictures: await listRecordPictures(
+      db,
+      records.map(({ id }) => id),
+    ),
+    jobs: await Promise.all(
+      jobs.map(async ({ id, personId, brief }) => ({
+        id,
+        personName: await nameOf(personId),
+        curtainAt: brief.curtainAt,
+        place: brief.place,
+      })),
+    ),
   };
 }

@@ -1,4 +1,12 @@
-import { hexToLab, labFromReflectance, labToHex, MeterNotReady, reflectanceFromLab, type ColourMeter, type Lab } from "@/core/colour";
+import {
+  hexToLab,
+  labFromReflectance,
+  labToHex,
+  MeterNotReady,
+  reflectanceFromLab,
+  type ColourMeter,
+  type Lab,
+} from "@/core/colour";
 
 /** Places on the face where skin is read, with how each differs from the card's colour in the stand-in. Invented. */
 export const SKIN_PLACES = {
@@ -17,7 +25,9 @@ const READINGS = 60;
 const MINUTES = 8 * 60;
 
 /** A stand-in for a hand-held meter: noisy, drifting, and mute until it has read its white tile. `hold` puts something under its window. */
-export interface SimulatedMeter extends ColourMeter { hold(hex: string, place?: SkinPlace): void }
+export interface SimulatedMeter extends ColourMeter {
+  hold(hex: string, place?: SkinPlace): void;
+}
 
 /**
  * @param o.now milliseconds of a clock
@@ -27,23 +37,44 @@ export function simulatedMeter(o: { now: () => number; random: () => number }): 
   let under: Lab = [96, 0, 0];
   let tileAt: number | null = null;
   let readings = 0;
-  const normal = () => Math.sqrt(-2 * Math.log(1 - o.random())) * Math.cos(2 * Math.PI * o.random());
+  const normal = () =>
+    Math.sqrt(-2 * Math.log(1 - o.random())) * Math.cos(2 * Math.PI * o.random());
   const wants = () => {
     if (tileAt === null) return "It has not read its white tile yet.";
-    if (readings >= READINGS) return `${READINGS} readings since its white tile: read the tile again.`;
-    return o.now() - tileAt > MINUTES * 60_000 ? "Its white tile was read hours ago: read it again." : null;
+    if (readings >= READINGS)
+      return `${READINGS} readings since its white tile: read the tile again.`;
+    return o.now() - tileAt > MINUTES * 60_000
+      ? "Its white tile was read hours ago: read it again."
+      : null;
   };
-  const state = () => ({ name: "simulated colour meter", calibrated: wants() === null, wants: wants(), readingsSinceTile: readings });
+  const state = () => ({
+    name: "simulated colour meter",
+    calibrated: wants() === null,
+    wants: wants(),
+    readingsSinceTile: readings,
+  });
   return {
     state,
-    hold: (hex, place) => { const off: Lab = place ? SKIN_PLACES[place].off : [0, 0, 0]; const lab = hexToLab(hex); under = [lab[0] + off[0], lab[1] + off[1], lab[2] + off[2]]; },
-    calibrate: () => { tileAt = o.now(); readings = 0; return state(); },
+    hold: (hex, place) => {
+      const off: Lab = place ? SKIN_PLACES[place].off : [0, 0, 0];
+      const lab = hexToLab(hex);
+      under = [lab[0] + off[0], lab[1] + off[1], lab[2] + off[2]];
+    },
+    calibrate: () => {
+      tileAt = o.now();
+      readings = 0;
+      return state();
+    },
     read: () => {
       const why = wants();
       if (why) throw new MeterNotReady(why);
       readings++;
       const seen = labFromReflectance(reflectanceFromLab(under));
-      const lab: Lab = [Math.min(100, Math.max(0, seen[0] * (1 - DRIFT * readings * 0.1) + NOISE * normal())), seen[1] + NOISE * normal(), seen[2] + NOISE * normal()];
+      const lab: Lab = [
+        Math.min(100, Math.max(0, seen[0] * (1 - DRIFT * readings * 0.1) + NOISE * normal())),
+        seen[1] + NOISE * normal(),
+        seen[2] + NOISE * normal(),
+      ];
       return { lab, hex: labToHex(lab) };
     },
   };

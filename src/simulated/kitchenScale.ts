@@ -18,10 +18,18 @@ export function simulatedScale(o: { now: () => number; random: () => number }): 
   let [load, zero, zeroAt, putAt] = [0, 0, o.now(), -Infinity];
   const drift = () => ((o.now() - zeroAt) / 60_000) * DRIFT_PER_MINUTE;
   return {
-    tare: () => { zero = load; zeroAt = o.now(); },
-    put: (grams) => { if (!(grams >= 0 && grams <= MOST)) throw new RangeError(`the scale takes 0 to ${MOST} g`); load = grams; putAt = o.now(); },
+    tare: () => {
+      zero = load;
+      zeroAt = o.now();
+    },
+    put: (grams) => {
+      if (!(grams >= 0 && grams <= MOST)) throw new RangeError(`the scale takes 0 to ${MOST} g`);
+      load = grams;
+      putAt = o.now();
+    },
     read: () => {
-      if (o.now() - putAt < SETTLES_MS) throw new ScaleUnsettled("still moving: read again in a moment");
+      if (o.now() - putAt < SETTLES_MS)
+        throw new ScaleUnsettled("still moving: read again in a moment");
       return Math.round((load - zero + drift() + (o.random() - 0.5) * 2 * NOISE) / STEP) * STEP;
     },
   };

@@ -1,10 +1,46 @@
 import type { HourOfWeather, WeatherService } from "@/core/climate";
 
 /** Kinds of place the stand-in knows by a word in their name; anywhere else is a mild town. Invented. */
-const PLACES: readonly { readonly word: RegExp; readonly low: number; readonly high: number; readonly rhLow: number; readonly rhHigh: number; readonly wind: number; readonly cloud: number; readonly rain: number }[] = [
-  { word: /quarry|desert|roof/i, low: 21, high: 34, rhLow: 24, rhHigh: 46, wind: 1.4, cloud: 0.1, rain: 0 },
-  { word: /reservoir|river|lake|marsh/i, low: 9, high: 13, rhLow: 84, rhHigh: 95, wind: 0.4, cloud: 0.8, rain: 0.12 },
-  { word: /hall|theatre|studio|indoors/i, low: 20, high: 23, rhLow: 42, rhHigh: 52, wind: 0.1, cloud: 1, rain: 0 },
+const PLACES: readonly {
+  readonly word: RegExp;
+  readonly low: number;
+  readonly high: number;
+  readonly rhLow: number;
+  readonly rhHigh: number;
+  readonly wind: number;
+  readonly cloud: number;
+  readonly rain: number;
+}[] = [
+  {
+    word: /quarry|desert|roof/i,
+    low: 21,
+    high: 34,
+    rhLow: 24,
+    rhHigh: 46,
+    wind: 1.4,
+    cloud: 0.1,
+    rain: 0,
+  },
+  {
+    word: /reservoir|river|lake|marsh/i,
+    low: 9,
+    high: 13,
+    rhLow: 84,
+    rhHigh: 95,
+    wind: 0.4,
+    cloud: 0.8,
+    rain: 0.12,
+  },
+  {
+    word: /hall|theatre|studio|indoors/i,
+    low: 20,
+    high: 23,
+    rhLow: 42,
+    rhHigh: 52,
+    wind: 0.1,
+    cloud: 1,
+    rain: 0,
+  },
 ];
 const TOWN = { low: 13, high: 24, rhLow: 48, rhHigh: 78, wind: 1.2, cloud: 0.4, rain: 0.08 };
 
@@ -33,19 +69,32 @@ export function simulatedWeather(o: { now: () => number }): WeatherService {
       const midnight = Date.parse(`${date}T00:00:00${offset}`);
       const days = (midnight - o.now()) / 86_400_000;
       if (!Number.isFinite(midnight)) return Promise.reject(new RangeError("no such day"));
-      if (days > REACH_DAYS) return Promise.reject(new RangeError(`the forecast reaches ${REACH_DAYS} days ahead`));
+      if (days > REACH_DAYS)
+        return Promise.reject(new RangeError(`the forecast reaches ${REACH_DAYS} days ahead`));
       if (days < -REACH_DAYS) return Promise.reject(new RangeError("that day is long past"));
       const kind = PLACES.find(({ word }) => word.test(place)) ?? TOWN;
       const day = (chance(`${place}${date}`) - 0.5) * 3;
-      return Promise.resolve(Array.from({ length: 24 }, (_, hour): HourOfWeather => {
-        const warm = warmth(hour);
-        const rain = chance(`rain${place}${date}${hour}`) < kind.rain;
-        return {
-          at: `${date}T${String(hour).padStart(2, "0")}:00:00${offset}`, airDegC: Math.round((kind.low + (kind.high - kind.low) * warm + day) * 10) / 10,
-          rh: Math.round(Math.min(100, kind.rhHigh - (kind.rhHigh - kind.rhLow) * warm + (rain ? 6 : 0))), windMs: Math.round(kind.wind * (0.6 + 0.8 * chance(`wind${place}${date}${hour}`)) * 10) / 10,
-          sun: hour >= 7 && hour <= 19 && !rain && chance(`cloud${place}${date}${hour}`) >= kind.cloud, rain,
-        };
-      }));
+      return Promise.resolve(
+        Array.from({ length: 24 }, (_, hour): HourOfWeather => {
+          const warm = warmth(hour);
+          const rain = chance(`rain${place}${date}${hour}`) < kind.rain;
+          return {
+            at: `${date}T${String(hour).padStart(2, "0")}:00:00${offset}`,
+            airDegC: Math.round((kind.low + (kind.high - kind.low) * warm + day) * 10) / 10,
+            rh: Math.round(
+              Math.min(100, kind.rhHigh - (kind.rhHigh - kind.rhLow) * warm + (rain ? 6 : 0)),
+            ),
+            windMs:
+              Math.round(kind.wind * (0.6 + 0.8 * chance(`wind${place}${date}${hour}`)) * 10) / 10,
+            sun:
+              hour >= 7 &&
+              hour <= 19 &&
+              !rain &&
+              chance(`cloud${place}${date}${hour}`) >= kind.cloud,
+            rain,
+          };
+        }),
+      );
     },
   };
 }

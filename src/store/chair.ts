@@ -2,16 +2,45 @@ import { ChairEventSchema, inOrder, type ChairEvent } from "@/core/chair";
 import type { Store } from "./database";
 
 /** Takes events of a chair; one that is known already is left as it is. @returns how many were new */
-export async function addChairEvents(db: Store, lookId: string, jobId: string | null, events: readonly ChairEvent[]): Promise<number> {
+export async function addChairEvents(
+  db: Store,
+  lookId: string,
+  jobId: string | null,
+  events: readonly ChairEvent[],
+): Promise<number> {
   if (!events.length) return 0;
   const now = new Date().toISOString();
-  const result = await db.insertInto("chair_event").values(events.map((event) => ({ id: event.id, look_id: lookId, job_id: jobId, session: event.session, at: event.at, fields: JSON.stringify(event), received_at: now }))).onConflict((conflict) => conflict.column("id").doNothing()).executeTakeFirst();
+  const result = await db
+    .insertInto("chair_event")
+    .values(
+      events.map((event) => ({
+        id: event.id,
+        look_id: lookId,
+        job_id: jobId,
+        session: event.session,
+        at: event.at,
+        fields: JSON.stringify(event),
+        received_at: now,
+      })),
+    )
+    .onConflict((conflict) => conflict.column("id").doNothing())
+    .executeTakeFirst();
   return Number(result.numInsertedOrUpdatedRows ?? 0n);
 }
 
 /** The events of the sitting of a look that was begun last: of a job, or of no job. */
-export async function lastSitting(db: Store, lookId: string, jobId: string | null): Promise<ChairEvent[]> {
-  const rows = await db.selectFrom("chair_event").select(["session", "fields"]).where("look_id", "=", lookId).where("job_id", jobId === null ? "is" : "=", jobId).orderBy("received_at").execute();
+export async function lastSitting(
+  db: Store,
+  lookId: string,
+  jobId: string | null,
+): Promise<ChairEvent[]> {
+  const rows = await db
+    .selectFrom("chair_event")
+    .select(["session", "fields"])
+    .where("look_id", "=", lookId)
+    .where("job_id", jobId === null ? "is" : "=", jobId)
+    .orderBy("received_at")
+    .execute();
   // By the moment, not by the text: clocks of several offsets may have logged.
   const events = inOrder(rows.map((row) => ChairEventSchema.parse(JSON.parse(row.fields))));
   const last = events.findLast(({ kind }) => kind === "begin");

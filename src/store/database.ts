@@ -10,7 +10,10 @@ export type Store = Kysely<Schema>;
 
 /** Where the studio lives: DERMAGRAPH_DATA, or the user's own data folder. Always outside the source. */
 export function dataFolder(): string {
-  return process.env.DERMAGRAPH_DATA || join(process.env.XDG_DATA_HOME || join(homedir(), ".local", "share"), "dermagraph");
+  return (
+    process.env.DERMAGRAPH_DATA ||
+    join(process.env.XDG_DATA_HOME || join(homedir(), ".local", "share"), "dermagraph")
+  );
 }
 
 export const databasePath = (folder: string): string => join(folder, "studio.db");
@@ -21,7 +24,10 @@ const stamp = () => new Date().toISOString().replace(/[:.]/g, "-");
  * Opens the studio's database and brings it up to date; an older one is copied to `backups/` first.
  * @throws Error when the file was written by a newer version of Dermagraph, or can't be read
  */
-export async function openStore(folder: string, migrations: Readonly<Record<string, Migration>> = MIGRATIONS): Promise<Store> {
+export async function openStore(
+  folder: string,
+  migrations: Readonly<Record<string, Migration>> = MIGRATIONS,
+): Promise<Store> {
   mkdirSync(join(folder, "backups"), { recursive: true });
   const sqlite = new Database(databasePath(folder));
   sqlite.pragma("journal_mode = WAL");
@@ -31,14 +37,21 @@ export async function openStore(folder: string, migrations: Readonly<Record<stri
   // What is deleted is overwritten: a person who is forgotten is not in the file any more.
   sqlite.pragma("secure_delete = ON");
   const db = new Kysely<Schema>({ dialect: new SqliteDialect({ database: sqlite }) });
-  const migrator = new Migrator({ db, provider: { getMigrations: async () => ({ ...migrations }) } });
+  const migrator = new Migrator({
+    db,
+    provider: { getMigrations: async () => ({ ...migrations }) },
+  });
   const known = await migrator.getMigrations();
   const done = known.filter((migration) => migration.executedAt);
-  if (done.length && done.length < known.length) sqlite.prepare("VACUUM INTO ?").run(join(folder, "backups", `before-migration-${stamp()}.db`));
+  if (done.length && done.length < known.length)
+    sqlite.prepare("VACUUM INTO ?").run(join(folder, "backups", `before-migration-${stamp()}.db`));
   const { error } = await migrator.migrateToLatest();
   if (error) {
     await db.destroy();
-    throw new Error(`The studio's database in ${folder} could not be brought up to date: ${error instanceof Error ? error.message : String(error)}`, { cause: error });
+    throw new Error(
+      `The studio's database in ${folder} could not be brought up to date: ${error instanceof Error ? error.message : String(error)}`,
+      { cause: error },
+    );
   }
   return db;
 }

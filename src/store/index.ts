@@ -6,11 +6,47 @@ export { addHouse, currentHouse, listHouse, type HouseVersion } from "./house";
 export { addRecord, listRecords } from "./records";
 export { findCall, saveCall } from "./calls";
 export { addChairEvents, lastSitting } from "./chair";
-export { addRecordPicture, listRecordPictures, recordPictureBytes, type RecordPicture } from "./pictures";
-export { addMovement, addProduct, findProduct, jobMovements, listMovements, listProducts, saveProduct, seasonMovements, stockLevels, trayMovements, type NewMovement } from "./products";
+export {
+  addRecordPicture,
+  listRecordPictures,
+  recordPictureBytes,
+  type RecordPicture,
+} from "./pictures";
+export {
+  addMovement,
+  addProduct,
+  findProduct,
+  jobMovements,
+  listMovements,
+  listProducts,
+  saveProduct,
+  seasonMovements,
+  stockLevels,
+  trayMovements,
+  type NewMovement,
+} from "./products";
 export { addTray, findTray, listTrays, saveTray } from "./trays";
-export { addLook, countLooks, findLook, findLooks, keepVersion, listLookHeads, listVersions, looksPaintedWith, saveLook, type KeptVersion, type LookHead, type StoredLook } from "./looks";
+export {
+  addLook,
+  countLooks,
+  findLook,
+  findLooks,
+  keepVersion,
+  listLookHeads,
+  listVersions,
+  looksPaintedWith,
+  saveLook,
+  type KeptVersion,
+  type LookHead,
+  type StoredLook,
+} from "./looks";
 export { addMix, findMix, listMixes, saveMix } from "./mixes";
-export { findReference, putReference, referenceBytes, referenceOf, saveReference } from "./references";
+export {
+  findReference,
+  putReference,
+  referenceBytes,
+  referenceOf,
+  saveReference,
+} from "./references";
 export { addJob, findJob, listJobs, saveJob, type Job } from "./jobs";
 export { contentOf, partOf, putRow } from "./content";

@@ -4,10 +4,19 @@ import type { Store } from "./database";
 import type { Row } from "./schema";
 import { newRow, NotFound, updateVersioned } from "./versioned";
 
-const fromRow = (row: Row<"person">): Person => ({ ...PersonSchema.parse(JSON.parse(row.fields)), id: row.id, version: row.version });
+const fromRow = (row: Row<"person">): Person => ({
+  ...PersonSchema.parse(JSON.parse(row.fields)),
+  id: row.id,
+  version: row.version,
+});
 
 export async function listPeople(db: Store): Promise<Person[]> {
-  const rows = await db.selectFrom("person").selectAll().where("archived", "=", 0).orderBy("created_at").execute();
+  const rows = await db
+    .selectFrom("person")
+    .selectAll()
+    .where("archived", "=", 0)
+    .orderBy("created_at")
+    .execute();
   return rows.map(fromRow);
 }
 
@@ -17,10 +26,18 @@ export async function findPerson(db: Store, id: string): Promise<Person | null> 
 }
 
 export async function addPerson(db: Store, id: string, fields: PersonFields): Promise<void> {
-  await db.insertInto("person").values({ ...newRow(id), fields: JSON.stringify(fields) }).execute();
+  await db
+    .insertInto("person")
+    .values({ ...newRow(id), fields: JSON.stringify(fields) })
+    .execute();
 }
 
-export const savePerson = (db: Store, id: string, from: number, fields: PersonFields): Promise<number> => updateVersioned(db, "person", id, from, { fields: JSON.stringify(fields) });
+export const savePerson = (
+  db: Store,
+  id: string,
+  from: number,
+  fields: PersonFields,
+): Promise<number> => updateVersioned(db, "person", id, from, { fields: JSON.stringify(fields) });
 
 /**
  * Removes a person: name, skin, allergies, measures, tests and notes are overwritten, their jobs are put away without character and place, and what
@@ -28,18 +45,63 @@ export const savePerson = (db: Store, id: string, from: number, fields: PersonFi
  * @returns how many records and jobs stay
  * @throws NotFound
  */
-export async function forgetPerson(db: Store, id: string): Promise<{ records: number; jobs: number }> {
+export async function forgetPerson(
+  db: Store,
+  id: string,
+): Promise<{ records: number; jobs: number }> {
   const left = await db.transaction().execute(async (tx) => {
-    const found = await tx.updateTable("person").set({ fields: JSON.stringify(FORGOTTEN), archived: 1, updated_at: new Date().toISOString() }).where("id", "=", id).executeTakeFirst();
+    const found = await tx
+      .updateTable("person")
+      .set({ fields: JSON.stringify(FORGOTTEN), archived: 1, updated_at: new Date().toISOString() })
+      .where("id", "=", id)
+      .executeTakeFirst();
     if (found.numUpdatedRows !== 1n) throw new NotFound("person");
-    const jobs = await tx.selectFrom("job").select(["id", "brief"]).where("person_id", "=", id).execute();
-    if (jobs.length) await tx.deleteFrom("chair_event").where("job_id", "in", jobs.map((job) => job.id)).execute();
-    for (const job of jobs) await tx.updateTable("job").set({ archived: 1, brief: JSON.stringify({ ...(JSON.parse(job.brief) as object), character: "", place: "" }) }).where("id", "=", job.id).execute();
-    const records = await tx.selectFrom("record").select(["id", "fields"]).where("person_id", "=", id).execute();
+    const jobs = await tx
+      .selectFrom("job")
+      .select(["id", "brief"])
+      .where("person_id", "=", id)
+      .execute();
+    if (jobs.length)
+      await tx
+        .deleteFrom("chair_event")
+        .where(
+          "job_id",
+          "in",
+          jobs.map((job) => job.id),
+        )
+        .execute();
+    for (const job of jobs)
+      await tx
+        .updateTable("job")
+        .set({
+          archived: 1,
+          brief: JSON.stringify({ ...(JSON.parse(job.brief) as object), character: "", place: "" }),
+        })
+        .where("id", "=", job.id)
+        .execute();
+    const records = await tx
+      .selectFrom("record")
+      .select(["id", "fields"])
+      .where("person_id", "=", id)
+      .execute();
     for (const record of records) {
       const fields = JSON.parse(record.fields) as { brief: object };
       await tx.deleteFrom("record_picture").where("record_id", "=", record.id).execute();
-      await tx.updateTable("record").set({ person_id: null, fields: JSON.stringify({ ...fields, reaction: "", verdict: "", changes: [], interruptions: [], brief: { ...fields.brief, character: "", place: "" } }) }).where("id", "=", record.id).execute();
+      await tx
+        .updateTable("record")
+        .set({
+          person_id: null,
+          fields: JSON.stringify({
+            ...fields,
+            reaction: "",
+            verdict: "",
+            changes: [],
+            interruptions: [],
+            brief: { ...fields.brief, character: "", place: "" },
+          }),
+        })
+        .where("id", "=", record.id)
+        .execute();
     }
     return { records: records.length, jobs: jobs.length };
   });

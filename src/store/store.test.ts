@@ -7,24 +7,67 @@ import { USUAL_BRIEF } from "@/core/brief";
 import { emptyLook } from "@/core/look";
 import { STAND_IN } from "@/core/people";
 import { SHELF } from "@/core/testing";
-import { addJob, addLook, addMovement, addPerson, addProduct, databasePath, findLook, findPerson, listJobs, listMovements, listPeople, listProducts, NotFound, openStore, saveLook, savePerson, setArchived, StaleVersion, stockLevels, type Store } from ".";
+import {
+  addJob,
+  addLook,
+  addMovement,
+  addPerson,
+  addProduct,
+  databasePath,
+  findLook,
+  findPerson,
+  listJobs,
+  listMovements,
+  listPeople,
+  listProducts,
+  NotFound,
+  openStore,
+  saveLook,
+  savePerson,
+  setArchived,
+  StaleVersion,
+  stockLevels,
+  type Store,
+} from ".";
 import { MIGRATIONS } from "./migrations";
 
 let folder: string;
 let db: Store;
-beforeEach(async () => { folder = mkdtempSync(join(tmpdir(), "dermagraph-store-")); db = await openStore(folder); });
-afterEach(async () => { await db.destroy(); rmSync(folder, { recursive: true, force: true }); });
+beforeEach(async () => {
+  folder = mkdtempSync(join(tmpdir(), "dermagraph-store-"));
+  db = await openStore(folder);
+});
+afterEach(async () => {
+  await db.destroy();
+  rmSync(folder, { recursive: true, force: true });
+});
 
 const { id: _id, version: _version, ...person } = STAND_IN;
-const grey = SHELF[1] ?? (() => { throw new Error("the shelf is empty"); })();
+const grey =
+  SHELF[1] ??
+  (() => {
+    throw new Error("the shelf is empty");
+  })();
 const { id: greyId, version: _greyVersion, ...greyFields } = grey;
 
 describe("database", () => {
   it("is one real file, in WAL with full synchronisation, foreign keys on and every table STRICT", async () => {
     expect(existsSync(databasePath(folder))).toBe(true);
-    const pragma = async (name: string) => Object.values((await sql.raw<Record<string, unknown>>(`PRAGMA ${name}`).execute(db)).rows[0] ?? {})[0];
-    expect([await pragma("journal_mode"), await pragma("synchronous"), await pragma("foreign_keys")]).toEqual(["wal", 2, 1]);
-    const tables = await sql<{ name: string; strict: number }>`SELECT name, strict FROM pragma_table_list WHERE schema = 'main' AND type = 'table' AND name IN ('person', 'product', 'movement', 'look', 'job')`.execute(db);
+    const pragma = async (name: string) =>
+      Object.values(
+        (await sql.raw<Record<string, unknown>>(`PRAGMA ${name}`).execute(db)).rows[0] ?? {},
+      )[0];
+    expect([
+      await pragma("journal_mode"),
+      await pragma("synchronous"),
+      await pragma("foreign_keys"),
+    ]).toEqual(["wal", 2, 1]);
+    const tables = await sql<{
+      name: string;
+      strict: number;
+    }>`SELECT name, strict FROM pragma_table_list WHERE schema = 'main' AND type = 'table' AND name IN ('person', 'product', 'movement', 'look', 'job')`.execute(
+      db,
+    );
     expect(tables.rows).toHaveLength(5);
     expect(tables.rows.every((table) => table.strict === 1)).toBe(true);
   });
@@ -32,13 +75,21 @@ describe("database", () => {
   it("copies an older database before it changes it, and changes it once", async () => {
     await addPerson(db, "p", person);
     await db.destroy();
-    const second = { up: async (kysely: Kysely<unknown>) => { await sql`ALTER TABLE person ADD COLUMN nickname TEXT`.execute(kysely); } };
+    const second = {
+      up: async (kysely: Kysely<unknown>) => {
+        await sql`ALTER TABLE person ADD COLUMN nickname TEXT`.execute(kysely);
+      },
+    };
     db = await openStore(folder, { ...MIGRATIONS, "900-second": second });
     const copies = readdirSync(join(folder, "backups"));
     expect(copies).toHaveLength(1);
     const copy = new Database(join(folder, "backups", copies[0] ?? ""), { readonly: true });
     expect(copy.prepare("SELECT count(*) AS n FROM person").get()).toEqual({ n: 1 });
-    expect(copy.prepare("SELECT count(*) AS n FROM pragma_table_info('person') WHERE name = 'nickname'").get()).toEqual({ n: 0 });
+    expect(
+      copy
+        .prepare("SELECT count(*) AS n FROM pragma_table_info('person') WHERE name = 'nickname'")
+        .get(),
+    ).toEqual({ n: 0 });
     copy.close();
     await db.destroy();
     db = await openStore(folder, { ...MIGRATIONS, "900-second": second });
@@ -71,12 +122,27 @@ describe("versions", () => {
 describe("ledger", () => {
   it("sums what came and went, and can't be rewritten", async () => {
     await addProduct(db, greyId, greyFields);
-    for (const delta of [30, -4.5, 2]) await addMovement(db, { productId: greyId, kind: delta > 0 ? "bought" : "used", delta, on: "2026-06-01", note: "" });
+    for (const delta of [30, -4.5, 2])
+      await addMovement(db, {
+        productId: greyId,
+        kind: delta > 0 ? "bought" : "used",
+        delta,
+        on: "2026-06-01",
+        note: "",
+      });
     expect((await stockLevels(db)).get(greyId)).toBeCloseTo(27.5, 9);
     expect(await listMovements(db, greyId)).toHaveLength(3);
-    await expect(sql`UPDATE movement SET delta = 99`.execute(db)).rejects.toHaveProperty("message", expect.stringContaining("never rewritten"));
-    await expect(sql`DELETE FROM movement`.execute(db)).rejects.toHaveProperty("message", expect.stringContaining("never rewritten"));
-    await expect(addMovement(db, { productId: "none", kind: "used", delta: -1, on: "2026-06-01", note: "" })).rejects.toHaveProperty("message", expect.stringContaining("FOREIGN KEY"));
+    await expect(sql`UPDATE movement SET delta = 99`.execute(db)).rejects.toHaveProperty(
+      "message",
+      expect.stringContaining("never rewritten"),
+    );
+    await expect(sql`DELETE FROM movement`.execute(db)).rejects.toHaveProperty(
+      "message",
+      expect.stringContaining("never rewritten"),
+    );
+    await expect(
+      addMovement(db, { productId: "none", kind: "used", delta: -1, on: "2026-06-01", note: "" }),
+    ).rejects.toHaveProperty("message", expect.stringContaining("FOREIGN KEY"));
     expect(await listProducts(db)).toHaveLength(1);
   });
 });
@@ -85,11 +151,18 @@ describe("jobs", () => {
   it("sort by the moment whatever their offset, those without a date last, and need a look and a person", async () => {
     await addLook(db, "l", emptyLook("look"));
     await addPerson(db, "p", person);
-    const job = (id: string, curtainAt: string | null) => addJob(db, { id, lookId: "l", personId: "p", brief: { ...USUAL_BRIEF, curtainAt } });
+    const job = (id: string, curtainAt: string | null) =>
+      addJob(db, { id, lookId: "l", personId: "p", brief: { ...USUAL_BRIEF, curtainAt } });
     await job("none", null);
     await job("later", "2026-06-01T12:00:00+00:00");
     await job("sooner", "2026-06-01T12:30:00+02:00");
-    expect((await listJobs(db, { lookId: "l" })).map(({ id }) => id)).toEqual(["sooner", "later", "none"]);
-    await expect(addJob(db, { id: "x", lookId: "none", personId: "p", brief: USUAL_BRIEF })).rejects.toHaveProperty("message", expect.stringContaining("FOREIGN KEY"));
+    expect((await listJobs(db, { lookId: "l" })).map(({ id }) => id)).toEqual([
+      "sooner",
+      "later",
+      "none",
+    ]);
+    await expect(
+      addJob(db, { id: "x", lookId: "none", personId: "p", brief: USUAL_BRIEF }),
+    ).rejects.toHaveProperty("message", expect.stringContaining("FOREIGN KEY"));
   });
 });

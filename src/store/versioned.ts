@@ -2,12 +2,16 @@ import type { Store } from "./database";
 
 /** A save that started from a version which is no longer the newest. */
 export class StaleVersion extends Error {
-  constructor(readonly current: number) { super("somebody saved a newer version"); }
+  constructor(readonly current: number) {
+    super("somebody saved a newer version");
+  }
 }
 
 /** Nothing here by this id. */
 export class NotFound extends Error {
-  constructor(what: string) { super(`no such ${what}`); }
+  constructor(what: string) {
+    super(`no such ${what}`);
+  }
 }
 
 type VersionedTable = "person" | "product" | "look" | "job" | "mix" | "reference" | "call" | "tray";
@@ -17,9 +21,20 @@ type VersionedTable = "person" | "product" | "look" | "job" | "mix" | "reference
  * @returns the new version
  * @throws StaleVersion, NotFound
  */
-export async function updateVersioned(db: Store, table: VersionedTable, id: string, from: number, columns: Readonly<Record<string, string | number | null>>): Promise<number> {
+export async function updateVersioned(
+  db: Store,
+  table: VersionedTable,
+  id: string,
+  from: number,
+  columns: Readonly<Record<string, string | number | null>>,
+): Promise<number> {
   const version = from + 1;
-  const result = await db.updateTable(table).set({ ...columns, version, updated_at: new Date().toISOString() } as never).where("id", "=", id).where("version", "=", from).executeTakeFirst();
+  const result = await db
+    .updateTable(table)
+    .set({ ...columns, version, updated_at: new Date().toISOString() } as never)
+    .where("id", "=", id)
+    .where("version", "=", from)
+    .executeTakeFirst();
   if (result.numUpdatedRows === 1n) return version;
   const row = await db.selectFrom(table).select("version").where("id", "=", id).executeTakeFirst();
   if (!row) throw new NotFound(table);
@@ -27,13 +42,28 @@ export async function updateVersioned(db: Store, table: VersionedTable, id: stri
 }
 
 /** Puts a row away, or takes it out again; nothing is lost. @throws NotFound */
-export async function setArchived(db: Store, table: VersionedTable, id: string, archived: boolean): Promise<void> {
-  const result = await db.updateTable(table).set({ archived: archived ? 1 : 0, updated_at: new Date().toISOString() }).where("id", "=", id).executeTakeFirst();
+export async function setArchived(
+  db: Store,
+  table: VersionedTable,
+  id: string,
+  archived: boolean,
+): Promise<void> {
+  const result = await db
+    .updateTable(table)
+    .set({ archived: archived ? 1 : 0, updated_at: new Date().toISOString() })
+    .where("id", "=", id)
+    .executeTakeFirst();
   if (result.numUpdatedRows !== 1n) throw new NotFound(table);
 }
 
 /** The columns every new row starts with. */
-export function newRow(id: string): { id: string; version: number; archived: number; created_at: string; updated_at: string } {
+export function newRow(id: string): {
+  id: string;
+  version: number;
+  archived: number;
+  created_at: string;
+  updated_at: string;
+} {
   const now = new Date().toISOString();
   return { id, version: 1, archived: 0, created_at: now, updated_at: now };
 }

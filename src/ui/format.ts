@@ -2,7 +2,9 @@
 export function minutesWords(minutes: number): string {
   const whole = Math.round(minutes);
   if (whole < 1) return "under 1 min";
-  return whole < 60 ? `${whole} min` : `${Math.floor(whole / 60)} h ${String(whole % 60).padStart(2, "0")}`;
+  return whole < 60
+    ? `${whole} min`
+    : `${Math.floor(whole / 60)} h ${String(whole % 60).padStart(2, "0")}`;
 }
 
 /** "0.4 g", "12 g": grams as a painter weighs them. */

@@ -6,27 +6,63 @@ export interface Refusal {
   readonly errors?: readonly { readonly field: string; readonly message: string }[];
 }
 
-export type Answer<T> = { readonly ok: true; readonly value: T } | { readonly ok: false; readonly refusal: Refusal };
+export type Answer<T> =
+  { readonly ok: true; readonly value: T } | { readonly ok: false; readonly refusal: Refusal };
 
 /** Sends a file as it is and takes JSON. */
-export async function sendFile<T>(url: string, file: File, method: "POST" | "PUT" = "POST"): Promise<Answer<T>> {
+export async function sendFile<T>(
+  url: string,
+  file: File,
+  method: "POST" | "PUT" = "POST",
+): Promise<Answer<T>> {
   try {
-    const response = await fetch(url, { method, headers: { "content-type": file.type || "application/octet-stream" }, body: file });
+    const response = await fetch(url, {
+      method,
+      headers: { "content-type": file.type || "application/octet-stream" },
+      body: file,
+    });
     const value: unknown = await response.json();
-    return response.ok ? { ok: true, value: value as T } : { ok: false, refusal: { ...(value as Omit<Refusal, "status">), status: response.status } };
+    return response.ok
+      ? { ok: true, value: value as T }
+      : { ok: false, refusal: { ...(value as Omit<Refusal, "status">), status: response.status } };
   } catch {
-    return { ok: false, refusal: { status: 0, title: "The studio does not answer.", detail: "Nothing is lost: choose the file again." } };
+    return {
+      ok: false,
+      refusal: {
+        status: 0,
+        title: "The studio does not answer.",
+        detail: "Nothing is lost: choose the file again.",
+      },
+    };
   }
 }
 
-export interface Progress { readonly share: number; readonly words: string }
+export interface Progress {
+  readonly share: number;
+  readonly words: string;
+}
 
 /** Sends a file to what may take long: hears how far it is, and can be stopped by `signal`; then nothing was changed. */
-export async function sendFileWatched<T>(url: string, file: File, o: { method?: "POST" | "PUT"; signal: AbortSignal; onProgress: (progress: Progress) => void }): Promise<Answer<T>> {
-  const refused = (value: unknown, status: number): Answer<T> => ({ ok: false, refusal: { ...(value as Omit<Refusal, "status">), status } });
+export async function sendFileWatched<T>(
+  url: string,
+  file: File,
+  o: { method?: "POST" | "PUT"; signal: AbortSignal; onProgress: (progress: Progress) => void },
+): Promise<Answer<T>> {
+  const refused = (value: unknown, status: number): Answer<T> => ({
+    ok: false,
+    refusal: { ...(value as Omit<Refusal, "status">), status },
+  });
   try {
-    const response = await fetch(url, { method: o.method ?? "POST", headers: { "content-type": file.type || "application/octet-stream" }, body: file, signal: o.signal });
-    if (!response.headers.get("content-type")?.startsWith("application/x-ndjson")) { const value: unknown = await response.json(); return response.ok ? { ok: true, value: value as T } : refused(value, response.status); }
+    const response = await fetch(url, {
+      method: o.method ?? "POST",
+      headers: { "content-type": file.type || "application/octet-stream" },
+      body: file,
+      signal: o.signal,
+    });
+    if (!response.headers.get("content-type")?.startsWith("application/x-ndjson")) {
+      const value: unknown = await response.json();
+      return response.ok ? { ok: true, value: value as T } : refused(value, response.status);
+    }
     const reader = response.body?.pipeThrough(new TextDecoderStream()).getReader();
     let rest = "";
     for (;;) {
@@ -35,28 +71,62 @@ export async function sendFileWatched<T>(url: string, file: File, o: { method?: 
       const lines = (rest + part.value).split("\n");
       rest = lines.pop() ?? "";
       for (const line of lines) {
-        const told = JSON.parse(line) as Partial<Progress> & { done?: T; problem?: Omit<Refusal, "status"> & { status: number } };
+        const told = JSON.parse(line) as Partial<Progress> & {
+          done?: T;
+          problem?: Omit<Refusal, "status"> & { status: number };
+        };
         if (told.done !== undefined) return { ok: true, value: told.done };
         if (told.problem) return refused(told.problem, told.problem.status);
         o.onProgress({ share: told.share ?? 0, words: told.words ?? "" });
       }
     }
-    return refused({ title: "The studio broke off.", detail: "Nothing was changed: choose the file again." }, 0);
+    return refused(
+      { title: "The studio broke off.", detail: "Nothing was changed: choose the file again." },
+      0,
+    );
   } catch {
-    return refused(o.signal.aborted ? { title: "Stopped. Nothing was changed." } : { title: "The studio does not answer.", detail: "Nothing is lost: choose the file again." }, 0);
+    return refused(
+      o.signal.aborted
+        ? { title: "Stopped. Nothing was changed." }
+        : {
+            title: "The studio does not answer.",
+            detail: "Nothing is lost: choose the file again.",
+          },
+      0,
+    );
   }
 }
 
 /** Sends JSON and takes JSON. A refusal is an answer; only a dead line is status 0. `leaving`: the page is about to go. */
-export async function send<T>(method: "POST" | "PUT" | "DELETE", url: string, body: unknown, leaving = false): Promise<Answer<T>> {
+export async function send<T>(
+  method: "POST" | "PUT" | "DELETE",
+  url: string,
+  body: unknown,
+  leaving = false,
+): Promise<Answer<T>> {
   try {
     const text = JSON.stringify(body);
     // A request that may outlive its page, where the browser allows it (64 KiB in all).
-    const response = await fetch(url, { method, headers: { "content-type": "application/json" }, body: text, keepalive: leaving && text.length < 30_000 });
+    const response = await fetch(url, {
+      method,
+      headers: { "content-type": "application/json" },
+      body: text,
+      keepalive: leaving && text.length < 30_000,
+    });
     const value: unknown = await response.json();
     if (response.ok) return { ok: true, value: value as T };
-    return { ok: false, refusal: { ...(value as Omit<Refusal, "status">), status: response.status } };
+    return {
+      ok: false,
+      refusal: { ...(value as Omit<Refusal, "status">), status: response.status },
+    };
   } catch {
-    return { ok: false, refusal: { status: 0, title: "The studio does not answer.", detail: "Nothing is lost: it stays here and is sent again." } };
+    return {
+      ok: false,
+      refusal: {
+        status: 0,
+        title: "The studio does not answer.",
+        detail: "Nothing is lost: it stays here and is sent again.",
+      },
+    };
   }
 }

@@ -4,14 +4,22 @@ import { planCall, type CallFields, type CallPlan } from "@/core/plan";
 import { contextOf, type StoredSetting } from "@/core/record";
 
 export interface CallRequest {
-  readonly jobs: readonly (Pick<StoredSetting, "person" | "brief" | "speed"> & { readonly id: string; readonly look: Look })[];
+  readonly jobs: readonly (Pick<StoredSetting, "person" | "brief" | "speed"> & {
+    readonly id: string;
+    readonly look: Look;
+  })[];
   readonly setting: Omit<StoredSetting, "person" | "brief" | "speed">;
   readonly call: CallFields;
 }
 
 const worker = {
   plan: ({ jobs, setting, call }: CallRequest): CallPlan =>
-    planCall(jobs.filter(({ id }) => !call.out.includes(id)).map(({ id, look, ...own }) => ({ id, look, context: contextOf({ ...setting, ...own }) })), call),
+    planCall(
+      jobs
+        .filter(({ id }) => !call.out.includes(id))
+        .map(({ id, look, ...own }) => ({ id, look, context: contextOf({ ...setting, ...own }) })),
+      call,
+    ),
 };
 export type CallWorker = typeof worker;
 

@@ -4,19 +4,35 @@ import { expect, test } from "./studio";
 /** A made-up drawing: pale sky, ochre ground, dark earth, a gold sun and a small red mark. */
 async function drawing(): Promise<Buffer> {
   const svg = `<svg xmlns="http://www.w3.org/2000/svg" width="320" height="240"><rect width="320" height="240" fill="#ced6d6"/><rect y="120" width="320" height="60" fill="#96684a"/><rect y="175" width="320" height="65" fill="#5c402c"/><circle cx="160" cy="70" r="30" fill="#e8b234"/><rect x="60" y="136" width="18" height="14" fill="#b22030"/></svg>`;
-  return sharp(Buffer.from(svg)).png().withExif({ IFD0: { Artist: "nobody" } }).toBuffer();
+  return sharp(Buffer.from(svg))
+    .png()
+    .withExif({ IFD0: { Artist: "nobody" } })
+    .toBuffer();
 }
 
-test("from a picture of a drawing: its palette, matched to the shelf, given to a layer, cropped and credited", async ({ page, demo, request }) => {
+test("from a picture of a drawing: its palette, matched to the shelf, given to a layer, cropped and credited", async ({
+  page,
+  demo,
+  request,
+}) => {
   await page.goto(`${demo.url}/looks/sundog/sundog-hillside/brief`, { waitUntil: "networkidle" });
   const section = page.getByRole("region", { name: "Reference picture" });
-  await section.getByLabel("Choose a picture").setInputFiles({ name: "broken.png", mimeType: "image/png", buffer: Buffer.from("not a picture at all") });
+  await section
+    .getByLabel("Choose a picture")
+    .setInputFiles({
+      name: "broken.png",
+      mimeType: "image/png",
+      buffer: Buffer.from("not a picture at all"),
+    });
   await expect(section.getByRole("alert")).toContainText("can't be read as a picture");
-  await section.getByLabel("Choose a picture").setInputFiles({ name: "drawing.png", mimeType: "image/png", buffer: await drawing() });
+  await section
+    .getByLabel("Choose a picture")
+    .setInputFiles({ name: "drawing.png", mimeType: "image/png", buffer: await drawing() });
   const palette = section.getByRole("list", { name: "Palette of the picture" });
   await expect(palette.getByRole("listitem")).toHaveCount(5);
   await expect(palette.getByText(/accent|under 1 %/)).toHaveCount(1);
-  for (const item of await palette.getByRole("listitem").all()) await expect(item).toContainText(/dE \d+\.\d/, { timeout: 30_000 });
+  for (const item of await palette.getByRole("listitem").all())
+    await expect(item).toContainText(/dE \d+\.\d/, { timeout: 30_000 });
   await expect(palette).not.toContainText("looking", { timeout: 30_000 });
 
   const src = await section.locator("img").first().getAttribute("src");
@@ -28,17 +44,31 @@ test("from a picture of a drawing: its palette, matched to the shelf, given to a
   await section.getByLabel("Whose picture it is").blur();
   await expect(section.getByText("Credit the artist")).toHaveCount(0);
   // The crop by keyboard: the top left handle, moved in.
-  await section.getByLabel("Use the arrow keys to move the top left drag handle").or(section.getByLabel("top left", { exact: true })).first().focus();
+  await section
+    .getByLabel("Use the arrow keys to move the top left drag handle")
+    .or(section.getByLabel("top left", { exact: true }))
+    .first()
+    .focus();
   for (let i = 0; i < 4; i++) await page.keyboard.press("Shift+ArrowDown");
-  await expect.poll(async () => (await palette.getByRole("listitem").allInnerTexts()).join(" ")).not.toContain("#ced6d6 47");
+  await expect
+    .poll(async () => (await palette.getByRole("listitem").allInnerTexts()).join(" "))
+    .not.toContain("#ced6d6 47");
 
   await page.waitForLoadState("networkidle");
   await expect(palette).not.toContainText("looking", { timeout: 30_000 });
-  const gold = palette.getByRole("listitem").filter({ hasText: /#[de][0-9a-f][ab][0-9a-f][34]/ }).first();
+  const gold = palette
+    .getByRole("listitem")
+    .filter({ hasText: /#[de][0-9a-f][ab][0-9a-f][34]/ })
+    .first();
   await gold.getByRole("combobox").selectOption({ label: "Gold ring" });
   await expect(page.getByText(/is what Gold ring is meant to be/)).toBeVisible();
-  await page.getByRole("navigation", { name: "Chapters" }).getByRole("link", { name: /Colour/ }).click();
-  const row = page.getByRole("table", { name: "Colours with their best matches" }).getByRole("row", { name: /Gold ring/ });
+  await page
+    .getByRole("navigation", { name: "Chapters" })
+    .getByRole("link", { name: /Colour/ })
+    .click();
+  const row = page
+    .getByRole("table", { name: "Colours with their best matches" })
+    .getByRole("row", { name: /Gold ring/ });
   await expect(row).toContainText(/#[de][0-9a-f][ab][0-9a-f][34]/);
   const offer = row.getByRole("cell").nth(5);
   await expect(offer).toContainText(/dE \d/, { timeout: 30_000 });
@@ -47,7 +77,10 @@ test("from a picture of a drawing: its palette, matched to the shelf, given to a
   await expect(row.getByRole("cell").nth(1)).toContainText(/part/);
 });
 
-test("a lost edge of the Sundog at 40 m is listed, marked on the map, and parted by one click", async ({ page, demo }) => {
+test("a lost edge of the Sundog at 40 m is listed, marked on the map, and parted by one click", async ({
+  page,
+  demo,
+}) => {
   await page.goto(`${demo.url}/looks/sundog/sundog-hillside/map`, { waitUntil: "networkidle" });
   const figure = page.getByRole("region", { name: "Figure" });
   await figure.getByRole("button", { name: "To 40 m" }).click();
@@ -55,7 +88,13 @@ test("a lost edge of the Sundog at 40 m is listed, marked on the map, and parted
   await expect(lost).toContainText("Mock suns against Pale haze");
   await expect(figure.locator("canvas")).toHaveAttribute("data-settled", "true");
   // What is seen from there differs from the mirror: the canvas holds a blurred face.
-  const spread = () => figure.locator("canvas").evaluate((canvas: HTMLCanvasElement) => { const d = canvas.getContext("2d")?.getImageData(0, 0, canvas.width, canvas.height).data ?? []; let sum = 0; for (let i = 4; i < d.length; i += 4) sum += Math.abs((d[i] ?? 0) - (d[i - 4] ?? 0)); return sum / (d.length / 4); });
+  const spread = () =>
+    figure.locator("canvas").evaluate((canvas: HTMLCanvasElement) => {
+      const d = canvas.getContext("2d")?.getImageData(0, 0, canvas.width, canvas.height).data ?? [];
+      let sum = 0;
+      for (let i = 4; i < d.length; i += 4) sum += Math.abs((d[i] ?? 0) - (d[i - 4] ?? 0));
+      return sum / (d.length / 4);
+    });
   const far = await spread();
   await figure.getByRole("slider", { name: "From" }).fill("20");
   await expect(figure.locator("canvas")).toHaveAttribute("data-settled", "true");
@@ -67,7 +106,10 @@ test("a lost edge of the Sundog at 40 m is listed, marked on the map, and parted
   await figure.getByRole("button", { name: "Side by side" }).click();
   await expect(figure.getByText("mirror, daylight")).toBeVisible();
 
-  await page.getByRole("navigation", { name: "Chapters" }).getByRole("link", { name: /Colour/ }).click();
+  await page
+    .getByRole("navigation", { name: "Chapters" })
+    .getByRole("link", { name: /Colour/ })
+    .click();
   const matrix = page.getByRole("region", { name: "Tone separation" });
   const merging = matrix.getByRole("list", { name: "Merging" });
   const suns = merging.getByRole("listitem").filter({ hasText: "Mock suns" });
@@ -80,7 +122,10 @@ test("a lost edge of the Sundog at 40 m is listed, marked on the map, and parted
   await expect(suns).toHaveCount(0);
 });
 
-test("the bench finds recipes while the page answers, can be stopped, and keeps a mix that a look then uses in grams", async ({ page, demo }) => {
+test("the bench finds recipes while the page answers, can be stopped, and keeps a mix that a look then uses in grams", async ({
+  page,
+  demo,
+}) => {
   await page.goto(`${demo.url}/mixing`, { waitUntil: "networkidle" });
   await page.getByLabel("Colour wanted", { exact: true }).fill("#7d6a8c");
   await page.getByLabel("At most").selectOption("4");
@@ -88,13 +133,18 @@ test("the bench finds recipes while the page answers, can be stopped, and keeps 
   await page.evaluate(() => {
     const held = globalThis as unknown as { frames: number };
     held.frames = 0;
-    const tick = () => { if (document.body.innerText.includes("of all mixes seen")) held.frames++; requestAnimationFrame(tick); };
+    const tick = () => {
+      if (document.body.innerText.includes("of all mixes seen")) held.frames++;
+      requestAnimationFrame(tick);
+    };
     requestAnimationFrame(tick);
   });
   await page.getByRole("button", { name: "Find recipes" }).click();
   await page.getByLabel("Over", { exact: true }).selectOption({ label: "white card" });
   await expect(page.getByText(/All mixes of \d+ paints seen/)).toBeVisible({ timeout: 120_000 });
-  expect(await page.evaluate(() => (globalThis as unknown as { frames: number }).frames)).toBeGreaterThan(3);
+  expect(
+    await page.evaluate(() => (globalThis as unknown as { frames: number }).frames),
+  ).toBeGreaterThan(3);
   const recipes = page.getByRole("list", { name: "Recipes, nearest first" });
   await expect(recipes.getByRole("listitem")).toHaveCount(6);
   const found = (await recipes.innerText()).match(/dE (\d+\.\d)/g) ?? [];
@@ -110,42 +160,85 @@ test("the bench finds recipes while the page answers, can be stopped, and keeps 
   await page.getByLabel("Add a paint").selectOption({ label: "Chalk white" });
   await page.getByLabel("Add a paint").selectOption({ label: "Ice blue" });
   await page.getByLabel("Parts of Chalk white, typed").fill("3");
-  const coats = async (skin: RegExp) => { await page.getByLabel("Over", { exact: true }).selectOption({ label: (await page.getByLabel("Over", { exact: true }).locator("option").allInnerTexts()).find((text) => skin.test(text)) ?? "" }); const text = await page.getByText(/coats? covers?/).first().innerText(); return Number(text.match(/\d/)?.[0]); };
+  const coats = async (skin: RegExp) => {
+    await page
+      .getByLabel("Over", { exact: true })
+      .selectOption({
+        label:
+          (await page.getByLabel("Over", { exact: true }).locator("option").allInnerTexts()).find(
+            (text) => skin.test(text),
+          ) ?? "",
+      });
+    const text = await page
+      .getByText(/coats? covers?/)
+      .first()
+      .innerText();
+    return Number(text.match(/\d/)?.[0]);
+  };
   const [pale, deep] = [await coats(/Wren Hallam/), await coats(/Nomi Tarrow/)];
   expect(deep).toBeGreaterThanOrEqual(pale);
   await page.getByLabel("Film").selectOption("wet");
   await page.getByRole("button", { name: "Save as a mix" }).click();
   await page.getByLabel("Name of the mix").fill("Rime ground");
   await page.getByRole("dialog").getByRole("button", { name: "Save", exact: true }).click();
-  await expect(page.getByRole("region", { name: "Saved mixes" }).getByRole("link", { name: "Rime ground" })).toBeVisible();
+  await expect(
+    page.getByRole("region", { name: "Saved mixes" }).getByRole("link", { name: "Rime ground" }),
+  ).toBeVisible();
 
-  await page.getByRole("region", { name: "Saved mixes" }).getByRole("link", { name: "Rime ground" }).click();
+  await page
+    .getByRole("region", { name: "Saved mixes" })
+    .getByRole("link", { name: "Rime ground" })
+    .click();
   await expect(page.getByRole("heading", { name: "Rime ground" })).toBeVisible();
   await page.getByLabel("Batch").fill("20");
   await expect(page.getByRole("row", { name: /Chalk white/ })).toContainText("15 g");
   expect((await page.pdf()).subarray(0, 4).toString()).toBe("%PDF");
 
   await page.goto(`${demo.url}/looks/thunderhead/anyone/map`, { waitUntil: "networkidle" });
-  await page.getByRole("region", { name: "Stack" }).locator("[data-layer]", { hasText: /Undersides/ }).click();
+  await page
+    .getByRole("region", { name: "Stack" })
+    .locator("[data-layer]", { hasText: /Undersides/ })
+    .click();
   await page.getByLabel("Paint", { exact: true }).selectOption({ label: "Rime ground" });
   await expect(page.getByText("Rime ground, in parts")).toBeVisible();
-  await page.getByRole("navigation", { name: "Chapters" }).getByRole("link", { name: /Plan/ }).click();
-  await expect(page.getByRole("row", { name: /Undersides/ })).toContainText(/3 parts Chalk white : 1 Ice blue/);
-  await expect(page.getByRole("table", { name: "Paint needed against stock" }).getByRole("row", { name: /Ice blue/ })).toBeVisible();
+  await page
+    .getByRole("navigation", { name: "Chapters" })
+    .getByRole("link", { name: /Plan/ })
+    .click();
+  await expect(page.getByRole("row", { name: /Undersides/ })).toContainText(
+    /3 parts Chalk white : 1 Ice blue/,
+  );
+  await expect(
+    page
+      .getByRole("table", { name: "Paint needed against stock" })
+      .getByRole("row", { name: /Ice blue/ }),
+  ).toBeVisible();
 });
 
-test("coats change with the person's skin, from ITA class 1 to 6, read by the meter in three places", async ({ page, demo }) => {
+test("coats change with the person's skin, from ITA class 1 to 6, read by the meter in three places", async ({
+  page,
+  demo,
+}) => {
   const coatsOf = async () => {
     await page.goto(`${demo.url}/looks/sundog/sundog-hillside/map`, { waitUntil: "networkidle" });
-    const text = await page.getByRole("region", { name: "Stack" }).locator("[data-layer]", { hasText: /Pale haze/ }).innerText();
+    const text = await page
+      .getByRole("region", { name: "Stack" })
+      .locator("[data-layer]", { hasText: /Pale haze/ })
+      .innerText();
     return Number(text.match(/(\d) coats?/)?.[1]);
   };
   const skinTo = async (hex: string, words: RegExp) => {
     await page.goto(`${demo.url}/people/ilse-marrow`, { waitUntil: "networkidle" });
     await page.getByLabel("Skin colour", { exact: true }).fill(hex);
-    await page.getByRole("group", { name: "Colour meter" }).getByRole("button", { name: "Read the white tile" }).click();
+    await page
+      .getByRole("group", { name: "Colour meter" })
+      .getByRole("button", { name: "Read the white tile" })
+      .click();
     await expect(page.getByText("White tile read: ready.")).toBeVisible();
-    await page.getByRole("group", { name: "Colour meter" }).getByRole("button", { name: "Read three places" }).click();
+    await page
+      .getByRole("group", { name: "Colour meter" })
+      .getByRole("button", { name: "Read three places" })
+      .click();
     await expect(page.getByText(/Mean of 3 places: #[0-9a-f]{6}, within dE/)).toBeVisible();
     await expect(page.getByText(words)).toBeVisible();
     await page.getByRole("button", { name: "Save the card" }).click();
@@ -159,7 +252,10 @@ test("coats change with the person's skin, from ITA class 1 to 6, read by the me
   await skinTo("#e2b899", /: (light|intermediate) skin/);
 });
 
-test("a product keeps its wet and let-down swatches, and the brow cover is laid by one click", async ({ page, demo }) => {
+test("a product keeps its wet and let-down swatches, and the brow cover is laid by one click", async ({
+  page,
+  demo,
+}) => {
   await page.goto(`${demo.url}/shelf/frost-blue`, { waitUntil: "networkidle" });
   await page.getByLabel("Colour still wet", { exact: true }).fill("#a8cce8");
   await page.getByLabel("1 part in 10 of white", { exact: true }).fill("not a colour");
@@ -173,8 +269,14 @@ test("a product keeps its wet and let-down swatches, and the brow cover is laid 
 
   await page.goto(`${demo.url}/looks/thunderhead/anyone/colour`, { waitUntil: "networkidle" });
   await expect(page.getByRole("region", { name: "Brows" })).toBeVisible();
-  await expect(page.getByRole("region", { name: "Brows" })).toContainText(/hides it|hide it|nearest|The base alone/);
-  await page.goto(`${demo.url}/looks/first-frost/frost-reservoir/colour`, { waitUntil: "networkidle" });
-  const row = page.getByRole("table", { name: "Colours with their best matches" }).getByRole("row", { name: /Blue hollows/ });
+  await expect(page.getByRole("region", { name: "Brows" })).toContainText(
+    /hides it|hide it|nearest|The base alone/,
+  );
+  await page.goto(`${demo.url}/looks/first-frost/frost-reservoir/colour`, {
+    waitUntil: "networkidle",
+  });
+  const row = page
+    .getByRole("table", { name: "Colours with their best matches" })
+    .getByRole("row", { name: /Blue hollows/ });
   await expect(row.locator('[title="wet: #a8cce8"]')).toHaveCount(1);
 });

@@ -3,9 +3,14 @@ import { expect, openStudio, test } from "./studio";
 
 const LOOK = "/looks/first-frost/frost-reservoir";
 /** "1 h 14" or "58 min" as minutes. */
-const minutesOf = (words: string): number => { const [, hours, rest, alone] = /(?:(\d+) h (\d+))|(\d+) min/.exec(words) ?? []; return alone ? Number(alone) : Number(hours) * 60 + Number(rest); };
+const minutesOf = (words: string): number => {
+  const [, hours, rest, alone] = /(?:(\d+) h (\d+))|(\d+) min/.exec(words) ?? [];
+  return alone ? Number(alone) : Number(hours) * 60 + Number(rest);
+};
 
-test("a whole day: planned, painted, worn, taken down, and the next version is better", async ({ page }) => {
+test("a whole day: planned, painted, worn, taken down, and the next version is better", async ({
+  page,
+}) => {
   test.setTimeout(180_000);
   const studio = await openStudio({ demo: true });
   await page.setViewportSize({ width: 1280, height: 900 });
@@ -13,9 +18,12 @@ test("a whole day: planned, painted, worn, taken down, and the next version is b
   // Plan: what time depends on, and a step held back by keys.
   await page.goto(`${studio.url}${LOOK}/time`, { waitUntil: "networkidle" });
   const told = page.getByRole("status").filter({ hasText: "at the chair" });
-  const chair = async () => minutesOf((await told.locator("strong").last().innerText()));
+  const chair = async () => minutesOf(await told.locator("strong").last().innerText());
   const usual = await chair();
-  await expect(page.getByRole("region", { name: "The day" }).getByRole("img")).toHaveAttribute("aria-label", /chair .* costume .* travel .* worn .*touch-ups at .*/);
+  await expect(page.getByRole("region", { name: "The day" }).getByRole("img")).toHaveAttribute(
+    "aria-label",
+    /chair .* costume .* travel .* worn .*touch-ups at .*/,
+  );
   await page.getByLabel("Painted by").selectOption("2");
   await expect.poll(chair).toBeLessThan(usual);
   await expect(page.getByText("saved", { exact: true }).last()).toBeVisible();
@@ -30,7 +38,10 @@ test("a whole day: planned, painted, worn, taken down, and the next version is b
   const bars = page.getByRole("group", { name: "The chair by region" });
   const bar = bars.getByRole("button", { name: /^Skin prep, coat 1, upper face/ });
   await bar.focus();
-  for (let i = 0; i < 3; i++) { await page.keyboard.press("Shift+ArrowRight"); await page.waitForTimeout(50); }
+  for (let i = 0; i < 3; i++) {
+    await page.keyboard.press("Shift+ArrowRight");
+    await page.waitForTimeout(50);
+  }
   await expect(bar).toHaveAttribute("aria-label", /minute 15 .*held back/);
   await expect.poll(chair).toBeGreaterThan(usual);
   await page.keyboard.press("Delete");
@@ -44,9 +55,13 @@ test("a whole day: planned, painted, worn, taken down, and the next version is b
   await page.mouse.down();
   await page.mouse.move(box.x + box.width / 2 - 60, box.y + box.height / 2, { steps: 6 });
   await page.mouse.up();
-  await expect(page.getByRole("region", { name: "Steps held back" })).toContainText(/Ash lips, coat 1, mouth: not before minute/);
+  await expect(page.getByRole("region", { name: "Steps held back" })).toContainText(
+    /Ash lips, coat 1, mouth: not before minute/,
+  );
   await page.getByRole("button", { name: "let it go" }).click();
-  await expect(page.getByRole("region", { name: "Steps held back" })).not.toContainText("not before minute");
+  await expect(page.getByRole("region", { name: "Steps held back" })).not.toContainText(
+    "not before minute",
+  );
   await expect(page.getByText("saved", { exact: true }).last()).toBeVisible();
 
   // Chair: every step, with a pause and an interruption, twenty times as fast as life.
@@ -55,7 +70,9 @@ test("a whole day: planned, painted, worn, taken down, and the next version is b
   const start = /Start (\d\d:\d\d)/.exec(await told.innerText())?.[1] ?? "";
   const now = () => page.getByText("now", { exact: true }).count();
   expect(await now()).toBe(0);
-  await page.clock.setSystemTime(new Date(Date.now() + 86_400_000).toISOString().slice(0, 11) + `${start}:30`);
+  await page.clock.setSystemTime(
+    new Date(Date.now() + 86_400_000).toISOString().slice(0, 11) + `${start}:30`,
+  );
   await page.clock.runFor(6000);
   await expect.poll(now).toBe(2);
   await page.getByRole("link", { name: /^Chair/ }).click();
@@ -82,16 +99,32 @@ test("a whole day: planned, painted, worn, taken down, and the next version is b
 
   // Record: the log is there, a place is touched, the verdict asks for less.
   const record = page.getByRole("region", { name: "New record" });
-  await expect(record).toContainText(/From the chair's log of .* hands on for .* by the house, 4 min of interruptions apart/);
+  await expect(record).toContainText(
+    /From the chair's log of .* hands on for .* by the house, 4 min of interruptions apart/,
+  );
   await expect(record.getByLabel("Minutes of Fern strokes")).not.toHaveValue("");
   await record.locator("[data-zone=forehead]").dispatchEvent("click");
   await expect(record.getByLabel("Still whole: forehead")).toHaveValue("100");
   await record.getByLabel("Still whole: chin", { exact: true }).selectOption("50");
-  await record.getByRole("group", { name: "Fits the character?" }).getByRole("button", { name: "yes" }).click();
-  await record.getByRole("group", { name: "Read as it was meant to?" }).getByRole("button", { name: "partly" }).click();
+  await record
+    .getByRole("group", { name: "Fits the character?" })
+    .getByRole("button", { name: "yes" })
+    .click();
+  await record
+    .getByRole("group", { name: "Read as it was meant to?" })
+    .getByRole("button", { name: "partly" })
+    .click();
   await record.getByLabel("Verdict").fill("Too long for one coat of lines that nobody saw");
-  await record.getByLabel("What to change").fill("One coat of the fern strokes\nPowder the chin again");
-  await record.getByLabel("Pictures").setInputFiles({ name: "worn.png", mimeType: "image/png", buffer: await sharp({ create: { width: 60, height: 80, channels: 3, background: "#cfd8dc" } }).png().toBuffer() });
+  await record
+    .getByLabel("What to change")
+    .fill("One coat of the fern strokes\nPowder the chin again");
+  await record.getByLabel("Pictures").setInputFiles({
+    name: "worn.png",
+    mimeType: "image/png",
+    buffer: await sharp({ create: { width: 60, height: 80, channels: 3, background: "#cfd8dc" } })
+      .png()
+      .toBuffer(),
+  });
   await record.getByRole("button", { name: "Take it down" }).click();
   await expect(page.getByText("Taken down")).toBeVisible();
   const earlier = page.getByRole("region", { name: "Earlier" });
@@ -101,16 +134,24 @@ test("a whole day: planned, painted, worn, taken down, and the next version is b
 
   // The measured minutes are what the next plan goes by.
   await page.getByRole("link", { name: /^Time/ }).click();
-  await expect(page.getByRole("region", { name: "Rehearsal" })).toContainText("Yours: one sitting of this look was timed");
+  await expect(page.getByRole("region", { name: "Rehearsal" })).toContainText(
+    "Yours: one sitting of this look was timed",
+  );
   const measured = await chair();
   expect(measured).not.toBe(usual);
 
   // Next version: what was worn is kept, the change is made, struck off, and it is quicker.
-  await page.getByRole("navigation", { name: "Chapters" }).getByRole("link", { name: /^Record/ }).click();
+  await page
+    .getByRole("navigation", { name: "Chapters" })
+    .getByRole("link", { name: /^Record/ })
+    .click();
   await page.getByRole("button", { name: "Begin the next version" }).click();
   const toDo = page.getByRole("region", { name: "To change" });
   await expect(toDo.getByRole("listitem")).toHaveCount(2);
-  await page.getByRole("button", { name: /Fern strokes/ }).first().click();
+  await page
+    .getByRole("button", { name: /Fern strokes/ })
+    .first()
+    .click();
   await page.getByLabel("Coats").selectOption("1");
   await toDo.getByRole("button", { name: "Done: One coat of the fern strokes" }).click();
   await expect(toDo.getByRole("listitem")).toHaveCount(1);
@@ -124,7 +165,11 @@ test("a whole day: planned, painted, worn, taken down, and the next version is b
   // All records: the chart's words have it too, and Today no longer asks for anything of it.
   await page.goto(`${studio.url}/records`, { waitUntil: "networkidle" });
   await page.getByLabel("Look").selectOption("first-frost");
-  await expect(page.getByRole("region", { name: "Minutes by repetition" })).toContainText("From three sittings on a curve is fitted");
-  await expect(page.getByRole("region", { name: "Forecast against seen" })).toContainText(/First Frost, .* chin, .* 50 %/);
+  await expect(page.getByRole("region", { name: "Minutes by repetition" })).toContainText(
+    "From three sittings on a curve is fitted",
+  );
+  await expect(page.getByRole("region", { name: "Forecast against seen" })).toContainText(
+    /First Frost, .* chin, .* 50 %/,
+  );
   await studio.close();
 });

@@ -2,13 +2,18 @@ import Database from "better-sqlite3";
 import { join } from "node:path";
 import { call, expect, openStudio, test } from "./studio";
 
-test("the server is killed in the middle of 200 autosaves, three times: every acknowledged save is there", async ({ request }) => {
+test("the server is killed in the middle of 200 autosaves, three times: every acknowledged save is there", async ({
+  request,
+}) => {
   test.setTimeout(240_000);
   const studio = await openStudio({ demo: true });
   const url = `${studio.url}/api/looks/first-frost`;
   const design = () => {
     const file = new Database(join(studio.folder, "studio.db"), { readonly: true });
-    const row = file.prepare("SELECT version, design FROM look WHERE id = 'first-frost'").get() as { version: number; design: string };
+    const row = file.prepare("SELECT version, design FROM look WHERE id = 'first-frost'").get() as {
+      version: number;
+      design: string;
+    };
     file.close();
     return { version: row.version, design: JSON.parse(row.design) as { notes: string } };
   };
@@ -21,9 +26,15 @@ test("the server is killed in the middle of 200 autosaves, three times: every ac
       let killing: Promise<void> | null = null;
       for (let n = 0; n < 200; n++) {
         // The kill falls while a save is on its way.
-        if (n === killAt) killing = new Promise((resolve) => setTimeout(resolve, 3 + round * 4)).then(() => studio.kill());
+        if (n === killAt)
+          killing = new Promise((resolve) => setTimeout(resolve, 3 + round * 4)).then(() =>
+            studio.kill(),
+          );
         try {
-          const answer = await call(request, "PUT", url, { version, design: { ...start.design, notes: `round ${round} save ${n}` } });
+          const answer = await call(request, "PUT", url, {
+            version,
+            design: { ...start.design, notes: `round ${round} save ${n}` },
+          });
           expect(answer.status).toBe(200);
           version = Number(answer.body.version);
           acknowledged++;

@@ -1,11 +1,18 @@
 import { expect, test } from "./studio";
 
-test("the face smiles and opens its mouth: zones and marks go with it, and it can only be painted at rest", async ({ page, demo }) => {
+test("the face smiles and opens its mouth: zones and marks go with it, and it can only be painted at rest", async ({
+  page,
+  demo,
+}) => {
   await page.goto(`${demo.url}/looks/drought/drought-quarry/map`, { waitUntil: "networkidle" });
   const figure = page.getByRole("region", { name: "Figure" });
-  await page.getByRole("region", { name: "Stack" }).locator("[data-layer]", { hasText: /Cracks/ }).click();
+  await page
+    .getByRole("region", { name: "Stack" })
+    .locator("[data-layer]", { hasText: /Cracks/ })
+    .click();
   const chin = () => figure.locator("#map-chin").getAttribute("d");
-  const crack = () => figure.getByRole("img").first().locator("path[stroke-width='1.8']").first().getAttribute("d");
+  const crack = () =>
+    figure.getByRole("img").first().locator("path[stroke-width='1.8']").first().getAttribute("d");
   const [zone, mark] = [await chin(), await crack()];
   expect(await figure.locator("[data-mark]").count()).toBeGreaterThan(3);
   await figure.getByRole("combobox", { name: /^Face/ }).selectOption({ label: "mouth open" });

@@ -3,16 +3,21 @@ import sharp from "sharp";
 import { pdfText } from "./pdfText";
 import { expect, openStudio, test } from "./studio";
 
-test("kit: three jobs, the shortage, a substitute, an order received, used, weighed, and the ledger adds up", async ({ page }) => {
+test("kit: three jobs, the shortage, a substitute, an order received, used, weighed, and the ledger adds up", async ({
+  page,
+}) => {
   const studio = await openStudio({ demo: true });
   await page.goto(`${studio.url}/shelf/planning`, { waitUntil: "networkidle" });
   const jobs = page.getByRole("group", { name: /^Jobs/ });
-  for (const name of ["Gate leaf on Wren Hallam", "Bog Light on Bram Oskell"]) await jobs.getByRole("checkbox", { name: new RegExp(name) }).uncheck();
+  for (const name of ["Gate leaf on Wren Hallam", "Bog Light on Bram Oskell"])
+    await jobs.getByRole("checkbox", { name: new RegExp(name) }).uncheck();
   await expect(jobs.getByRole("checkbox", { checked: true })).toHaveCount(4);
   await jobs.getByRole("checkbox", { name: /Hail on Perrin Vaile/ }).uncheck();
   const line = page.getByRole("row", { name: /Ochre ground/ });
   await expect(line).toContainText(/A pot for .* should have been ordered by/);
-  await expect(page.getByRole("status").filter({ hasText: "short" })).toContainText("One product is short");
+  await expect(page.getByRole("status").filter({ hasText: "short" })).toContainText(
+    "One product is short",
+  );
   await page.getByLabel("An order takes, days").fill("0");
   await expect(line).toContainText(/order (by|today)/);
 
@@ -20,12 +25,25 @@ test("kit: three jobs, the shortage, a substitute, an order received, used, weig
   await expect(line.getByText(/ΔE .* off in colour/)).toBeVisible();
   await line.getByRole("button", { name: "Put it in" }).click();
   await expect(page.getByText(/in the place of Ochre ground/).first()).toBeVisible();
-  await expect(page.getByRole("status").filter({ hasText: /shelf|short/ }).first()).toContainText("All of it is on the shelf.");
+  await expect(
+    page
+      .getByRole("status")
+      .filter({ hasText: /shelf|short/ })
+      .first(),
+  ).toContainText("All of it is on the shelf.");
 
   // One tray for the three of them.
   await page.getByText("One tray for them all").click();
-  await expect(page.getByRole("status").filter({ hasText: /pans make all \d+ colours/ })).toBeVisible({ timeout: 60_000 });
-  await expect(page.getByRole("list", { name: "Colours of the tray" }).getByRole("listitem").filter({ hasText: "First Frost:" }).first()).toBeVisible();
+  await expect(
+    page.getByRole("status").filter({ hasText: /pans make all \d+ colours/ }),
+  ).toBeVisible({ timeout: 60_000 });
+  await expect(
+    page
+      .getByRole("list", { name: "Colours of the tray" })
+      .getByRole("listitem")
+      .filter({ hasText: "First Frost:" })
+      .first(),
+  ).toBeVisible();
 
   // Written down as used: once, however often it is said.
   const frost = jobs.locator("div", { hasText: "First Frost on Nomi Tarrow" }).last();
@@ -36,7 +54,9 @@ test("kit: three jobs, the shortage, a substitute, an order received, used, weig
   const ledger = page.getByRole("region", { name: "Ledger" });
   await expect(ledger.getByRole("row", { name: /First Frost/ })).toHaveCount(1);
 
-  await expect(page.getByRole("region", { name: "Where it is used" })).toContainText(/First Frost: .*Frost base/);
+  await expect(page.getByRole("region", { name: "Where it is used" })).toContainText(
+    /First Frost: .*Frost base/,
+  );
 
   // The scale, and what it says is written as a difference.
   await ledger.getByRole("button", { name: "Read the scale" }).click();
@@ -44,24 +64,36 @@ test("kit: three jobs, the shortage, a substitute, an order received, used, weig
   const grams = Number(await ledger.getByLabel("Grams").inputValue());
   await ledger.getByRole("button", { name: "Write it down" }).click();
   await expect(ledger.getByRole("row", { name: /weighed/ })).toHaveCount(1);
-  await expect(ledger.getByRole("heading")).toContainText(`${grams < 10 ? grams.toFixed(1) : Math.round(grams)} g left`);
+  await expect(ledger.getByRole("heading")).toContainText(
+    `${grams < 10 ? grams.toFixed(1) : Math.round(grams)} g left`,
+  );
 
   // What is in a look, to hand to the person or the venue.
-  const sheet = pdfText(await (await page.request.get(`${studio.url}/api/looks/sundog/ingredients?job=sundog-hillside`)).body());
+  const sheet = pdfText(
+    await (
+      await page.request.get(`${studio.url}/api/looks/sundog/ingredients?job=sundog-hillside`)
+    ).body(),
+  );
   expect(sheet).toMatch(/Sundog: what goes on Ilse Marrow.*carmine/);
   expect(sheet).toMatch(/Brick, Millrace Colour.*Contains: carmine/);
   expect(sheet).toContain("the one on each product's label");
-  expect((await page.request.get(`${studio.url}/api/looks/sundog/ingredients?job=none`)).status()).toBe(404);
+  expect(
+    (await page.request.get(`${studio.url}/api/looks/sundog/ingredients?job=none`)).status(),
+  ).toBe(404);
 
   // The swatch book names what is missing.
   await page.goto(`${studio.url}/shelf/swatches`, { waitUntil: "networkidle" });
   await page.getByLabel("Order").selectOption("nearest");
-  await expect(page.getByRole("list", { name: "Swatches" }).getByRole("listitem").first()).toContainText("Moss");
+  await expect(
+    page.getByRole("list", { name: "Swatches" }).getByRole("listitem").first(),
+  ).toContainText("Moss");
   await expect(page.getByRole("region", { name: "Gaps" })).toContainText(/No .* under 10 ΔE/);
   await studio.close();
 });
 
-test("what is short is ordered and received, and the shelf has it, at its price", async ({ page }) => {
+test("what is short is ordered and received, and the shelf has it, at its price", async ({
+  page,
+}) => {
   const studio = await openStudio({ demo: true });
   await page.goto(`${studio.url}/shelf/planning`, { waitUntil: "networkidle" });
   const line = page.getByRole("row", { name: /Ochre ground/ });
@@ -72,22 +104,43 @@ test("what is short is ordered and received, and the shelf has it, at its price"
   await expect(line.getByRole("button", { name: "Received" })).toHaveCount(0);
   await expect(line.getByRole("cell").nth(2)).toHaveText("no");
   await page.goto(`${studio.url}/shelf/ochre-ground`, { waitUntil: "networkidle" });
-  await expect(page.getByRole("region", { name: "Ledger" }).getByRole("heading")).toContainText(`${30 * pots + 5} g left`);
-  await expect(page.getByRole("region", { name: "Prices" }).getByRole("row", { name: new RegExp(`${30 * pots} g.*${(11.5 * pots).toFixed(2)}`) })).toHaveCount(pots === 1 ? 2 : 1);
+  await expect(page.getByRole("region", { name: "Ledger" }).getByRole("heading")).toContainText(
+    `${30 * pots + 5} g left`,
+  );
+  await expect(
+    page
+      .getByRole("region", { name: "Prices" })
+      .getByRole("row", { name: new RegExp(`${30 * pots} g.*${(11.5 * pots).toFixed(2)}`) }),
+  ).toHaveCount(pots === 1 ? 2 : 1);
   await studio.close();
 });
 
-test("exchange: a table is shown before it is taken, a second time brings nothing, and a backup puts everything back", async ({ page }) => {
+test("exchange: a table is shown before it is taken, a second time brings nothing, and a backup puts everything back", async ({
+  page,
+}) => {
   const studio = await openStudio({ demo: true });
   await page.goto(`${studio.url}/shelf/exchange`, { waitUntil: "networkidle" });
   const kit = page.getByRole("region", { name: "The kit as a table" });
-  const table = { name: "kit.csv", mimeType: "text/csv", buffer: Buffer.from("name;kind;colour;size g;left g\nLichen;waterGlycerine;#8a9a5b;30;12,5\nNo kind;honey;#ffffff;10;10\n") };
-  const [saved] = await Promise.all([page.waitForEvent("download"), page.getByRole("link", { name: "Back up" }).click()]);
+  const table = {
+    name: "kit.csv",
+    mimeType: "text/csv",
+    buffer: Buffer.from(
+      "name;kind;colour;size g;left g\nLichen;waterGlycerine;#8a9a5b;30;12,5\nNo kind;honey;#ffffff;10;10\n",
+    ),
+  };
+  const [saved] = await Promise.all([
+    page.waitForEvent("download"),
+    page.getByRole("link", { name: "Back up" }).click(),
+  ]);
   const file = await saved.path();
 
   await kit.getByLabel("Bring in a kit table (CSV)").setInputFiles(table);
-  await expect(kit.getByRole("status")).toContainText("1 new, 0 there already and left alone, 1 that can't be taken.");
-  await expect(kit.getByRole("list", { name: "Can't be taken" })).toContainText("line 3, No kind: kind: \"honey\" is none that is known");
+  await expect(kit.getByRole("status")).toContainText(
+    "1 new, 0 there already and left alone, 1 that can't be taken.",
+  );
+  await expect(kit.getByRole("list", { name: "Can't be taken" })).toContainText(
+    'line 3, No kind: kind: "honey" is none that is known',
+  );
   await kit.getByRole("button", { name: "Bring in 1" }).click();
   await expect(page.getByText("1 brought in")).toBeVisible();
   await kit.getByLabel("Bring in a kit table (CSV)").setInputFiles(table);
@@ -95,14 +148,34 @@ test("exchange: a table is shown before it is taken, a second time brings nothin
   await expect(kit.getByRole("button", { name: "Bring in 0" })).toBeDisabled();
 
   const palettes = page.getByRole("region", { name: "Palettes" });
-  await palettes.getByLabel("Compare a palette with the shelf (.gpl)").setInputFiles({ name: "hand.gpl", mimeType: "text/plain", buffer: Buffer.from("GIMP Palette\nName: By hand\n# typed\n91\t111 56  Moss-like\nnot a colour\n") });
+  await palettes
+    .getByLabel("Compare a palette with the shelf (.gpl)")
+    .setInputFiles({
+      name: "hand.gpl",
+      mimeType: "text/plain",
+      buffer: Buffer.from(
+        "GIMP Palette\nName: By hand\n# typed\n91\t111 56  Moss-like\nnot a colour\n",
+      ),
+    });
   await expect(palettes.getByRole("status")).toContainText(/By hand: 1 colours; left out: line 5/);
   await expect(palettes.getByRole("listitem")).toContainText("Moss, ΔE 0.0");
 
   const whole = page.getByRole("region", { name: "Back up and restore" });
-  await whole.getByLabel("Restore from a backup (.db)").setInputFiles({ name: "wrong.db", mimeType: "application/octet-stream", buffer: Buffer.from("no database") });
+  await whole
+    .getByLabel("Restore from a backup (.db)")
+    .setInputFiles({
+      name: "wrong.db",
+      mimeType: "application/octet-stream",
+      buffer: Buffer.from("no database"),
+    });
   await expect(whole.getByRole("alert")).toContainText("it is no database");
-  await whole.getByLabel("Restore from a backup (.db)").setInputFiles({ name: "studio.db", mimeType: "application/octet-stream", buffer: readFileSync(file) });
+  await whole
+    .getByLabel("Restore from a backup (.db)")
+    .setInputFiles({
+      name: "studio.db",
+      mimeType: "application/octet-stream",
+      buffer: readFileSync(file),
+    });
   await expect(whole.getByRole("row", { name: /products/ })).toContainText("6061");
   await whole.getByRole("button", { name: "Put it in the place of the studio" }).click();
   await expect(whole.getByRole("status")).toContainText("before-restore-");
@@ -111,12 +184,17 @@ test("exchange: a table is shown before it is taken, a second time brings nothin
   await studio.close();
 });
 
-test("the shelf's table: sorted, under headings, columns chosen, and several rows changed at once and back", async ({ page }) => {
+test("the shelf's table: sorted, under headings, columns chosen, and several rows changed at once and back", async ({
+  page,
+}) => {
   const studio = await openStudio({ demo: true });
   await page.goto(`${studio.url}/shelf`, { waitUntil: "networkidle" });
   await page.getByRole("button", { name: "Left", exact: true }).click();
   await page.getByRole("button", { name: "Left", exact: true }).click();
-  await expect(page.getByRole("columnheader", { name: "Left" })).toHaveAttribute("aria-sort", "ascending");
+  await expect(page.getByRole("columnheader", { name: "Left" })).toHaveAttribute(
+    "aria-sort",
+    "ascending",
+  );
   await expect(page.getByRole("row").nth(1)).toContainText("Leaf");
   await page.getByLabel("Under headings of").selectOption("kind");
   await expect(page.getByRole("rowheader", { name: /cream|powder/ }).first()).toBeVisible();
@@ -141,7 +219,9 @@ test("the shelf's table: sorted, under headings, columns chosen, and several row
   await studio.close();
 });
 
-test("a product's page: prices by purchase, hiding from a photograph of a card, a swatch by the meter", async ({ page }) => {
+test("a product's page: prices by purchase, hiding from a photograph of a card, a swatch by the meter", async ({
+  page,
+}) => {
   const studio = await openStudio({ demo: true });
   await page.goto(`${studio.url}/shelf/slate-grey`, { waitUntil: "networkidle" });
   const ledger = page.getByRole("region", { name: "Ledger" });
@@ -161,10 +241,31 @@ test("a product's page: prices by purchase, hiding from a photograph of a card, 
 
   // A card, half white and half black, with the paint across it: 0.13 of the light over black, 0.2 over white: 0.65.
   const grey = (y: number) => Math.round(255 * (1.055 * y ** (1 / 2.4) - 0.055));
-  const band = (y: number) => ({ input: { create: { width: 300, height: 200, channels: 3 as const, background: { r: grey(y), g: grey(y), b: grey(y) } } } });
-  const card = await sharp({ create: { width: 600, height: 400, channels: 3, background: "#808080" } }).composite([{ ...band(0.2), left: 0, top: 0 }, { ...band(0.13), left: 300, top: 0 }, { ...band(0.8), left: 0, top: 200 }, { ...band(0.005), left: 300, top: 200 }]).png().toBuffer();
+  const band = (y: number) => ({
+    input: {
+      create: {
+        width: 300,
+        height: 200,
+        channels: 3 as const,
+        background: { r: grey(y), g: grey(y), b: grey(y) },
+      },
+    },
+  });
+  const card = await sharp({
+    create: { width: 600, height: 400, channels: 3, background: "#808080" },
+  })
+    .composite([
+      { ...band(0.2), left: 0, top: 0 },
+      { ...band(0.13), left: 300, top: 0 },
+      { ...band(0.8), left: 0, top: 200 },
+      { ...band(0.005), left: 300, top: 200 },
+    ])
+    .png()
+    .toBuffer();
   await page.getByText("Hiding from a photograph of a card").click();
-  await page.getByLabel("Photograph of the card").setInputFiles({ name: "card.png", mimeType: "image/png", buffer: card });
+  await page
+    .getByLabel("Photograph of the card")
+    .setInputFiles({ name: "card.png", mimeType: "image/png", buffer: card });
   await expect(page.getByText(/Contrast ratio 0\.6[456]\./)).toBeVisible();
   // Moved by keys onto the wrong half it is refused in words.
   const patch = page.getByRole("button", { name: /^paint over white/ });
@@ -184,24 +285,34 @@ test("a product's page: prices by purchase, hiding from a photograph of a card, 
   await studio.close();
 });
 
-test("reconciled at the record: what was weighed corrects the ledger by a line, and the list of it is shared without a name", async ({ page }) => {
+test("reconciled at the record: what was weighed corrects the ledger by a line, and the list of it is shared without a name", async ({
+  page,
+}) => {
   const studio = await openStudio({ demo: true });
-  await page.goto(`${studio.url}/looks/first-frost/frost-reservoir/record`, { waitUntil: "networkidle" });
+  await page.goto(`${studio.url}/looks/first-frost/frost-reservoir/record`, {
+    waitUntil: "networkidle",
+  });
   const used = page.getByRole("region", { name: "What it used" });
   await expect(used).toContainText("Nothing is taken down yet.");
   await used.getByRole("button", { name: "Write it in the ledger" }).click();
   await expect(used).toContainText("Taken down in the ledger.");
   await used.getByLabel("Grams of Chalk white").fill("4,2");
   await used.getByRole("button", { name: "Correct the ledger" }).click();
-  await expect(used.getByRole("listitem").filter({ hasText: "Chalk white" })).toContainText("4.2 g");
+  await expect(used.getByRole("listitem").filter({ hasText: "Chalk white" })).toContainText(
+    "4.2 g",
+  );
   await used.getByLabel("Grams of Chalk white").fill("lots");
   await used.getByRole("button", { name: "Correct the ledger" }).click();
   await expect(used.getByRole("alert")).toBeVisible();
   const list = await (await page.request.get(`${studio.url}/api/jobs/frost-reservoir/used`)).text();
-  expect(list).toMatch(/First Frost: what I used[^]*- Chalk white, Millrace Colour: glycerine water colour, 4\.2 g, for Frost base/);
+  expect(list).toMatch(
+    /First Frost: what I used[^]*- Chalk white, Millrace Colour: glycerine water colour, 4\.2 g, for Frost base/,
+  );
   expect(list).not.toContain("Nomi");
   await page.goto(`${studio.url}/shelf/chalk-white`, { waitUntil: "networkidle" });
-  const lines = page.getByRole("region", { name: "Ledger" }).getByRole("row", { name: /First Frost/ });
+  const lines = page
+    .getByRole("region", { name: "Ledger" })
+    .getByRole("row", { name: /First Frost/ });
   await expect(lines).toHaveCount(2);
   await expect(lines.last()).toContainText("corrected: First Frost");
   await page.goto(`${studio.url}/shelf/costs`, { waitUntil: "networkidle" });
@@ -209,12 +320,18 @@ test("reconciled at the record: what was weighed corrects the ledger by a line, 
   await studio.close();
 });
 
-test("twenty thousand rows tell how far they are, are stopped without a trace, and the whole studio goes out and in", async ({ page }) => {
+test("twenty thousand rows tell how far they are, are stopped without a trace, and the whole studio goes out and in", async ({
+  page,
+}) => {
   const studio = await openStudio({ demo: true });
   await page.goto(`${studio.url}/shelf/exchange`, { waitUntil: "networkidle" });
-  const table = Buffer.from(`name,kind,colour,size g,left g\n${Array.from({ length: 20_000 }, (_, i) => `Lot ${i},waterGlycerine,#${(i * 797 % 0xffffff).toString(16).padStart(6, "0")},30,12\n`).join("")}`);
+  const table = Buffer.from(
+    `name,kind,colour,size g,left g\n${Array.from({ length: 20_000 }, (_, i) => `Lot ${i},waterGlycerine,#${((i * 797) % 0xffffff).toString(16).padStart(6, "0")},30,12\n`).join("")}`,
+  );
   const kit = page.getByRole("region", { name: "The kit as a table" });
-  await kit.getByLabel("Bring in a kit table (CSV)").setInputFiles({ name: "lots.csv", mimeType: "text/csv", buffer: table });
+  await kit
+    .getByLabel("Bring in a kit table (CSV)")
+    .setInputFiles({ name: "lots.csv", mimeType: "text/csv", buffer: table });
   await expect(kit.getByRole("progressbar")).toBeVisible();
   await expect(kit.getByRole("status")).toContainText("20000 new", { timeout: 60_000 });
   await kit.getByRole("button", { name: "Bring in 20000" }).click();
@@ -224,18 +341,26 @@ test("twenty thousand rows tell how far they are, are stopped without a trace, a
   await page.goto(`${studio.url}/shelf`, { waitUntil: "networkidle" });
   await expect(page.getByText("60 of 60 products")).toBeVisible();
 
-  const zip = Buffer.from(await (await page.request.get(`${studio.url}/api/exchange/studio`)).body());
+  const zip = Buffer.from(
+    await (await page.request.get(`${studio.url}/api/exchange/studio`)).body(),
+  );
   const other = await openStudio({ demo: false });
   await page.goto(`${other.url}/shelf/exchange`, { waitUntil: "networkidle" });
   const whole = page.getByRole("region", { name: "The studio in open formats" });
-  await whole.getByLabel("Bring in a studio (.zip)").setInputFiles({ name: "studio.zip", mimeType: "application/zip", buffer: zip });
+  await whole
+    .getByLabel("Bring in a studio (.zip)")
+    .setInputFiles({ name: "studio.zip", mimeType: "application/zip", buffer: zip });
   await expect(whole.getByRole("row", { name: /^products/ })).toContainText("6000");
   await whole.getByRole("button", { name: /^Bring in \d+/ }).click();
   await expect(page.getByText(/\d+ rows brought in/)).toBeVisible();
-  await whole.getByLabel("Bring in a studio (.zip)").setInputFiles({ name: "studio.zip", mimeType: "application/zip", buffer: zip });
+  await whole
+    .getByLabel("Bring in a studio (.zip)")
+    .setInputFiles({ name: "studio.zip", mimeType: "application/zip", buffer: zip });
   await expect(whole.getByRole("button", { name: "Bring in 0" })).toBeDisabled();
   await page.goto(`${other.url}/looks`, { waitUntil: "networkidle" });
-  await expect(page.getByRole("img", { name: /First Frost, predicted on Nomi Tarrow/ })).toBeVisible();
+  await expect(
+    page.getByRole("img", { name: /First Frost, predicted on Nomi Tarrow/ }),
+  ).toBeVisible();
   await other.close();
   await studio.close();
 });

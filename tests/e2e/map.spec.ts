@@ -1,10 +1,19 @@
 import { expect, test } from "./studio";
 
 test.describe("the map", () => {
-  test("keys choose, move and take out layers; every step can be undone", async ({ page, demo }) => {
+  test("keys choose, move and take out layers; every step can be undone", async ({
+    page,
+    demo,
+  }) => {
     await page.goto(`${demo.url}/looks/thunderhead/anyone/map`, { waitUntil: "networkidle" });
     const stack = page.getByRole("region", { name: "Stack" });
-    const names = () => stack.getByRole("listitem").allInnerTexts().then((texts) => texts.map((text) => text.split("\n").find((line) => /[a-z]{4}/i.test(line))));
+    const names = () =>
+      stack
+        .getByRole("listitem")
+        .allInnerTexts()
+        .then((texts) =>
+          texts.map((text) => text.split("\n").find((line) => /[a-z]{4}/i.test(line))),
+        );
     const before = await names();
     expect(before).toHaveLength(10);
     const item = (name: RegExp) => stack.locator("[data-layer]", { hasText: name });
@@ -29,9 +38,15 @@ test.describe("the map", () => {
     await expect.poll(names).toEqual(before);
   });
 
-  test("a click on the figure puts a zone into the layer and takes it out again", async ({ page, demo }) => {
+  test("a click on the figure puts a zone into the layer and takes it out again", async ({
+    page,
+    demo,
+  }) => {
     await page.goto(`${demo.url}/looks/thunderhead/anyone/map`, { waitUntil: "networkidle" });
-    await page.getByRole("region", { name: "Stack" }).locator("[data-layer]", { hasText: /Undersides/ }).click();
+    await page
+      .getByRole("region", { name: "Stack" })
+      .locator("[data-layer]", { hasText: /Undersides/ })
+      .click();
     const layer = page.getByRole("region", { name: "Layer", exact: true });
     await expect(layer.getByText(/both cheek hollows/)).toBeVisible();
     await page.locator('[data-zone="chin"]').click();
@@ -41,9 +56,15 @@ test.describe("the map", () => {
     await expect(page.getByText(/^saved \d\d:/)).toBeVisible();
   });
 
-  test("marks are placed in typed millimetres, vary by their seed, and refuse nonsense", async ({ page, demo }) => {
+  test("marks are placed in typed millimetres, vary by their seed, and refuse nonsense", async ({
+    page,
+    demo,
+  }) => {
     await page.goto(`${demo.url}/looks/drought/drought-quarry/map`, { waitUntil: "networkidle" });
-    await page.getByRole("region", { name: "Stack" }).locator("[data-layer]", { hasText: /Cracks/ }).click();
+    await page
+      .getByRole("region", { name: "Stack" })
+      .locator("[data-layer]", { hasText: /Cracks/ })
+      .click();
     const marks = page.getByRole("group", { name: "Marks" });
     await marks.getByLabel("Shape of the next mark").selectOption("spots");
     await marks.getByRole("button", { name: "Add it" }).click();
@@ -61,7 +82,9 @@ test.describe("the map", () => {
   });
 
   test("the build slider shows the look layer by layer", async ({ page, demo }) => {
-    await page.goto(`${demo.url}/looks/first-frost/frost-reservoir/map`, { waitUntil: "networkidle" });
+    await page.goto(`${demo.url}/looks/first-frost/frost-reservoir/map`, {
+      waitUntil: "networkidle",
+    });
     const figure = page.getByRole("img", { name: /First Frost on Nomi Tarrow/ });
     const slider = page.getByLabel("Build");
     const whole = await figure.locator("use").count();
@@ -76,7 +99,9 @@ test.describe("the map", () => {
 
   test("a mix is chosen in parts and shown as such in the stack", async ({ page, demo }) => {
     await page.goto(`${demo.url}/looks/thunderhead/anyone/map`, { waitUntil: "networkidle" });
-    const base = page.getByRole("region", { name: "Stack" }).locator("[data-layer]", { hasText: /Cloud base/ });
+    const base = page
+      .getByRole("region", { name: "Stack" })
+      .locator("[data-layer]", { hasText: /Cloud base/ });
     await base.click();
     await page.getByLabel("Parts of product 1").fill("5");
     await expect(base).toContainText("5 parts Slate grey : 1 Chalk white");

@@ -3,21 +3,76 @@ import { spawnSync } from "node:child_process";
 import { pdfText } from "./pdfText";
 import { call, expect, openStudio, test } from "./studio";
 
-const brief = { airDegC: 21, rh: 50, air: "still", hoursWorn: 3, activity: "acting", nearestM: 1, farthestM: 12, skill: "practised" };
-const QUARRY = { place: "quarry, afternoon show", airDegC: 33, rh: 28, air: "light", sun: true, hoursWorn: 5, activity: "dancing", bares: ["shoulders", "chest", "upperArms"] };
-const RESERVOIR = { place: "reservoir path, night show", airDegC: 11, rh: 88, air: "still", sun: false, hoursWorn: 5, activity: "walking", bares: ["shoulders", "chest", "upperArms"] };
+const brief = {
+  airDegC: 21,
+  rh: 50,
+  air: "still",
+  hoursWorn: 3,
+  activity: "acting",
+  nearestM: 1,
+  farthestM: 12,
+  skill: "practised",
+};
+const QUARRY = {
+  place: "quarry, afternoon show",
+  airDegC: 33,
+  rh: 28,
+  air: "light",
+  sun: true,
+  hoursWorn: 5,
+  activity: "dancing",
+  bares: ["shoulders", "chest", "upperArms"],
+};
+const RESERVOIR = {
+  place: "reservoir path, night show",
+  airDegC: 11,
+  rh: 88,
+  air: "still",
+  sun: false,
+  hoursWorn: 5,
+  activity: "walking",
+  bares: ["shoulders", "chest", "upperArms"],
+};
 
-test("the same look for the dry quarry and the wet reservoir gets other systems, coats' waits and reasons, and the pages say why", async ({ page, request }) => {
+test("the same look for the dry quarry and the wet reservoir gets other systems, coats' waits and reasons, and the pages say why", async ({
+  page,
+  request,
+}) => {
   const studio = await openStudio({ demo: true });
   const jobs: string[] = [];
-  for (const where of [QUARRY, RESERVOIR]) jobs.push(String(((await call(request, "POST", `${studio.url}/api/jobs`, { lookId: "drought", personId: "bram-oskell", brief: { ...brief, ...where } })).body as { jobId: string }).jobId));
+  for (const where of [QUARRY, RESERVOIR])
+    jobs.push(
+      String(
+        (
+          (
+            await call(request, "POST", `${studio.url}/api/jobs`, {
+              lookId: "drought",
+              personId: "bram-oskell",
+              brief: { ...brief, ...where },
+            })
+          ).body as { jobId: string }
+        ).jobId,
+      ),
+    );
   const read = async (job: string) => {
     await page.goto(`${studio.url}/looks/drought/${job}/paint`, { waitUntil: "networkidle" });
-    const first = page.getByRole("list", { name: "Paint systems, best first" }).getByRole("listitem").filter({ has: page.getByRole("button") }).first();
+    const first = page
+      .getByRole("list", { name: "Paint systems, best first" })
+      .getByRole("listitem")
+      .filter({ has: page.getByRole("button") })
+      .first();
     await expect(first).toBeVisible();
-    const system = { title: await first.getByRole("heading").innerText(), text: await first.innerText(), sweat: await page.getByText(/will sweat about/).innerText() };
+    const system = {
+      title: await first.getByRole("heading").innerText(),
+      text: await first.innerText(),
+      sweat: await page.getByText(/will sweat about/).innerText(),
+    };
     await page.goto(`${studio.url}/looks/drought/${job}/plan`, { waitUntil: "networkidle" });
-    const row = page.getByRole("row").filter({ hasText: "Parched ground" }).or(page.getByRole("table", { name: "Steps in working order" }).getByRole("row").nth(2)).first();
+    const row = page
+      .getByRole("row")
+      .filter({ hasText: "Parched ground" })
+      .or(page.getByRole("table", { name: "Steps in working order" }).getByRole("row").nth(2))
+      .first();
     await expect(row).toBeVisible();
     return { ...system, step: await row.innerText() };
   };
@@ -31,21 +86,35 @@ test("the same look for the dry quarry and the wet reservoir gets other systems,
   expect(quarry.sweat).not.toBe(reservoir.sweat);
   expect(quarry.step).not.toBe(reservoir.step);
 
-  await page.goto(`${studio.url}/looks/drought/${jobs[0] ?? ""}/paint`, { waitUntil: "networkidle" });
+  await page.goto(`${studio.url}/looks/drought/${jobs[0] ?? ""}/paint`, {
+    waitUntil: "networkidle",
+  });
   const gains = page.getByRole("region", { name: "What would buy time" });
-  await expect(gains.getByRole("listitem").filter({ hasText: "out of the sun" })).toContainText(/\+\d/);
+  await expect(gains.getByRole("listitem").filter({ hasText: "out of the sun" })).toContainText(
+    /\+\d/,
+  );
   await expect(page.getByText("You give up").first()).toBeVisible();
 
   // Other parts have systems of their own; a kit taken for the body leaves the face's alone.
-  await page.getByRole("group", { name: "Part of the person" }).getByRole("button", { name: "body" }).click();
-  await page.getByRole("list", { name: "Paint systems, best first" }).getByRole("button", { name: "Use this" }).first().click();
+  await page
+    .getByRole("group", { name: "Part of the person" })
+    .getByRole("button", { name: "body" })
+    .click();
+  await page
+    .getByRole("list", { name: "Paint systems, best first" })
+    .getByRole("button", { name: "Use this" })
+    .first()
+    .click();
   await expect(page.getByRole("button", { name: "In use" })).toBeVisible();
   await page.getByRole("link", { name: /^Map/ }).click();
   await expect(page.getByRole("region", { name: "Stack" })).toContainText(", body");
   await studio.close();
 });
 
-test("chosen by hand a system keeps its findings, and one that a safety rule stops can't be taken, by the page or past it", async ({ page, request }) => {
+test("chosen by hand a system keeps its findings, and one that a safety rule stops can't be taken, by the page or past it", async ({
+  page,
+  request,
+}) => {
   const studio = await openStudio({ demo: true });
   await page.goto(`${studio.url}/looks/drought/drought-quarry/paint`, { waitUntil: "networkidle" });
   const hand = page.getByRole("region", { name: "Choose by hand" });
@@ -53,53 +122,97 @@ test("chosen by hand a system keeps its findings, and one that a safety rule sto
   await hand.getByLabel("Set with", { exact: true }).selectOption({ label: "nothing" });
   await expect(hand).toContainText("never dries by itself");
   await expect(page.getByText(/^saved \d\d:/)).toBeVisible();
-  await page.getByRole("group", { name: "Part of the person" }).getByRole("button", { name: "round the eyes" }).click();
-  await expect(page.getByRole("complementary")).toContainText("kept away from the eyes by its kind");
+  await page
+    .getByRole("group", { name: "Part of the person" })
+    .getByRole("button", { name: "round the eyes" })
+    .click();
+  await expect(page.getByRole("complementary")).toContainText(
+    "kept away from the eyes by its kind",
+  );
   await expect(hand.getByRole("option", { name: /alcohol colour/ })).toHaveCount(0);
   // Past the page: alcohol round the eyes as a system is refused whatever else is said.
-  const look = JSON.parse(readFileSyncOf(studio.folder, "drought")) as { version: number; design: { system: object; accepted: string[] } };
-  const forced = await call(request, "PUT", `${studio.url}/api/looks/drought`, { version: look.version, design: { ...look.design, accepted: ["SAFE-3:stop::"], system: { ...look.design.system, eyes: "alcoholActivated" } } });
+  const look = JSON.parse(readFileSyncOf(studio.folder, "drought")) as {
+    version: number;
+    design: { system: object; accepted: string[] };
+  };
+  const forced = await call(request, "PUT", `${studio.url}/api/looks/drought`, {
+    version: look.version,
+    design: {
+      ...look.design,
+      accepted: ["SAFE-3:stop::"],
+      system: { ...look.design.system, eyes: "alcoholActivated" },
+    },
+  });
   expect(forced.status).toBe(422);
   expect((forced.body.findings as { rule: string }[]).map(({ rule }) => rule)).toContain("SAFE-3");
-  expect((await call(request, "PUT", `${studio.url}/api/house`, { version: 0, changes: { numbers: {}, off: ["SAFE-3"] } })).status).toBe(400);
+  expect(
+    (
+      await call(request, "PUT", `${studio.url}/api/house`, {
+        version: 0,
+        changes: { numbers: {}, off: ["SAFE-3"] },
+      })
+    ).status,
+  ).toBe(400);
   await studio.close();
 });
 
 /** A look's row straight from the studio's file: a route to read one is not needed by the product. */
 function readFileSyncOf(folder: string, id: string): string {
-  const run = spawnSync(process.execPath, ["-e", `const D=require("better-sqlite3");const r=new D(${JSON.stringify(folder)}+"/studio.db",{readonly:true}).prepare("SELECT version, design FROM look WHERE id=?").get(${JSON.stringify(id)});console.log(JSON.stringify({version:r.version,design:JSON.parse(r.design)}))`]);
+  const run = spawnSync(process.execPath, [
+    "-e",
+    `const D=require("better-sqlite3");const r=new D(${JSON.stringify(folder)}+"/studio.db",{readonly:true}).prepare("SELECT version, design FROM look WHERE id=?").get(${JSON.stringify(id)});console.log(JSON.stringify({version:r.version,design:JSON.parse(r.design)}))`,
+  ]);
   return run.stdout.toString();
 }
 
-test("an allergy added later flags every job it touches; the same card shows what was worn before and how the skin took it", async ({ page }) => {
+test("an allergy added later flags every job it touches; the same card shows what was worn before and how the skin took it", async ({
+  page,
+}) => {
   const studio = await openStudio({ demo: true });
   await page.goto(`${studio.url}/people/bram-oskell`, { waitUntil: "networkidle" });
-  await expect(page.getByRole("region", { name: "Before" })).toContainText("forehead after 2 h: 48 % whole, forecast 66 %");
+  await expect(page.getByRole("region", { name: "Before" })).toContainText(
+    "forehead after 2 h: 48 % whole, forecast 66 %",
+  );
   await page.getByLabel("natural rubber latex").check();
   await page.getByRole("button", { name: "Save the card" }).click();
-  await expect(page.getByRole("alert").filter({ hasText: "A job is stopped by it" })).toContainText("Bog Light");
-  await expect(page.getByRole("region", { name: "Planned" })).toContainText("Stopped. Bram Oskell is allergic to natural rubber latex");
+  await expect(page.getByRole("alert").filter({ hasText: "A job is stopped by it" })).toContainText(
+    "Bog Light",
+  );
+  await expect(page.getByRole("region", { name: "Planned" })).toContainText(
+    "Stopped. Bram Oskell is allergic to natural rubber latex",
+  );
   await page.goto(`${studio.url}/looks/bog-light/bog-reservoir/plan`, { waitUntil: "networkidle" });
   await expect(page.getByRole("heading", { name: "This plan is stopped" })).toBeVisible();
   await studio.close();
 });
 
-test("the forecast's worst hour goes into the brief, and a place without one says so", async ({ page }) => {
+test("the forecast's worst hour goes into the brief, and a place without one says so", async ({
+  page,
+}) => {
   const studio = await openStudio({ demo: true });
-  await page.goto(`${studio.url}/looks/bog-light/bog-reservoir/brief`, { waitUntil: "networkidle" });
+  await page.goto(`${studio.url}/looks/bog-light/bog-reservoir/brief`, {
+    waitUntil: "networkidle",
+  });
   await page.getByLabel("Place", { exact: true }).fill("quarry");
   await page.getByRole("button", { name: "Take the worst hour of the forecast" }).click();
   const hours = page.getByRole("table", { name: /simulated forecast/ });
   await expect(hours.getByRole("row").filter({ hasText: "worst" })).toHaveCount(1);
-  const air = Number(((await hours.getByRole("row").filter({ hasText: "worst" }).innerText()).match(/(\d+) °C/) ?? [])[1]);
-  expect(Math.abs(Number(await page.getByLabel("Air, °C").inputValue()) - air)).toBeLessThanOrEqual(1);
+  const air = Number(
+    ((await hours.getByRole("row").filter({ hasText: "worst" }).innerText()).match(/(\d+) °C/) ??
+      [])[1],
+  );
+  expect(Math.abs(Number(await page.getByLabel("Air, °C").inputValue()) - air)).toBeLessThanOrEqual(
+    1,
+  );
   await page.getByLabel("Place", { exact: true }).fill("");
   await page.getByRole("button", { name: "Take the worst hour of the forecast" }).click();
   await expect(page.getByText("A place and a curtain say which hours to ask for.")).toBeVisible();
   await studio.close();
 });
 
-test("house rules: a number changed is a version that plans name, a stop can't be switched off, and reset brings the house back", async ({ page }) => {
+test("house rules: a number changed is a version that plans name, a stop can't be switched off, and reset brings the house back", async ({
+  page,
+}) => {
   const studio = await openStudio({ demo: true });
   await page.goto(`${studio.url}/rules`, { waitUntil: "networkidle" });
   await expect(page.getByRole("checkbox", { name: "SAFE-2 is followed" })).toHaveCount(0);
@@ -111,8 +224,12 @@ test("house rules: a number changed is a version that plans name, a stop can't b
   await page.getByRole("checkbox", { name: "SET-4 is followed" }).uncheck();
   await page.getByRole("button", { name: "Put in force" }).click();
   await expect(page.getByRole("region", { name: "Versions" })).toContainText("Version 1");
-  await page.goto(`${studio.url}/looks/first-frost/frost-reservoir/plan`, { waitUntil: "networkidle" });
-  await expect(page.getByRole("region", { name: "House rules of this plan" })).toContainText("your house rules, version 1: Touch up when less than this is whole: 95 % (house 85 %); SET-4 switched off");
+  await page.goto(`${studio.url}/looks/first-frost/frost-reservoir/plan`, {
+    waitUntil: "networkidle",
+  });
+  await expect(page.getByRole("region", { name: "House rules of this plan" })).toContainText(
+    "your house rules, version 1: Touch up when less than this is whole: 95 % (house 85 %); SET-4 switched off",
+  );
   await page.goto(`${studio.url}/rules`, { waitUntil: "networkidle" });
   await page.getByRole("button", { name: "Reset all" }).click();
   await page.getByRole("button", { name: "Put in force" }).click();
@@ -120,7 +237,10 @@ test("house rules: a number changed is a version that plans name, a stop can't b
   await studio.close();
 });
 
-test("the removal card is a PDF that can be read back, in usual and in large print; a person is deleted after their name is typed", async ({ page, request }) => {
+test("the removal card is a PDF that can be read back, in usual and in large print; a person is deleted after their name is typed", async ({
+  page,
+  request,
+}) => {
   const studio = await openStudio({ demo: true });
   await page.goto(`${studio.url}/looks/bog-light/bog-reservoir/plan`, { waitUntil: "networkidle" });
   await page.getByRole("button", { name: "Removal card" }).click();

@@ -1,12 +1,25 @@
 import sharp from "sharp";
 import { expect, test } from "./studio";
 
-test("a face from a photograph: points moved by keys and mouse, scaled by a ruler, saved on the person and drawn", async ({ page, demo }) => {
+test("a face from a photograph: points moved by keys and mouse, scaled by a ruler, saved on the person and drawn", async ({
+  page,
+  demo,
+}) => {
   await page.goto(`${demo.url}/people/perrin-vaile`, { waitUntil: "networkidle" });
   const file = page.getByLabel(/^Landmarks from/);
-  await file.setInputFiles({ name: "notes.txt", mimeType: "text/plain", buffer: Buffer.from("not a picture") });
-  await expect(page.getByRole("alert").filter({ hasText: "not a picture that can be shown" })).toBeVisible();
-  const picture = await sharp({ create: { width: 950, height: 1300, channels: 3, background: "#b09080" } }).png().toBuffer();
+  await file.setInputFiles({
+    name: "notes.txt",
+    mimeType: "text/plain",
+    buffer: Buffer.from("not a picture"),
+  });
+  await expect(
+    page.getByRole("alert").filter({ hasText: "not a picture that can be shown" }),
+  ).toBeVisible();
+  const picture = await sharp({
+    create: { width: 950, height: 1300, channels: 3, background: "#b09080" },
+  })
+    .png()
+    .toBuffer();
   await file.setInputFiles({ name: "face.png", mimeType: "image/png", buffer: picture });
 
   const board = page.getByRole("group", { name: "Photograph with the points of the face" });
@@ -17,7 +30,10 @@ test("a face from a photograph: points moved by keys and mouse, scaled by a rule
   await page.keyboard.press("Shift+ArrowDown");
   const brow = board.getByRole("button", { name: /^left brow, highest point/ });
   const box = await brow.boundingBox();
-  const at = { x: (box?.x ?? 0) + (box?.width ?? 0) / 2, y: (box?.y ?? 0) + (box?.height ?? 0) / 2 };
+  const at = {
+    x: (box?.x ?? 0) + (box?.width ?? 0) / 2,
+    y: (box?.y ?? 0) + (box?.height ?? 0) / 2,
+  };
   await page.mouse.move(at.x, at.y);
   await page.mouse.down();
   await page.mouse.move(at.x, at.y - 12, { steps: 4 });

@@ -1,9 +1,14 @@
 import { pdfText } from "./pdfText";
 import { expect, openStudio, test } from "./studio";
 
-test("a piece: built back from the job, sized inside, cut by a template, matched to the paint, and what it hides is told", async ({ page, request }) => {
+test("a piece: built back from the job, sized inside, cut by a template, matched to the paint, and what it hides is told", async ({
+  page,
+  request,
+}) => {
   const studio = await openStudio({ demo: true });
-  await page.goto(`${studio.url}/looks/bog-light/bog-reservoir/pieces`, { waitUntil: "networkidle" });
+  await page.goto(`${studio.url}/looks/bog-light/bog-reservoir/pieces`, {
+    waitUntil: "networkidle",
+  });
   const form = page.getByRole("region", { name: "Reed horns" });
   await expect(form).toContainText(/ΔE .* from Wet moss/);
   const list = page.getByRole("region", { name: "Build list" });
@@ -11,7 +16,10 @@ test("a piece: built back from the job, sized inside, cut by a template, matched
   await list.getByRole("checkbox").first().check();
   await expect(list).toContainText(/To begin by/);
 
-  const pdf = await request.get(studio.url + String(await form.getByRole("link", { name: "Template 1:1 (PDF)" }).getAttribute("href")));
+  const pdf = await request.get(
+    studio.url +
+      String(await form.getByRole("link", { name: "Template 1:1 (PDF)" }).getAttribute("href")),
+  );
   expect(pdf.headers()["content-type"]).toBe("application/pdf");
   const text = pdfText(await pdf.body());
   expect(text).toMatch(/^2 pages .*Reed horns, left.*Reed horns, right/);
@@ -29,9 +37,14 @@ test("a piece: built back from the job, sized inside, cut by a template, matched
   const hides = page.getByRole("region", { name: "What it hides" });
   await hides.getByLabel("Another zone").selectOption("glabella");
   await hides.locator("[data-zone=forehead]").dispatchEvent("click");
-  await expect(hides.getByRole("listitem")).toHaveText([/scalp/, /forehead/, /between the brows/].map((name) => name));
+  await expect(hides.getByRole("listitem")).toHaveText(
+    [/scalp/, /forehead/, /between the brows/].map((name) => name),
+  );
   await page.getByRole("link", { name: /^Map/ }).click();
-  await expect(page.getByRole("region", { name: "Findings" })).toContainText(/lies under Headpiece: nobody will see it/, { timeout: 20_000 });
+  await expect(page.getByRole("region", { name: "Findings" })).toContainText(
+    /lies under Headpiece: nobody will see it/,
+    { timeout: 20_000 },
+  );
   await page.getByRole("link", { name: /^Pieces/ }).click();
   await page.getByRole("button", { name: "Headpiece" }).click();
   await crown.getByRole("button", { name: "Take it out" }).click();

@@ -14,15 +14,27 @@ async function addMark(page: Page, shape: string): Promise<void> {
   await page.keyboard.press("Tab");
   await page.keyboard.press("Enter");
 }
-async function press(locator: Locator, page: Page): Promise<void> { await locator.focus(); await page.keyboard.press("Enter"); }
+async function press(locator: Locator, page: Page): Promise<void> {
+  await locator.focus();
+  await page.keyboard.press("Enter");
+}
 async function addLayer(page: Page, role: RegExp): Promise<void> {
   await page.locator("body").press("a");
-  await press(page.getByRole("dialog", { name: "Add a layer" }).getByRole("button", { name: role }), page);
+  await press(
+    page.getByRole("dialog", { name: "Add a layer" }).getByRole("button", { name: role }),
+    page,
+  );
 }
 
 /** Opens a template as PDF by what `open` does with its link, in a window of its own or as a download, and answers its bytes. */
-async function takePdf(page: Page, url: string, open: (link: Locator) => Promise<void>): Promise<Buffer> {
-  const link = page.getByRole("dialog", { name: /^Take .* along$/ }).getByRole("link", { name: "face chart as PDF" });
+async function takePdf(
+  page: Page,
+  url: string,
+  open: (link: Locator) => Promise<void>,
+): Promise<Buffer> {
+  const link = page
+    .getByRole("dialog", { name: /^Take .* along$/ })
+    .getByRole("link", { name: "face chart as PDF" });
   const opened = Promise.race([page.context().waitForEvent("page"), page.waitForEvent("download")]);
   await open(link);
   // That it opens at all is the point; what it holds is read from its address, since a browser without a screen shows no PDF.
@@ -31,7 +43,10 @@ async function takePdf(page: Page, url: string, open: (link: Locator) => Promise
   return (await page.request.get(url + href)).body();
 }
 
-test("keyboard alone: base, brows by three points, a star on the midline, teeth, fur, whiskers three one side and five the other, and the PDF", async ({ page, empty }) => {
+test("keyboard alone: base, brows by three points, a star on the midline, teeth, fur, whiskers three one side and five the other, and the PDF", async ({
+  page,
+  empty,
+}) => {
   await page.goto(`${empty.url}/shelf`, { waitUntil: "networkidle" });
   await press(page.getByRole("button", { name: "Borrow the invented shelf" }), page);
   await expect(page.getByText("60 of 60 products")).toBeVisible();
@@ -61,7 +76,9 @@ test("keyboard alone: base, brows by three points, a star on the midline, teeth,
   for (let i = 0; i < 6; i++) await page.keyboard.press("Shift+ArrowLeft");
   for (let i = 0; i < 4; i++) await page.keyboard.press("ArrowLeft");
   for (let i = 0; i < 15; i++) await page.keyboard.press("Shift+ArrowUp");
-  await expect(figureOf(page).getByRole("status").filter({ hasText: "star" })).toContainText("on the midline, ");
+  await expect(figureOf(page).getByRole("status").filter({ hasText: "star" })).toContainText(
+    "on the midline, ",
+  );
   await page.keyboard.press(".");
   await page.keyboard.press("+");
 
@@ -79,8 +96,17 @@ test("keyboard alone: base, brows by three points, a star on the midline, teeth,
   await expect(page.getByText(/^saved \d\d:/)).toBeVisible();
   await page.reload({ waitUntil: "networkidle" });
   await press(stackOf(page).locator("[data-layer]", { hasText: /Lines/ }), page);
-  const names = await figureOf(page).locator("[data-mark]").evaluateAll((nodes) => nodes.map((node) => node.getAttribute("aria-label")?.split(",")[0]));
-  expect(names).toEqual(["brow 1", "star 2", "row of teeth 3", "fur strokes 4", "whiskers 5", "whiskers 6"]);
+  const names = await figureOf(page)
+    .locator("[data-mark]")
+    .evaluateAll((nodes) => nodes.map((node) => node.getAttribute("aria-label")?.split(",")[0]));
+  expect(names).toEqual([
+    "brow 1",
+    "star 2",
+    "row of teeth 3",
+    "fur strokes 4",
+    "whiskers 5",
+    "whiskers 6",
+  ]);
   await expect(marks.locator("details").nth(4).getByLabel("how many")).toHaveValue("3");
   await expect(marks.locator("details").nth(5).getByLabel("how many")).toHaveValue("5");
   await handle(/^star 2/).focus();
@@ -103,31 +129,52 @@ test("mouse alone: the same face by clicks and drags, and the PDF", async ({ pag
   await page.getByLabel("Name of the look").fill("Marsh cat by mouse");
   await page.getByRole("button", { name: "Save the brief and choose paint" }).click();
   await page.waitForURL(/\/paint$/);
-  await page.getByRole("navigation", { name: "Chapters" }).getByRole("link", { name: /^Map/ }).click();
+  await page
+    .getByRole("navigation", { name: "Chapters" })
+    .getByRole("link", { name: /^Map/ })
+    .click();
   await page.waitForURL(/\/map$/);
   for (const role of [/^base/i, /^detail/i]) {
     await page.getByRole("button", { name: "Add layer" }).click();
-    await page.getByRole("dialog", { name: "Add a layer" }).getByRole("button", { name: role }).click();
+    await page
+      .getByRole("dialog", { name: "Add a layer" })
+      .getByRole("button", { name: role })
+      .click();
   }
   const marks = page.getByRole("group", { name: "Marks" });
   const handle = (name: RegExp) => figureOf(page).getByRole("button", { name });
   await marks.getByRole("button", { name: "Brows by three points" }).click();
   await expect(handle(/^brow 1/)).toBeVisible();
-  const add = async (kind: string) => { await marks.getByLabel("Shape of the next mark").selectOption(kind); await marks.getByRole("button", { name: "Add it" }).click(); };
-  const middle = async (locator: Locator) => { const box = await locator.boundingBox(); return { x: (box?.x ?? 0) + (box?.width ?? 0) / 2, y: (box?.y ?? 0) + (box?.height ?? 0) / 2 }; };
+  const add = async (kind: string) => {
+    await marks.getByLabel("Shape of the next mark").selectOption(kind);
+    await marks.getByRole("button", { name: "Add it" }).click();
+  };
+  const middle = async (locator: Locator) => {
+    const box = await locator.boundingBox();
+    return { x: (box?.x ?? 0) + (box?.width ?? 0) / 2, y: (box?.y ?? 0) + (box?.height ?? 0) / 2 };
+  };
   const dragBy = async (name: RegExp, dx: number, dy: number) => {
     const at = await middle(handle(name));
     await page.mouse.move(at.x, at.y);
     await page.mouse.down();
     for (let i = 1; i <= 6; i++) await page.mouse.move(at.x + (dx * i) / 6, at.y + (dy * i) / 6);
     await page.mouse.up();
-    await expect.poll(async () => Math.hypot((await middle(handle(name))).x - at.x - dx, (await middle(handle(name))).y - at.y - dy)).toBeLessThan(12);
+    await expect
+      .poll(async () =>
+        Math.hypot(
+          (await middle(handle(name))).x - at.x - dx,
+          (await middle(handle(name))).y - at.y - dy,
+        ),
+      )
+      .toBeLessThan(12);
   };
   await add("star");
   const picture = await figureOf(page).locator("svg[role=img]").first().boundingBox();
   const perMm = Math.min((picture?.width ?? 0) / 212, (picture?.height ?? 0) / 270);
   await dragBy(/^star 2/, -34 * perMm, -80 * perMm);
-  await expect(figureOf(page).getByRole("status").filter({ hasText: "star" })).toContainText("on the midline, ");
+  await expect(figureOf(page).getByRole("status").filter({ hasText: "star" })).toContainText(
+    "on the midline, ",
+  );
   await add("teeth");
   await dragBy(/^row of teeth 3/, -34 * perMm, 36 * perMm);
   await add("fur");
@@ -145,13 +192,27 @@ test("mouse alone: the same face by clicks and drags, and the PDF", async ({ pag
   await demo.close();
 });
 
-test("mouse: a mark is dragged, snaps to the midline, is turned and sized by its handles, and a line is drawn by hand; each is one undo", async ({ page, demo }) => {
+test("mouse: a mark is dragged, snaps to the midline, is turned and sized by its handles, and a line is drawn by hand; each is one undo", async ({
+  page,
+  demo,
+}) => {
   await page.goto(`${demo.url}/looks/sundog/sundog-hillside/map`, { waitUntil: "networkidle" });
-  await stackOf(page).locator("[data-layer]", { hasText: /Rayed disc/ }).click();
+  await stackOf(page)
+    .locator("[data-layer]", { hasText: /Rayed disc/ })
+    .click();
   const disc = figureOf(page).getByRole("button", { name: /^rayed disc 1/ });
-  const centre = async (locator: Locator) => { const box = await locator.boundingBox(); return { x: (box?.x ?? 0) + (box?.width ?? 0) / 2, y: (box?.y ?? 0) + (box?.height ?? 0) / 2 }; };
+  const centre = async (locator: Locator) => {
+    const box = await locator.boundingBox();
+    return { x: (box?.x ?? 0) + (box?.width ?? 0) / 2, y: (box?.y ?? 0) + (box?.height ?? 0) / 2 };
+  };
   const at = await centre(disc);
-  const drag = async (from: { x: number; y: number }, to: { x: number; y: number }) => { await page.mouse.move(from.x, from.y); await page.mouse.down(); for (let i = 1; i <= 8; i++) await page.mouse.move(from.x + ((to.x - from.x) * i) / 8, from.y + ((to.y - from.y) * i) / 8); await page.mouse.up(); };
+  const drag = async (from: { x: number; y: number }, to: { x: number; y: number }) => {
+    await page.mouse.move(from.x, from.y);
+    await page.mouse.down();
+    for (let i = 1; i <= 8; i++)
+      await page.mouse.move(from.x + ((to.x - from.x) * i) / 8, from.y + ((to.y - from.y) * i) / 8);
+    await page.mouse.up();
+  };
   await drag(at, { x: at.x + 60, y: at.y + 40 });
   // Drawn where it was let go: a slow machine shows the ghost of the last move a little later.
   await expect.poll(async () => Math.round((await centre(disc)).x - at.x)).toBeGreaterThan(56);
@@ -168,7 +229,9 @@ test("mouse: a mark is dragged, snaps to the midline, is turned and sized by its
   expect(Number(await diameter())).toBeGreaterThan(before + 4);
   const turn = await centre(figureOf(page).locator("g.cursor-grab").first());
   await drag(turn, { x: turn.x + 40, y: turn.y + 20 });
-  expect(Number(await marks.locator("details").first().getByLabel("turn, °").inputValue())).not.toBe(0);
+  expect(
+    Number(await marks.locator("details").first().getByLabel("turn, °").inputValue()),
+  ).not.toBe(0);
   await page.getByRole("button", { name: "Undo" }).click();
   expect(Number(await marks.locator("details").first().getByLabel("turn, °").inputValue())).toBe(0);
 
@@ -181,7 +244,10 @@ test("mouse: a mark is dragged, snaps to the midline, is turned and sized by its
   await expect(page.getByText(/^saved \d\d:/)).toBeVisible();
 });
 
-test("versions are kept, compared in words and gone back to; templates and the look itself are files, and come back as another look", async ({ page, request }) => {
+test("versions are kept, compared in words and gone back to; templates and the look itself are files, and come back as another look", async ({
+  page,
+  request,
+}) => {
   // A studio of its own: what other tests note on people may stop this look.
   const demo = await openStudio({ demo: true });
   await page.goto(`${demo.url}/looks/drought/drought-quarry/map`, { waitUntil: "networkidle" });
@@ -192,8 +258,12 @@ test("versions are kept, compared in words and gone back to; templates and the l
   await expect(dialog.getByText("first sketch")).toBeVisible();
   await dialog.getByRole("button", { name: "Close" }).click();
 
-  await stackOf(page).locator("[data-layer]", { hasText: /Cracks/ }).click();
-  await figureOf(page).getByRole("button", { name: /^crack 1/ }).focus();
+  await stackOf(page)
+    .locator("[data-layer]", { hasText: /Cracks/ })
+    .click();
+  await figureOf(page)
+    .getByRole("button", { name: /^crack 1/ })
+    .focus();
   await page.keyboard.press("Shift+ArrowUp");
   await stackOf(page).locator("[data-layer]", { hasText: /Dust/ }).click();
   await page.getByRole("button", { name: "Take out", exact: true }).click();
@@ -212,19 +282,34 @@ test("versions are kept, compared in words and gone back to; templates and the l
   await page.getByRole("button", { name: "Templates" }).click();
   const templates = page.getByRole("dialog", { name: "Take Drought along" });
   await templates.getByLabel("Paper").selectOption("letter");
-  const href = await templates.getByRole("link", { name: "stencil as PDF", exact: true }).getAttribute("href");
+  const href = await templates
+    .getByRole("link", { name: "stencil as PDF", exact: true })
+    .getAttribute("href");
   const pdf = await request.get(demo.url + (href ?? ""));
   expect(pdf.headers()["content-type"]).toBe("application/pdf");
   expect((await pdf.body()).subarray(0, 4).toString()).toBe("%PDF");
   const wrong = await request.get(`${demo.url}/api/looks/drought/template?kind=chart&format=doc`);
-  expect([wrong.status(), wrong.headers()["content-type"]]).toEqual([400, "application/problem+json"]);
-  expect(((await (await request.get(`${demo.url}/api/schemas/look`)).json()) as { title: string }).title).toBe("Dermagraph look");
+  expect([wrong.status(), wrong.headers()["content-type"]]).toEqual([
+    400,
+    "application/problem+json",
+  ]);
+  expect(
+    ((await (await request.get(`${demo.url}/api/schemas/look`)).json()) as { title: string }).title,
+  ).toBe("Dermagraph look");
   const file = await (await request.get(`${demo.url}/api/looks/drought/export`)).body();
 
   await page.goto(`${demo.url}/looks`, { waitUntil: "networkidle" });
-  await page.getByLabel("Look file").setInputFiles({ name: "old.look.json", mimeType: "application/json", buffer: Buffer.from(file.toString().replace('"version": 1', '"version": 9')) });
+  await page
+    .getByLabel("Look file")
+    .setInputFiles({
+      name: "old.look.json",
+      mimeType: "application/json",
+      buffer: Buffer.from(file.toString().replace('"version": 1', '"version": 9')),
+    });
   await expect(page.getByRole("alert").filter({ hasText: "newer Dermagraph" })).toBeVisible();
-  await page.getByLabel("Look file").setInputFiles({ name: "drought.look.json", mimeType: "application/json", buffer: file });
+  await page
+    .getByLabel("Look file")
+    .setInputFiles({ name: "drought.look.json", mimeType: "application/json", buffer: file });
   await expect(page.getByText("Drought 2 is brought in")).toBeVisible();
   await expect(page.getByRole("link", { name: /Drought 2/ }).first()).toBeVisible();
   await demo.close();

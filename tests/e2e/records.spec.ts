@@ -1,6 +1,9 @@
 import { expect, test } from "./studio";
 
-test("the shelf: a pot is used and weighed, and what is left is the sum of its ledger", async ({ page, demo }) => {
+test("the shelf: a pot is used and weighed, and what is left is the sum of its ledger", async ({
+  page,
+  demo,
+}) => {
   await page.goto(`${demo.url}/shelf/moss`, { waitUntil: "networkidle" });
   const ledger = page.getByRole("region", { name: "Ledger" });
   await expect(ledger.getByRole("heading")).toHaveText("Ledger: 30 g left");
@@ -24,10 +27,15 @@ test("the shelf: a pot is used and weighed, and what is left is the sum of its l
   await expect(ledger.getByText("more than 0 g")).toBeVisible();
 });
 
-test("the shelf: search, and a product without a colour is refused beside its field", async ({ page, demo }) => {
+test("the shelf: search, and a product without a colour is refused beside its field", async ({
+  page,
+  demo,
+}) => {
   await page.goto(`${demo.url}/shelf`, { waitUntil: "networkidle" });
   await page.getByLabel("Find on the shelf").fill("wax water");
-  await expect(page.getByRole("status").filter({ hasText: "of" })).toHaveText(/^9 of \d+ products$/);
+  await expect(page.getByRole("status").filter({ hasText: "of" })).toHaveText(
+    /^9 of \d+ products$/,
+  );
   await expect(page.getByRole("row", { name: /Workshop gold/ })).toHaveCount(0);
 
   await page.goto(`${demo.url}/shelf/new`, { waitUntil: "networkidle" });
@@ -48,7 +56,10 @@ test("an empty shelf says what to do, and lends the invented one", async ({ page
   await expect(page.getByRole("heading", { name: "No look yet" })).toBeVisible();
 });
 
-test("people: measures draw the face, and a reaction rules the product out of the plan", async ({ page, demo }) => {
+test("people: measures draw the face, and a reaction rules the product out of the plan", async ({
+  page,
+  demo,
+}) => {
   await page.goto(`${demo.url}/people/bram-oskell`, { waitUntil: "networkidle" });
   await page.getByLabel("Measured by tape").check();
   await page.getByLabel("Cheekbone to cheekbone, mm").fill("20");
@@ -71,9 +82,15 @@ test("people: measures draw the face, and a reaction rules the product out of th
   await expect(page.getByText("Bram Oskell is saved")).toBeVisible();
 });
 
-test("the brief saves itself as it is typed, and the plan follows the weather and the curtain", async ({ page, demo }) => {
+test("the brief saves itself as it is typed, and the plan follows the weather and the curtain", async ({
+  page,
+  demo,
+}) => {
   await page.goto(`${demo.url}/looks/drought/drought-quarry/brief`, { waitUntil: "networkidle" });
-  const start = page.getByText(/at the chair · start/).locator("strong").last();
+  const start = page
+    .getByText(/at the chair · start/)
+    .locator("strong")
+    .last();
   await expect(start).toBeVisible();
   const before = await start.innerText();
   await page.getByLabel("Travel, min").fill("90");
@@ -88,7 +105,10 @@ test("the brief saves itself as it is typed, and the plan follows the weather an
   await expect(page.getByLabel("Travel, min")).toHaveValue("90");
 });
 
-test("what is put away is out of sight, kept, and comes back with the toast's undo", async ({ page, demo }) => {
+test("what is put away is out of sight, kept, and comes back with the toast's undo", async ({
+  page,
+  demo,
+}) => {
   await page.goto(`${demo.url}/shelf/dusk-violet`, { waitUntil: "networkidle" });
   await page.getByRole("button", { name: "Put Dusk violet away" }).click();
   await expect(page.getByRole("heading", { name: "Shelf" })).toBeVisible();
@@ -105,5 +125,7 @@ test("a look designed on a stand-in gets its first person and brief", async ({ p
   await page.getByRole("button", { name: "Save the brief and choose paint" }).click();
   await expect(page.getByRole("heading", { name: /^face, .* h at/ })).toBeVisible();
   await page.getByRole("link", { name: /^Map/ }).click();
-  await expect(page.getByRole("region", { name: "Findings" })).toContainText("Perrin Vaile has a beard");
+  await expect(page.getByRole("region", { name: "Findings" })).toContainText(
+    "Perrin Vaile has a beard",
+  );
 });

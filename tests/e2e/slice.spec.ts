@@ -15,16 +15,25 @@ async function type(page: Page, label: string, text: string): Promise<void> {
   await page.keyboard.type(text);
 }
 async function press(page: Page, role: "button" | "link", name: string | RegExp): Promise<void> {
-  await page.getByRole(role, { name, exact: typeof name === "string" }).first().focus();
+  await page
+    .getByRole(role, { name, exact: typeof name === "string" })
+    .first()
+    .focus();
   await page.keyboard.press("Enter");
 }
 
 test("a painter starts with nothing and ends with a printed plan", async ({ page, empty }) => {
   await page.goto(empty.url);
-  await expect(page.getByRole("heading", { name: "What are you painting, on whom, for how long?" })).toBeVisible();
+  await expect(
+    page.getByRole("heading", { name: "What are you painting, on whom, for how long?" }),
+  ).toBeVisible();
 
   // A shelf: three products typed by hand.
-  for (const [name, kind, colour, hiding, grams] of [["Fen white", "waterGlycerine", "#f2f1ec", "0.8", "20"], ["Fen grey", "waterGlycerine", "#6a7077", "0.9", "1"], ["Fen black", "waterWax", "#151517", "0.98", "10"]] as const) {
+  for (const [name, kind, colour, hiding, grams] of [
+    ["Fen white", "waterGlycerine", "#f2f1ec", "0.8", "20"],
+    ["Fen grey", "waterGlycerine", "#6a7077", "0.9", "1"],
+    ["Fen black", "waterWax", "#151517", "0.98", "10"],
+  ] as const) {
     await page.goto(`${empty.url}/shelf/new`);
     await type(page, "Name", name);
     await page.getByLabel("Kind", { exact: true }).selectOption(kind);
@@ -65,10 +74,18 @@ test("a painter starts with nothing and ends with a printed plan", async ({ page
   const refused = page.getByRole("complementary");
   await expect(refused).toContainText("liquid latex");
   await expect(refused).toContainText("allergic to natural rubber latex");
-  await expect(refused.getByRole("link", { name: "SAFE-2" })).toHaveAttribute("href", "/rules#SAFE-2");
-  const options = page.getByRole("list", { name: "Paint systems, best first" }).getByRole("listitem").filter({ has: page.getByRole("button") });
+  await expect(refused.getByRole("link", { name: "SAFE-2" })).toHaveAttribute(
+    "href",
+    "/rules#SAFE-2",
+  );
+  const options = page
+    .getByRole("list", { name: "Paint systems, best first" })
+    .getByRole("listitem")
+    .filter({ has: page.getByRole("button") });
   expect(await options.count()).toBeGreaterThanOrEqual(2);
-  const chosen = options.filter({ has: page.getByRole("heading", { name: /^glycerine water colour/i }) });
+  const chosen = options.filter({
+    has: page.getByRole("heading", { name: /^glycerine water colour/i }),
+  });
   await expect(chosen).toContainText(/on your shelf|kind to skin/);
   await chosen.getByRole("button", { name: "Use this" }).focus();
   await page.keyboard.press("Enter");
@@ -80,10 +97,20 @@ test("a painter starts with nothing and ends with a printed plan", async ({ page
   await expect(stack).toBeVisible();
   for (const role of ["base", "contour", "shading", "detail"]) {
     await page.locator("body").press("a");
-    await page.getByRole("dialog").getByRole("button", { name: new RegExp(`^${role}`, "i") }).focus();
+    await page
+      .getByRole("dialog")
+      .getByRole("button", { name: new RegExp(`^${role}`, "i") })
+      .focus();
     await page.keyboard.press("Enter");
   }
-  await expect(stack.getByRole("listitem")).toHaveText([/Skin prep/, /Base/, /Contour/, /Shading/, /Detail/, /Barrier spray/]);
+  await expect(stack.getByRole("listitem")).toHaveText([
+    /Skin prep/,
+    /Base/,
+    /Contour/,
+    /Shading/,
+    /Detail/,
+    /Barrier spray/,
+  ]);
   await expect(page.getByText("nowhere yet")).toBeVisible();
   await page.getByLabel("chin", { exact: true }).focus();
   await page.keyboard.press("Space");
@@ -97,7 +124,10 @@ test("a painter starts with nothing and ends with a printed plan", async ({ page
   await expect(mud.first()).toBeVisible();
   await expect(findings.locator("ol[aria-busy=false]")).toBeVisible();
   const before = await mud.count();
-  await mud.first().getByRole("button", { name: /first$/ }).focus();
+  await mud
+    .first()
+    .getByRole("button", { name: /first$/ })
+    .focus();
   await page.keyboard.press("Enter");
   await expect(mud).toHaveCount(before - 1);
   await page.locator("body").press("ControlOrMeta+z");
@@ -110,12 +140,30 @@ test("a painter starts with nothing and ends with a printed plan", async ({ page
   const [, lookId = "", jobId = ""] = /looks\/([^/]+)\/([^/]+)\//.exec(page.url()) ?? [];
   const stored = () => {
     const file = new Database(join(empty.folder, "studio.db"), { readonly: true });
-    const row = file.prepare("SELECT design FROM look WHERE id = ?").get(lookId) as { design: string };
-    const products = (file.prepare("SELECT id, version, fields FROM product").all() as { id: string; version: number; fields: string }[]).map(({ id, version, fields }) => ({ ...(JSON.parse(fields) as object), id, version }));
-    const job = file.prepare("SELECT brief, person_id FROM job WHERE id = ?").get(jobId) as { brief: string; person_id: string };
-    const person = file.prepare("SELECT id, version, fields FROM person WHERE id = ?").get(job.person_id) as { id: string; version: number; fields: string };
+    const row = file.prepare("SELECT design FROM look WHERE id = ?").get(lookId) as {
+      design: string;
+    };
+    const products = (
+      file.prepare("SELECT id, version, fields FROM product").all() as {
+        id: string;
+        version: number;
+        fields: string;
+      }[]
+    ).map(({ id, version, fields }) => ({ ...(JSON.parse(fields) as object), id, version }));
+    const job = file.prepare("SELECT brief, person_id FROM job WHERE id = ?").get(jobId) as {
+      brief: string;
+      person_id: string;
+    };
+    const person = file
+      .prepare("SELECT id, version, fields FROM person WHERE id = ?")
+      .get(job.person_id) as { id: string; version: number; fields: string };
     file.close();
-    return { look: LookSchema.parse(JSON.parse(row.design)), products, brief: { ...USUAL_BRIEF, ...(JSON.parse(job.brief) as object) }, person: { ...(JSON.parse(person.fields) as object), id: person.id, version: person.version } };
+    return {
+      look: LookSchema.parse(JSON.parse(row.design)),
+      products,
+      brief: { ...USUAL_BRIEF, ...(JSON.parse(job.brief) as object) },
+      person: { ...(JSON.parse(person.fields) as object), id: person.id, version: person.version },
+    };
   };
   await page.reload();
   await expect(stack.getByRole("listitem")).toHaveCount(7);
@@ -124,29 +172,55 @@ test("a painter starts with nothing and ends with a printed plan", async ({ page
   await press(page, "link", /^Plan/);
   await expect(page.getByRole("heading", { name: "Steps" })).toBeVisible();
   const { look, products, brief, person } = stored();
-  const context = lookContext({ person, brief, products, today: new Date().toISOString().slice(0, 10) } as never);
-  const stock = new Map([["Fen white", 20], ["Fen grey", 1], ["Fen black", 10]].map(([name, grams]) => [products.find((product) => (product as { name?: string }).name === name)?.id ?? "", Number(grams)]));
+  const context = lookContext({
+    person,
+    brief,
+    products,
+    today: new Date().toISOString().slice(0, 10),
+  } as never);
+  const stock = new Map(
+    [
+      ["Fen white", 20],
+      ["Fen grey", 1],
+      ["Fen black", 10],
+    ].map(([name, grams]) => [
+      products.find((product) => (product as { name?: string }).name === name)?.id ?? "",
+      Number(grams),
+    ]),
+  );
   const plan = makePlan(look as Look, context, stock);
   const times = page.getByLabel("Times");
   const minutes = Math.round(plan.chairMinutes);
   expect(minutes).toBeGreaterThan(20);
-  await expect(times).toContainText(`${minutes < 60 ? `${minutes} min` : `${Math.floor(minutes / 60)} h ${String(minutes % 60).padStart(2, "0")}`}`);
+  await expect(times).toContainText(
+    `${minutes < 60 ? `${minutes} min` : `${Math.floor(minutes / 60)} h ${String(minutes % 60).padStart(2, "0")}`}`,
+  );
 
   // Back from noon by hand: an hour's travel, no costume, nothing in hand, and the chair rounded up to a whole minute.
   const startAt = 12 * 60 - 60 - Math.ceil(plan.chairMinutes);
-  await expect(times.getByText(`${String(Math.floor(startAt / 60)).padStart(2, "0")}:${String(startAt % 60).padStart(2, "0")}`)).toBeVisible();
+  await expect(
+    times.getByText(
+      `${String(Math.floor(startAt / 60)).padStart(2, "0")}:${String(startAt % 60).padStart(2, "0")}`,
+    ),
+  ).toBeVisible();
   await expect(times).toContainText("12:00");
   await expect(times).toContainText("11:00");
 
   // Coats and drying by hand: the base is computed, the detail is two coats by choice; 10 g/m2 at 0.64 carries 17.8 g/m2 of water.
   const steps = page.getByRole("table", { name: "Steps in working order" });
-  const base = steps.getByRole("row").filter({ has: page.getByRole("rowheader", { name: /^Base/ }) });
+  const base = steps
+    .getByRole("row")
+    .filter({ has: page.getByRole("rowheader", { name: /^Base/ }) });
   const baseCoats = plan.steps.find((step) => step.title === "Base")?.coats ?? 0;
   await expect(base.getByRole("cell").nth(3)).toHaveText(`${baseCoats}computed`);
-  const dry = Math.round(dryingMinutes({ wetGramsPerM2: 17.778, solvent: "water", airDegC: 22, rh: 50, airSpeed: 0.1 }));
+  const dry = Math.round(
+    dryingMinutes({ wetGramsPerM2: 17.778, solvent: "water", airDegC: 22, rh: 50, airSpeed: 0.1 }),
+  );
   expect(dry).toBe(4);
   await expect(base).toContainText(`${dry} min to dry`);
-  const detail = steps.getByRole("row").filter({ has: page.getByRole("rowheader", { name: /^Detail/ }) });
+  const detail = steps
+    .getByRole("row")
+    .filter({ has: page.getByRole("rowheader", { name: /^Detail/ }) });
   await expect(detail.getByRole("cell").nth(3)).toHaveText("2fixed");
 
   // Grams by hand for the detail: chin area x 12 g/m2 x 2 coats x 1.4 left in the liner; and the whole kit against the core.
@@ -155,7 +229,10 @@ test("a painter starts with nothing and ends with a printed plan", async ({ page
   const need = plan.kit.find((entry) => entry.name === "Fen black");
   expect(need?.grams).toBeCloseTo((chin / 10_000) * 12 * 2 * 1.4, 9);
   const kit = page.getByRole("table", { name: "Paint needed against stock" });
-  for (const entry of plan.kit) await expect(kit.getByRole("row").filter({ hasText: entry.name }).first()).toContainText(entry.missing > 0.005 ? "short" : "enough");
+  for (const entry of plan.kit)
+    await expect(kit.getByRole("row").filter({ hasText: entry.name }).first()).toContainText(
+      entry.missing > 0.005 ? "short" : "enough",
+    );
   await expect(page.getByLabel("Cautions", { exact: true })).toContainText("One clean sponge");
 
   // Printed: the sheet alone, on white.

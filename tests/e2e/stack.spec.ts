@@ -2,21 +2,37 @@ import type { Page } from "@playwright/test";
 import { expect, openStudio, test } from "./studio";
 
 const stackOf = (page: Page) => page.getByRole("region", { name: "Stack" });
-const rowOf = (page: Page, name: RegExp) => stackOf(page).locator("[data-layer]", { hasText: name });
-const order = (page: Page) => stackOf(page).locator("[data-layer]").evaluateAll((rows) => rows.map((row) => row.getAttribute("data-layer")));
+const rowOf = (page: Page, name: RegExp) =>
+  stackOf(page).locator("[data-layer]", { hasText: name });
+const order = (page: Page) =>
+  stackOf(page)
+    .locator("[data-layer]")
+    .evaluateAll((rows) => rows.map((row) => row.getAttribute("data-layer")));
 
-test("the stack: a layer is dragged, hidden, locked, put under a heading, and copied to another look; each is one undo", async ({ page }) => {
+test("the stack: a layer is dragged, hidden, locked, put under a heading, and copied to another look; each is one undo", async ({
+  page,
+}) => {
   const studio = await openStudio({ demo: true });
   await page.goto(`${studio.url}/looks/hail/anyone/map`, { waitUntil: "networkidle" });
   const before = await order(page);
 
-  const grip = async (id: string) => { const box = await stackOf(page).locator("li", { has: page.locator(`[data-layer="${id}"]`) }).locator("span[title]").first().boundingBox(); return { x: (box?.x ?? 0) + 8, y: (box?.y ?? 0) + (box?.height ?? 0) / 2 }; };
+  const grip = async (id: string) => {
+    const box = await stackOf(page)
+      .locator("li", { has: page.locator(`[data-layer="${id}"]`) })
+      .locator("span[title]")
+      .first()
+      .boundingBox();
+    return { x: (box?.x ?? 0) + 8, y: (box?.y ?? 0) + (box?.height ?? 0) / 2 };
+  };
   const [from, to] = [await grip("under-the-wind"), await grip("squall")];
   await page.mouse.move(from.x, from.y);
   await page.mouse.down();
-  for (let i = 1; i <= 10; i++) await page.mouse.move(from.x, from.y + ((to.y - 10 - from.y) * i) / 10);
+  for (let i = 1; i <= 10; i++)
+    await page.mouse.move(from.x, from.y + ((to.y - 10 - from.y) * i) / 10);
   await page.mouse.up();
-  await expect.poll(async () => (await order(page)).indexOf("under-the-wind")).toBe(before.indexOf("squall"));
+  await expect
+    .poll(async () => (await order(page)).indexOf("under-the-wind"))
+    .toBe(before.indexOf("squall"));
   await page.getByRole("button", { name: "Undo" }).click();
   await expect.poll(() => order(page)).toEqual(before);
 
@@ -25,13 +41,19 @@ test("the stack: a layer is dragged, hidden, locked, put under a heading, and co
   const drawn = await stones.count();
   await stackOf(page).getByRole("button", { name: "Hide Stones on the figure" }).click();
   await expect.poll(() => stones.count()).toBeLessThan(drawn - 30);
-  await expect(stackOf(page).getByRole("button", { name: "Hide Great stones on the figure" })).toHaveAttribute("aria-pressed", "true");
+  await expect(
+    stackOf(page).getByRole("button", { name: "Hide Great stones on the figure" }),
+  ).toHaveAttribute("aria-pressed", "true");
   await page.getByRole("button", { name: "Undo" }).click();
   await expect.poll(() => stones.count()).toBe(drawn);
 
-  await rowOf(page, /Squall/).first().focus();
+  await rowOf(page, /Squall/)
+    .first()
+    .focus();
   await page.keyboard.press("l");
-  await rowOf(page, /Squall/).first().click();
+  await rowOf(page, /Squall/)
+    .first()
+    .click();
   const layer = page.getByRole("region", { name: "Layer", exact: true });
   await expect(layer.getByLabel("Name of the layer")).toBeDisabled();
   await page.keyboard.press("Delete");
@@ -51,48 +73,79 @@ test("the stack: a layer is dragged, hidden, locked, put under a heading, and co
   await studio.close();
 });
 
-test("schools: the order of work is chosen, the stack follows, and a look is duplicated with its marks varied", async ({ page }) => {
+test("schools: the order of work is chosen, the stack follows, and a look is duplicated with its marks varied", async ({
+  page,
+}) => {
   const studio = await openStudio({ demo: true });
   await page.goto(`${studio.url}/looks/fog/anyone/map`, { waitUntil: "networkidle" });
   await stackOf(page).getByText("Order of work").click();
   await page.getByRole("button", { name: "Add layer" }).click();
-  await page.getByRole("dialog", { name: "Add a layer" }).getByRole("button", { name: /^map/i }).click();
-  const place = async () => { const ids = await order(page); return { map: ids.indexOf("map"), base: ids.indexOf("grey-air") }; };
+  await page
+    .getByRole("dialog", { name: "Add a layer" })
+    .getByRole("button", { name: /^map/i })
+    .click();
+  const place = async () => {
+    const ids = await order(page);
+    return { map: ids.indexOf("map"), base: ids.indexOf("grey-air") };
+  };
   await stackOf(page).getByLabel(/^Map/).selectOption("mapFirst");
-  await expect.poll(async () => { const { map, base } = await place(); return map >= 0 && map < base; }).toBe(true);
+  await expect
+    .poll(async () => {
+      const { map, base } = await place();
+      return map >= 0 && map < base;
+    })
+    .toBe(true);
   await stackOf(page).getByLabel(/^Map/).selectOption("baseFirst");
-  await expect.poll(async () => { const { map, base } = await place(); return map > base; }).toBe(true);
+  await expect
+    .poll(async () => {
+      const { map, base } = await place();
+      return map > base;
+    })
+    .toBe(true);
 
   await page.goto(`${studio.url}/looks/hail/anyone/map`, { waitUntil: "networkidle" });
   await page.getByRole("button", { name: /^Versions/ }).click();
-  await page.getByRole("dialog", { name: "Versions of Hail" }).getByRole("button", { name: "Duplicate and vary its marks" }).click();
+  await page
+    .getByRole("dialog", { name: "Versions of Hail" })
+    .getByRole("button", { name: "Duplicate and vary its marks" })
+    .click();
   await page.waitForURL(/\/looks\/(?!hail)/);
   await expect(page.getByRole("heading", { name: "Hail, varied" })).toBeVisible();
   await studio.close();
 });
 
-test("views: zones of the body are painted by a click, a mark on the back is placed there, and every view can be walked through", async ({ page }) => {
+test("views: zones of the body are painted by a click, a mark on the back is placed there, and every view can be walked through", async ({
+  page,
+}) => {
   const studio = await openStudio({ demo: true });
   await page.goto(`${studio.url}/looks/hail/anyone/map`, { waitUntil: "networkidle" });
-  const view = page.getByRole("region", { name: "Figure" }).getByRole("combobox", { name: /^View/ });
+  const view = page
+    .getByRole("region", { name: "Figure" })
+    .getByRole("combobox", { name: /^View/ });
   const figure = page.getByRole("region", { name: "Figure" });
   await rowOf(page, /Under the wind/).click();
   await view.selectOption("torsoFront");
   await figure.locator('[data-zone="chest"]').click();
-  const where = page.getByRole("region", { name: "Layer", exact: true }).locator("summary", { hasText: "Where" });
+  const where = page
+    .getByRole("region", { name: "Layer", exact: true })
+    .locator("summary", { hasText: "Where" });
   await expect(where).toContainText("chest");
 
   await rowOf(page, /Stones on the crown/).click();
   await view.selectOption("backOfHead");
   const stones = figure.getByRole("button", { name: /^spots 1/ });
   await stones.focus();
-  await expect(figure.getByRole("status").filter({ hasText: "spots" })).toContainText("to the person's left of the midline");
+  await expect(figure.getByRole("status").filter({ hasText: "spots" })).toContainText(
+    "to the person's left of the midline",
+  );
   // From behind the person's left is on the left: the arrow moves what one sees.
   const left = async () => (await stones.boundingBox())?.x ?? 0;
   const from = await left();
   await page.keyboard.press("Shift+ArrowLeft");
   await expect.poll(left).toBeLessThan(from);
-  await expect(figure.getByRole("status").filter({ hasText: "spots" })).toContainText("17 mm to the person's left");
+  await expect(figure.getByRole("status").filter({ hasText: "spots" })).toContainText(
+    "17 mm to the person's left",
+  );
 
   for (const option of await view.locator("option").all()) {
     await view.selectOption(await option.getAttribute("value"));

@@ -14,29 +14,73 @@ export interface Studio {
   start(): Promise<void>;
 }
 
-export async function openStudio(o: { demo: boolean }): Promise<Studio & { close(): Promise<void> }> {
+export async function openStudio(o: {
+  demo: boolean;
+}): Promise<Studio & { close(): Promise<void> }> {
   const folder = mkdtempSync(join(tmpdir(), "dermagraph-e2e-"));
   const port = await freePort();
   const url = `http://127.0.0.1:${port}`;
   let server: ChildProcess | null = null;
   const start = async () => {
-    server = startServer(port, { DERMAGRAPH_DATA: folder, ...(o.demo && { DERMAGRAPH_DEMO: "1" }) }, "ignore");
+    server = startServer(
+      port,
+      { DERMAGRAPH_DATA: folder, ...(o.demo && { DERMAGRAPH_DEMO: "1" }) },
+      "ignore",
+    );
     if (!(await answers(url, 60))) throw new Error("the server did not start");
   };
-  const kill = () => new Promise<void>((resolve) => { if (!server || server.exitCode !== null) return resolve(); server.once("exit", () => resolve()); server.kill("SIGKILL"); });
+  const kill = () =>
+    new Promise<void>((resolve) => {
+      if (!server || server.exitCode !== null) return resolve();
+      server.once("exit", () => resolve());
+      server.kill("SIGKILL");
+    });
   await start();
-  return { url, folder, start, kill, close: async () => { await kill(); rmSync(folder, { recursive: true, force: true }); } };
+  return {
+    url,
+    folder,
+    start,
+    kill,
+    close: async () => {
+      await kill();
+      rmSync(folder, { recursive: true, force: true });
+    },
+  };
 }
 
 /** Tests on an invented studio, one a worker (`demo`), or on an empty one of their own (`empty`). */
 export const test = base.extend<{ empty: Studio }, { demo: Studio }>({
-  demo: [async ({}, provide) => { const studio = await openStudio({ demo: true }); await provide(studio); await studio.close(); }, { scope: "worker", timeout: 120_000 }],
-  empty: async ({}, provide) => { const studio = await openStudio({ demo: false }); await provide(studio); await studio.close(); },
+  demo: [
+    async ({}, provide) => {
+      const studio = await openStudio({ demo: true });
+      await provide(studio);
+      await studio.close();
+    },
+    { scope: "worker", timeout: 120_000 },
+  ],
+  empty: async ({}, provide) => {
+    const studio = await openStudio({ demo: false });
+    await provide(studio);
+    await studio.close();
+  },
 });
 export { expect } from "@playwright/test";
 
 /** Sends JSON and answers status and body. */
-export async function call(request: APIRequestContext, method: "POST" | "PUT" | "DELETE", url: string, body: unknown): Promise<{ status: number; type: string; body: Record<string, unknown> }> {
-  const response = await request.fetch(url, { method, headers: { "content-type": "application/json" }, data: typeof body === "string" ? Buffer.from(body) : JSON.stringify(body) });
-  return { status: response.status(), type: response.headers()["content-type"] ?? "", body: (await response.json()) as Record<string, unknown> };
+export async function call(
+  request: APIRequestContext,
+  method: "POST" | "PUT" | "DELETE",
+  url: string,
+  body: unknown,
+): Promise<{ status: number; type: string; body: Record<string, unknown> }> {
+  const response = await request.fetch(url, {
+    method,
+    headers: { "content-type": "application/json" },
+    data: typeof body === "string" ? Buffer.from(body) : JSON.stringify(body),
+  });
+  return {
+    status: response.status(),
+    type: response.headers()["content-type"] ?? "",
+    body: (await response.json()) as Record<string, unknown>,
+  };
 }

@@ -1,25 +1,37 @@
 import { pdfText } from "./pdfText";
 import { expect, openStudio, test } from "./studio";
 
-test("a tray is laid out by keys alone: pans put in, filled, moved, ordered, taken out and back, kept, and its labels are printed", async ({ page }) => {
+test("a tray is laid out by keys alone: pans put in, filled, moved, ordered, taken out and back, kept, and its labels are printed", async ({
+  page,
+}) => {
   const studio = await openStudio({ demo: true });
   await page.goto(`${studio.url}/shelf/trays`, { waitUntil: "networkidle" });
   await expect(page.getByRole("list", { name: "Trays" }).getByRole("listitem")).toHaveCount(2);
   await page.getByRole("button", { name: "New tray" }).press("Enter");
   await expect(page.getByRole("heading", { name: "New hand palette" })).toBeVisible();
   const pans = page.getByRole("list", { name: "Pans" });
-  const names = () => pans.getByRole("button").evaluateAll((list) => list.map((pan) => pan.getAttribute("aria-label")?.split(",")[0]));
+  const names = () =>
+    pans
+      .getByRole("button")
+      .evaluateAll((list) => list.map((pan) => pan.getAttribute("aria-label")?.split(",")[0]));
   for (const paint of ["Coal", "Chalk white", "Brick"]) {
     await page.getByRole("button", { name: "Put a pan in" }).press("Enter");
-    await page.getByRole("region", { name: "The pan" }).getByRole("combobox", { name: "Paint" }).selectOption({ label: `${paint}, glycerine water colour` });
+    await page
+      .getByRole("region", { name: "The pan" })
+      .getByRole("combobox", { name: "Paint" })
+      .selectOption({ label: `${paint}, glycerine water colour` });
   }
   expect(await names()).toEqual(["Coal", "Chalk white", "Brick"]);
   // A fourth of two paints by parts.
   await page.getByRole("button", { name: "Put a pan in" }).press("Enter");
   const panel = page.getByRole("region", { name: "The pan" });
-  await panel.getByRole("combobox", { name: "Paint" }).selectOption({ label: "Chalk white, glycerine water colour" });
+  await panel
+    .getByRole("combobox", { name: "Paint" })
+    .selectOption({ label: "Chalk white, glycerine water colour" });
   await panel.getByRole("button", { name: "Mix another in" }).press("Enter");
-  await panel.getByRole("combobox", { name: "Paint 2" }).selectOption({ label: "Coal, glycerine water colour" });
+  await panel
+    .getByRole("combobox", { name: "Paint 2" })
+    .selectOption({ label: "Coal, glycerine water colour" });
   await panel.getByRole("spinbutton", { name: "Parts" }).first().fill("3");
   await expect(panel.getByRole("heading")).toContainText("3 parts Chalk white : 1 Coal");
 
@@ -65,21 +77,39 @@ test("a tray is laid out by keys alone: pans put in, filled, moved, ordered, tak
   const url = page.url();
   await page.reload({ waitUntil: "networkidle" });
   expect(await names()).toEqual(["Chalk white", "3 parts Chalk white : 1 Coal", "Brick", "Coal"]);
-  const labels = pdfText(await (await page.request.get(`${studio.url}/api/trays/${url.split("/").at(-1) ?? ""}/labels?paper=letter`)).body());
+  const labels = pdfText(
+    await (
+      await page.request.get(
+        `${studio.url}/api/trays/${url.split("/").at(-1) ?? ""}/labels?paper=letter`,
+      )
+    ).body(),
+  );
   expect(labels).toMatch(/New hand palette: from above.*Brick/);
-  expect(labels).toMatch(/labels to cut.*Chalk white.*glycerine water.*Measure this line|Measure this line.*labels to cut/);
+  expect(labels).toMatch(
+    /labels to cut.*Chalk white.*glycerine water.*Measure this line|Measure this line.*labels to cut/,
+  );
   await expect(page.getByRole("region", { name: "Half and half" }).getByRole("row")).toHaveCount(3);
   await expect(page.getByRole("region", { name: "What it reaches" })).toContainText(/of 29 places/);
   await studio.close();
 });
 
-test("the chapter Tray proposes the fewest pans, lays them out, and can paint the look from them and back", async ({ page }) => {
+test("the chapter Tray proposes the fewest pans, lays them out, and can paint the look from them and back", async ({
+  page,
+}) => {
   const studio = await openStudio({ demo: true });
-  await page.goto(`${studio.url}/looks/first-frost/frost-reservoir/tray`, { waitUntil: "networkidle" });
+  await page.goto(`${studio.url}/looks/first-frost/frost-reservoir/tray`, {
+    waitUntil: "networkidle",
+  });
   const fewest = page.getByRole("region", { name: "Fewest pans" });
-  await expect(fewest.getByRole("status")).toContainText(/^4 pans make all 4 colours; as it is painted now it takes 5\. Fewer do not do\./);
-  await expect(fewest.getByRole("list", { name: "Colours of the tray" })).toContainText(/Frost base.*1 part Ice blue : 2 Line white.*glycerine water colour with wax water colour/);
-  await expect(fewest).toContainText("Beside the tray, since no pan holds it: Frost spangle, Ash lip.");
+  await expect(fewest.getByRole("status")).toContainText(
+    /^4 pans make all 4 colours; as it is painted now it takes 5\. Fewer do not do\./,
+  );
+  await expect(fewest.getByRole("list", { name: "Colours of the tray" })).toContainText(
+    /Frost base.*1 part Ice blue : 2 Line white.*glycerine water colour with wax water colour/,
+  );
+  await expect(fewest).toContainText(
+    "Beside the tray, since no pan holds it: Frost spangle, Ash lip.",
+  );
   await expect(fewest).toContainText("Laid out for this job: Frost tin");
   await fewest.getByRole("button", { name: "Paint the look from it" }).click();
   await expect(page.getByText("One layer is painted from the tray now")).toBeVisible();
@@ -91,7 +121,8 @@ test("the chapter Tray proposes the fewest pans, lays them out, and can paint th
   await expect(page.getByRole("list", { name: "Pans" }).getByRole("button")).toHaveCount(4);
   // Dragged by the pointer: the first is set down on the third's place.
   const pans = page.getByRole("list", { name: "Pans" }).getByRole("button");
-  const names = () => pans.evaluateAll((list) => list.map((pan) => pan.getAttribute("aria-label")?.split(",")[0]));
+  const names = () =>
+    pans.evaluateAll((list) => list.map((pan) => pan.getAttribute("aria-label")?.split(",")[0]));
   const [a = "", b = "", c = "", d = ""] = (await names()).map(String);
   const [from, to] = [await pans.nth(0).boundingBox(), await pans.nth(2).boundingBox()];
   if (!from || !to) throw new Error("no pans");
@@ -103,7 +134,14 @@ test("the chapter Tray proposes the fewest pans, lays them out, and can paint th
   await page.getByRole("combobox", { name: "Order" }).selectOption({ label: "by working order" });
   await expect(page.getByText("Packed for First Frost.")).toBeVisible();
   // What is not made for skin does not go in beside what is (SAFE-1).
-  const refused = await page.request.post(`${studio.url}/api/trays`, { data: { name: "T", width: 90, height: 60, pans: [{ id: "a", pan: "half", parts: [{ productId: "workshop-gold", parts: 1 }] }] } });
+  const refused = await page.request.post(`${studio.url}/api/trays`, {
+    data: {
+      name: "T",
+      width: 90,
+      height: 60,
+      pans: [{ id: "a", pan: "half", parts: [{ productId: "workshop-gold", parts: 1 }] }],
+    },
+  });
   expect(refused.status()).toBe(400);
   expect(await refused.text()).toContain("not made for skin");
   await studio.close();

@@ -1,6 +1,10 @@
 import { call, expect, test } from "./studio";
 
-test("a second tab saving an old version is told, keeps both, and loses nothing", async ({ page, context, demo }) => {
+test("a second tab saving an old version is told, keeps both, and loses nothing", async ({
+  page,
+  context,
+  demo,
+}) => {
   await page.goto(`${demo.url}/looks/thunderhead`);
   const other = await context.newPage();
   await other.goto(`${demo.url}/looks/thunderhead`);
@@ -20,7 +24,11 @@ test("a second tab saving an old version is told, keeps both, and loses nothing"
   await expect(page.getByLabel("Note", { exact: true })).toHaveValue("from the first tab");
 });
 
-test("what could not be saved is kept in the browser and offered again", async ({ page, context, demo }) => {
+test("what could not be saved is kept in the browser and offered again", async ({
+  page,
+  context,
+  demo,
+}) => {
   await page.goto(`${demo.url}/looks/drought`);
   await page.locator("[data-layer]", { hasText: /Ochre ground/ }).click();
   await page.waitForLoadState("networkidle");
@@ -33,12 +41,38 @@ test("what could not be saved is kept in the browser and offered again", async (
   await page.goto(`${demo.url}/looks/drought`);
   await page.getByRole("button", { name: "Bring them back" }).click();
   await page.locator("[data-layer]", { hasText: /Ochre ground/ }).click();
-  await expect(page.getByLabel("Note", { exact: true })).toHaveValue("typed while the line was dead");
+  await expect(page.getByLabel("Note", { exact: true })).toHaveValue(
+    "typed while the line was dead",
+  );
 });
 
-test("a stale save by the route is a 409 that names the newest version", async ({ demo, request }) => {
-  const design = { schema: 1, name: "Stale", system: null, layers: [], bare: [], accepted: [], notes: "" };
-  const { body } = await call(request, "POST", `${demo.url}/api/looks`, { name: "Stale", personId: "nomi-tarrow", brief: { airDegC: 21, rh: 50, air: "still", hoursWorn: 3, activity: "acting", nearestM: 1, farthestM: 12, skill: "practised" } });
+test("a stale save by the route is a 409 that names the newest version", async ({
+  demo,
+  request,
+}) => {
+  const design = {
+    schema: 1,
+    name: "Stale",
+    system: null,
+    layers: [],
+    bare: [],
+    accepted: [],
+    notes: "",
+  };
+  const { body } = await call(request, "POST", `${demo.url}/api/looks`, {
+    name: "Stale",
+    personId: "nomi-tarrow",
+    brief: {
+      airDegC: 21,
+      rh: 50,
+      air: "still",
+      hoursWorn: 3,
+      activity: "acting",
+      nearestM: 1,
+      farthestM: 12,
+      skill: "practised",
+    },
+  });
   const url = `${demo.url}/api/looks/${String(body.lookId)}`;
   expect((await call(request, "PUT", url, { version: 1, design })).body).toEqual({ version: 2 });
   const stale = await call(request, "PUT", url, { version: 1, design });

@@ -1,10 +1,16 @@
 import { expect, openStudio, test } from "./studio";
 
-test("wear: the figure after some hours, what needs touching up and why, the list to carry, and the curves of the options", async ({ page }) => {
+test("wear: the figure after some hours, what needs touching up and why, the list to carry, and the curves of the options", async ({
+  page,
+}) => {
   const studio = await openStudio({ demo: true });
   await page.goto(`${studio.url}/looks/drought/drought-quarry/map`, { waitUntil: "networkidle" });
   const figure = page.getByRole("region", { name: "Figure" });
-  const forehead = () => figure.locator('svg[role="img"] g[fill]:has(> use[href="#map-forehead"])').first().getAttribute("fill");
+  const forehead = () =>
+    figure
+      .locator('svg[role="img"] g[fill]:has(> use[href="#map-forehead"])')
+      .first()
+      .getAttribute("fill");
   const fresh = await forehead();
   const after = page.getByLabel("After", { exact: true });
   await after.focus();
@@ -18,7 +24,9 @@ test("wear: the figure after some hours, what needs touching up and why, the lis
   await expect.poll(forehead).toBe(fresh);
 
   await page.goto(`${studio.url}/looks/drought/drought-quarry/plan`, { waitUntil: "networkidle" });
-  await expect(page.getByRole("list", { name: "Touch-ups" }).getByRole("listitem").first()).toContainText(/^after \d+/);
+  await expect(
+    page.getByRole("list", { name: "Touch-ups" }).getByRole("listitem").first(),
+  ).toContainText(/^after \d+/);
   await expect(page.locator("p", { hasText: "To carry:" })).toContainText("damp sponge");
 
   await page.goto(`${studio.url}/looks/drought/drought-quarry/paint`, { waitUntil: "networkidle" });

@@ -7,5 +7,13 @@ export const dynamic = "force-dynamic";
 export const metadata = { title: "Mixing" };
 
 export default async function Page() {
-  return <MixingPage start={await shelfStart((await mixes()).flatMap(({ parts }) => parts.map(({ productId }) => productId)))} people={await everybody()} mixes={await mixes()} />;
+  return (
+    <MixingPage
+      start={await shelfStart(
+        (await mixes()).flatMap(({ parts }) => parts.map(({ productId }) => productId)),
+      )}
+      people={await everybody()}
+      mixes={await mixes()}
+    />
+  );
 }

@@ -1,26 +1,67 @@
 import { FACE_ZONES, ZONES, type ZoneId } from "../anatomy";
-import { allowedZones, exposedZones, PLAIN_LAYER, type Layer, type Look, type LookPatch, type OtherGroup, type PaintChoice, type PaintKit, type System } from "../look";
+import {
+  allowedZones,
+  exposedZones,
+  PLAIN_LAYER,
+  type Layer,
+  type Look,
+  type LookPatch,
+  type OtherGroup,
+  type PaintChoice,
+  type PaintKit,
+  type System,
+} from "../look";
 import { allergensOf, material, TOOLS, toolsFor, type HelperKey, type Product } from "../paint";
 import type { Brief } from "../brief";
 import type { Person } from "../people";
 import { GROUPS, type AdviceGroup } from "./groups";
 
 function choice(key: HelperKey, shelf: readonly Product[], person: Person): PaintChoice {
-  const product = shelf.find((entry) => entry.material === key && entry.grade !== "prop" && !allergensOf(entry).some((allergen) => person.allergies.includes(allergen)) && !person.patchTests.some((test) => test.productId === entry.id && test.result === "reacted"));
+  const product = shelf.find(
+    (entry) =>
+      entry.material === key &&
+      entry.grade !== "prop" &&
+      !allergensOf(entry).some((allergen) => person.allergies.includes(allergen)) &&
+      !person.patchTests.some((test) => test.productId === entry.id && test.result === "reacted"),
+  );
   return product ? { kind: "product", productId: product.id } : { kind: "material", material: key };
 }
 
-const ON_FACE: readonly ZoneId[] = FACE_ZONES.filter((zone) => zone.group !== "scalp" && zone.kind !== "brow" && zone.kind !== "collar").map((zone) => zone.id);
+const ON_FACE: readonly ZoneId[] = FACE_ZONES.filter(
+  (zone) => zone.group !== "scalp" && zone.kind !== "brow" && zone.kind !== "collar",
+).map((zone) => zone.id);
 
 /** Where a group's prep and seal may go: off eyes, lips and mouth where the product keeps out. */
-function zonesFor(group: "face" | OtherGroup, key: HelperKey, paint: PaintChoice, shelf: readonly Product[], brief: Pick<Brief, "hood" | "highCollar" | "bares">): ZoneId[] {
-  const product = paint.kind === "product" ? (shelf.find((entry) => entry.id === paint.productId) ?? null) : null;
-  const zones = group === "face" ? ON_FACE : ZONES.filter(({ id }) => GROUPS[group].covers(id) && exposedZones(brief).includes(id)).map(({ id }) => id);
+function zonesFor(
+  group: "face" | OtherGroup,
+  key: HelperKey,
+  paint: PaintChoice,
+  shelf: readonly Product[],
+  brief: Pick<Brief, "hood" | "highCollar" | "bares">,
+): ZoneId[] {
+  const product =
+    paint.kind === "product" ? (shelf.find((entry) => entry.id === paint.productId) ?? null) : null;
+  const zones =
+    group === "face"
+      ? ON_FACE
+      : ZONES.filter(({ id }) => GROUPS[group].covers(id) && exposedZones(brief).includes(id)).map(
+          ({ id }) => id,
+        );
   return allowedZones(zones, key, product);
 }
 
 /** What a look starts from before a system is chosen. */
-const NOTHING: System = { base: "waterGlycerine", detail: "waterGlycerine", eyes: "waterGlycerine", lips: "waterGlycerine", prep: null, activate: null, set: null, seal: null, also: {} };
+const NOTHING: System = {
+  base: "waterGlycerine",
+  detail: "waterGlycerine",
+  eyes: "waterGlycerine",
+  lips: "waterGlycerine",
+  prep: null,
+  activate: null,
+  set: null,
+  seal: null,
+  also: {},
+};
 
 /** The system with one group's kit in it. */
 export function withKit(system: System | null, group: AdviceGroup, kit: PaintKit): System {
@@ -43,17 +84,51 @@ export function kitOf(system: System | null, group: AdviceGroup): PaintKit | nul
 }
 
 /** Takes up a system: notes it on the look and brings the stack's own prep and seal layers into line with it. */
-export function adoptSystem(look: Look, system: System, shelf: readonly Product[], person: Person, brief: Pick<Brief, "hood" | "highCollar" | "bares"> = { hood: false, highCollar: false, bares: [] }): LookPatch {
+export function adoptSystem(
+  look: Look,
+  system: System,
+  shelf: readonly Product[],
+  person: Person,
+  brief: Pick<Brief, "hood" | "highCollar" | "bares"> = {
+    hood: false,
+    highCollar: false,
+    bares: [],
+  },
+): LookPatch {
   const own = look.layers.filter((layer) => layer.id.startsWith("system-"));
-  const layer = (group: "face" | OtherGroup, role: "prep" | "seal", key: HelperKey): Layer | null => {
+  const layer = (
+    group: "face" | OtherGroup,
+    role: "prep" | "seal",
+    key: HelperKey,
+  ): Layer | null => {
     const paint = choice(key, shelf, person);
     const tool = toolsFor(key)[0] ?? "dampSponge";
     const zones = zonesFor(group, key, paint, shelf, brief);
     const name = `${material(key).label.replace(/^./, (c) => c.toUpperCase())}${group === "face" ? "" : `, ${GROUPS[group].label}`}`;
-    return zones.length ? { ...PLAIN_LAYER, id: group === "face" ? `system-${role}` : `system-${group}-${role}`, role, name, zones, paint, tool, technique: TOOLS[tool].techniques[0], coats: 1 } : null;
+    return zones.length
+      ? {
+          ...PLAIN_LAYER,
+          id: group === "face" ? `system-${role}` : `system-${group}-${role}`,
+          role,
+          name,
+          zones,
+          paint,
+          tool,
+          technique: TOOLS[tool].techniques[0],
+          coats: 1,
+        }
+      : null;
   };
-  const kits: [("face" | OtherGroup), PaintKit][] = [["face", system], ...(Object.entries(system.also) as [OtherGroup, PaintKit][])];
-  const layersOf = (role: "prep" | "seal") => kits.flatMap(([group, kit]) => { const key = kit[role]; const made = key ? layer(group, role, key) : null; return made ? [made] : []; });
+  const kits: ["face" | OtherGroup, PaintKit][] = [
+    ["face", system],
+    ...(Object.entries(system.also) as [OtherGroup, PaintKit][]),
+  ];
+  const layersOf = (role: "prep" | "seal") =>
+    kits.flatMap(([group, kit]) => {
+      const key = kit[role];
+      const made = key ? layer(group, role, key) : null;
+      return made ? [made] : [];
+    });
   return {
     op: "several",
     patches: [

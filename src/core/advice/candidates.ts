@@ -2,7 +2,24 @@ import { buildFigure, ZONES, type ZoneId } from "../anatomy";
 import { paintingAirSpeed, type Brief } from "../brief";
 import { dryingMinutes } from "../climate";
 import { exposedZones, type PaintKit } from "../look";
-import { filmPerCoat, freshState, helper, isWaterColour, material, pairing, paintType, toolOf, TOOLS, toolsFor, wetGramsPerM2, type HelperKey, type MaterialKey, type PaintTypeKey, type Product, type ToolKey } from "../paint";
+import {
+  filmPerCoat,
+  freshState,
+  helper,
+  isWaterColour,
+  material,
+  pairing,
+  paintType,
+  toolOf,
+  TOOLS,
+  toolsFor,
+  wetGramsPerM2,
+  type HelperKey,
+  type MaterialKey,
+  type PaintTypeKey,
+  type Product,
+  type ToolKey,
+} from "../paint";
 import { landmarksOf, physiqueOf, type Person } from "../people";
 import { HOUSE, type House } from "../rules";
 import { hazardsOf, onPiece, wearUnder, type Hazards, type ZoneWear } from "../wear";
@@ -65,45 +82,72 @@ export function areaOf(group: AdviceGroup, person: Person, brief: Pick<Brief, "b
   AREAS.set(person, known);
   if (known[group] === undefined) {
     const figure = buildFigure(landmarksOf(person), physiqueOf(person));
-    for (const key of Object.keys(GROUPS) as AdviceGroup[]) known[key] = ZONES.filter(({ id, part, kind, frame }) => GROUPS[key].covers(id) && (part === "body" || (frame === "front" && kind !== "collar"))).reduce((sum, { id }) => sum + figure.zone(id).areaCm2, 0);
+    for (const key of Object.keys(GROUPS) as AdviceGroup[])
+      known[key] = ZONES.filter(
+        ({ id, part, kind, frame }) =>
+          GROUPS[key].covers(id) && (part === "body" || (frame === "front" && kind !== "collar")),
+      ).reduce((sum, { id }) => sum + figure.zone(id).areaCm2, 0);
   }
   // A costume leaves so many of the parts of a body bare.
-  return (known[group] ?? 0) * (group === "body" ? Math.min(1, Math.max(0.1, brief.bares.filter((part) => part !== "hands").length / 9)) : 1);
+  return (
+    (known[group] ?? 0) *
+    (group === "body"
+      ? Math.min(1, Math.max(0.1, brief.bares.filter((part) => part !== "hands").length / 9))
+      : 1)
+  );
 }
 
 /** Middle of a type's price range, minor units a gram; the shelf's own price where it is there. */
 function pricePerGram(type: MaterialKey, shelf: readonly Product[]): number {
-  const own = shelf.filter((product) => product.material === type).map((product) => product.priceMinor / product.sizeGrams);
+  const own = shelf
+    .filter((product) => product.material === type)
+    .map((product) => product.priceMinor / product.sizeGrams);
   const [low, high] = material(type).pricePerGram;
   return own.length ? own.reduce((sum, price) => sum + price, 0) / own.length : (low + high) / 2;
 }
 
 /** 0-1: fumes, fire and what is no cosmetic count against a type, more on sensitive skin. Common practice, no published source. */
-function gentleness(type: PaintTypeKey, person: Pick<Person, "skinKind">, barrier: boolean): number {
+function gentleness(
+  type: PaintTypeKey,
+  person: Pick<Person, "skinKind">,
+  barrier: boolean,
+): number {
   const kind = paintType(type);
   const harshness = (kind.flammable ? 0.45 : 0) + (kind.cosmetic ? 0 : 0.75) + kind.stain * 0.2;
   const skin = person.skinKind === "sensitive" ? (barrier ? 1.2 : 1.6) : 1;
   return clamp(1 - harshness * skin - (person.skinKind === "sensitive" && !barrier ? 0.15 : 0));
 }
 /** What lies on a piece spares the skin: of its harshness only the air's half counts. Common practice, no published source. */
-const gentlest = (gentle: number, group: AdviceGroup) => (group === "prosthetic" ? (1 + gentle) / 2 : gentle);
+const gentlest = (gentle: number, group: AdviceGroup) =>
+  group === "prosthetic" ? (1 + gentle) / 2 : gentle;
 
 const clamp = (value: number) => Math.max(0, Math.min(1, value));
 
 /** 0-1: how softly a base blends; on a piece all that is made for pieces does. Common practice, no published source. */
-const softness = (type: PaintTypeKey, piece: boolean) => (paintType(type).goodFor.includes(piece ? "prosthetic" : "blend") ? (toolsFor(type)[0] === "airbrush" ? 0.85 : 1) : 0.35);
+const softness = (type: PaintTypeKey, piece: boolean) =>
+  paintType(type).goodFor.includes(piece ? "prosthetic" : "blend")
+    ? toolsFor(type)[0] === "airbrush"
+      ? 0.85
+      : 1
+    : 0.35;
 
 /** 0-1: how finely a detail draws; wax is the finest until it softens (CLIM-1). Common practice, no published source. */
 function fineness(type: PaintTypeKey, brief: Brief, house: House): number {
   if (!paintType(type).goodFor.includes("line")) return 0.35;
   if (paintType(type).resists.heat >= 0.5) return 0.85;
-  return 1 - 0.8 / (1 + Math.exp(-(brief.airDegC + (brief.sun ? 4 : 0) - house.numbers.waxSoftens) / 2));
+  return (
+    1 - 0.8 / (1 + Math.exp(-(brief.airDegC + (brief.sun ? 4 : 0) - house.numbers.waxSoftens) / 2))
+  );
 }
 
 /** The tool a type is laid with: over a body the quickest it has. */
 function toolFor(type: MaterialKey, group: AdviceGroup): ToolKey {
   const tools = toolsFor(type).filter((tool) => tool !== "splatterBrush");
-  return (group === "body" ? [...tools].sort((a, b) => TOOLS[b].cm2PerMinute - TOOLS[a].cm2PerMinute)[0] : tools[0]) ?? "dampSponge";
+  return (
+    (group === "body"
+      ? [...tools].sort((a, b) => TOOLS[b].cm2PerMinute - TOOLS[a].cm2PerMinute)[0]
+      : tools[0]) ?? "dampSponge"
+  );
 }
 
 /** A compressor counts as a kind one needs, and as so much in power and cleaning, minor units (KIT-3). Common practice, no published source. */
@@ -119,8 +163,17 @@ function costsOf(advice: AdviceBrief, shelf: readonly Product[]) {
     if (found) return found;
     const { solvent } = material(type);
     const tool = toolsFor(type)[0] ?? "dampSponge";
-    const dry = solvent ? Math.min(LONGEST_DRY, dryingMinutes({ wetGramsPerM2: wetGramsPerM2(type, tool), solvent, ...air })) : 2;
-    const made = { dry, price: pricePerGram(type, shelf), owned: shelf.filter((product) => product.material === type).length };
+    const dry = solvent
+      ? Math.min(
+          LONGEST_DRY,
+          dryingMinutes({ wetGramsPerM2: wetGramsPerM2(type, tool), solvent, ...air }),
+        )
+      : 2;
+    const made = {
+      dry,
+      price: pricePerGram(type, shelf),
+      owned: shelf.filter((product) => product.material === type).length,
+    };
     known.set(type, made);
     return made;
   };
@@ -129,19 +182,34 @@ function costsOf(advice: AdviceBrief, shelf: readonly Product[]) {
 /** Whether a detail may go over a base in a kit as it is: the pair table decides, and mud is avoided by powder or by patting. */
 function goesTogether(kit: PaintKit, group: AdviceGroup): boolean {
   const state = kit.set ? "powdered" : freshState(kit.base);
-  if (group === "prosthetic" && pairing("foamPiece", "dry", kit.base).verdict !== "fine") return false;
-  if (kit.base !== kit.detail && pairing(kit.base, state, kit.detail).verdict !== "fine" && !(isWaterColour(kit.base) && isWaterColour(kit.detail))) return false;
+  if (group === "prosthetic" && pairing("foamPiece", "dry", kit.base).verdict !== "fine")
+    return false;
+  if (
+    kit.base !== kit.detail &&
+    pairing(kit.base, state, kit.detail).verdict !== "fine" &&
+    !(isWaterColour(kit.base) && isWaterColour(kit.detail))
+  )
+    return false;
   return kit.prep === null || pairing(kit.prep, "dry", kit.base).verdict === "fine";
 }
 
 /** Hazards of a zone as a group meets them: paint on a piece is kept from the skin. */
-export function hazardsIn(group: AdviceGroup, zone: ZoneId, person: Person, brief: Brief, house: House): Hazards {
+export function hazardsIn(
+  group: AdviceGroup,
+  zone: ZoneId,
+  person: Person,
+  brief: Brief,
+  house: House,
+): Hazards {
   const raw = hazardsOf(zone, person, brief, house);
   return group === "prosthetic" ? onPiece(raw) : raw;
 }
 
 /** The zones a group is judged by: of a body those that the costume leaves bare. */
-export function judgedZones(group: AdviceGroup, brief: Pick<Brief, "hood" | "highCollar" | "bares">): readonly ZoneId[] {
+export function judgedZones(
+  group: AdviceGroup,
+  brief: Pick<Brief, "hood" | "highCollar" | "bares">,
+): readonly ZoneId[] {
   const { judged } = GROUPS[group];
   if (group !== "body") return judged;
   const shown = new Set(exposedZones(brief));
@@ -157,42 +225,88 @@ export function candidatesFor(group: AdviceGroup, advice: AdviceBrief): Candidat
   const allowed = (type: PaintTypeKey) => refusal(type, group, person, advice.shelf) === null;
   const protections = protectionsFor(group, helperAllowed(person, advice.shelf));
   const cost = costsOf(advice, shelf);
-  const wearOf = wearsOf(judgedZones(group, brief).map((zone): readonly [typeof zone, Hazards] => [zone, hazardsIn(group, zone, person, brief, house)]), house);
+  const wearOf = wearsOf(
+    judgedZones(group, brief).map((zone): readonly [typeof zone, Hazards] => [
+      zone,
+      hazardsIn(group, zone, person, brief, house),
+    ]),
+    house,
+  );
   const area = areaOf(group, person, brief);
   const found: Candidate[] = [];
-  for (const base of definition.bases.filter(allowed)) for (const detail of definition.lines > 0 ? definition.details.filter(allowed) : [base]) {
-    const sticky = material(base).setting === "powder" || material(detail).setting === "powder";
-    const wet = isWaterColour(base) || isWaterColour(detail);
-    for (const prep of protections.prep) for (const activate of wet ? protections.activate : [null]) for (const set of sticky ? protections.set.filter((key) => key !== null) : protections.set) for (const seal of protections.seal) {
-      const kit: PaintKit = { base, detail, prep, activate, set, seal };
-      if (goesTogether(kit, group)) found.push(measured(kit, { person, brief, wearOf, house, area, cost, lines: definition.lines, group }));
+  for (const base of definition.bases.filter(allowed))
+    for (const detail of definition.lines > 0 ? definition.details.filter(allowed) : [base]) {
+      const sticky = material(base).setting === "powder" || material(detail).setting === "powder";
+      const wet = isWaterColour(base) || isWaterColour(detail);
+      for (const prep of protections.prep)
+        for (const activate of wet ? protections.activate : [null])
+          for (const set of sticky
+            ? protections.set.filter((key) => key !== null)
+            : protections.set)
+            for (const seal of protections.seal) {
+              const kit: PaintKit = { base, detail, prep, activate, set, seal };
+              if (goesTogether(kit, group))
+                found.push(
+                  measured(kit, {
+                    person,
+                    brief,
+                    wearOf,
+                    house,
+                    area,
+                    cost,
+                    lines: definition.lines,
+                    group,
+                  }),
+                );
+            }
     }
-  }
   return found;
 }
 
 /** The weakest of a group's zones under a type and its helpers. */
-interface Weakest { readonly first: ZoneWear; readonly failureHours: number }
+interface Weakest {
+  readonly first: ZoneWear;
+  readonly failureHours: number;
+}
 
 /** The same paint under the same helpers is asked for with every detail that could go over it. */
-function wearsOf(hazards: readonly (readonly [ZoneId, Hazards])[], house: House): (type: PaintTypeKey, helpers: readonly HelperKey[]) => Weakest {
+function wearsOf(
+  hazards: readonly (readonly [ZoneId, Hazards])[],
+  house: House,
+): (type: PaintTypeKey, helpers: readonly HelperKey[]) => Weakest {
   const known = new Map<string, Weakest>();
   return (type, helpers) => {
     const key = `${type} ${helpers.join(" ")}`;
     const found = known.get(key);
     if (found) return found;
     const wears = hazards.map(([zone, raw]) => wearUnder(zone, raw, type, helpers, house));
-    const made = { first: wears.reduce((worst, wear) => (wear.touchUpHours < worst.touchUpHours ? wear : worst)), failureHours: wears.reduce((worst, wear) => Math.min(worst, wear.failureHours), Infinity) };
+    const made = {
+      first: wears.reduce((worst, wear) => (wear.touchUpHours < worst.touchUpHours ? wear : worst)),
+      failureHours: wears.reduce((worst, wear) => Math.min(worst, wear.failureHours), Infinity),
+    };
     known.set(key, made);
     return made;
   };
 }
 
-interface Ground { readonly person: Person; readonly brief: Brief; readonly wearOf: ReturnType<typeof wearsOf>; readonly house: House; readonly area: number; readonly cost: ReturnType<typeof costsOf>; readonly lines: number; readonly group: AdviceGroup }
+interface Ground {
+  readonly person: Person;
+  readonly brief: Brief;
+  readonly wearOf: ReturnType<typeof wearsOf>;
+  readonly house: House;
+  readonly area: number;
+  readonly cost: ReturnType<typeof costsOf>;
+  readonly lines: number;
+  readonly group: AdviceGroup;
+}
 
-const only = (keys: readonly (HelperKey | null)[]) => keys.filter((key): key is HelperKey => key !== null);
+const only = (keys: readonly (HelperKey | null)[]) =>
+  keys.filter((key): key is HelperKey => key !== null);
 
-function measured(kit: PaintKit, { person, brief, wearOf, house, area, cost, lines, group }: Ground): Candidate {
+function measured(
+  kit: PaintKit,
+  { person, brief, wearOf, house, area, cost, lines, group }: Ground,
+): Candidate {
   const { base, detail, prep, activate, set, seal } = kit;
   const under = only([prep, isWaterColour(base) ? activate : null, set, seal]);
   const over = only([isWaterColour(detail) ? activate : null, set, seal]);
@@ -207,14 +321,56 @@ function measured(kit: PaintKit, { person, brief, wearOf, house, area, cost, lin
   const grams = ((area / 10_000) * film * coats * TOOLS[tool].waste) / material(base).solids;
   const needed = [...new Set<MaterialKey>([base, detail, ...helpers])];
   return {
-    kit, first, failureHours, lineHours: lines > 0 ? wearOf(detail, over).first.touchUpHours : first.touchUpHours,
-    onMinutes: (coats * area) / TOOLS[tool].cm2PerMinute + (toolOf(tool).setUpMinutes ?? 0) + (face ? DETAIL_MINUTES : lines * DETAIL_MINUTES) + helpers.length * HELPER_MINUTES * Math.max(0.5, area / 400),
-    dryMinutes: coats * cost(base).dry + (lines > 0 && detail !== base ? cost(detail).dry : 0) + helpers.reduce((sum, key) => sum + (helper(key).use === "activate" || helper(key).use === "set" ? 0.5 : Math.min(5, cost(key).dry)), 0),
-    offMinutes: Math.max(material(base).removal.minutes, material(detail).removal.minutes) * Math.max(0.5, Math.sqrt(share) * Math.max(1, Math.sqrt(area / 400))),
-    costMinor: Math.round(grams * cost(base).price + (lines > 0 ? DETAIL_GRAMS * cost(detail).price : 0) + helpers.length * HELPER_MINOR * Math.max(0.5, area / 400) + (gear ? GEAR_MINOR : 0)),
-    gentle: gentlest(Math.min(gentleness(base, person, prep === "barrierCream"), gentleness(detail, person, prep === "barrierCream") + 0.2), group),
-    comfort: group === "prosthetic" ? 0.8 : clamp(paintType(base).comfort - helpers.length * 0.03), stain: Math.max(paintType(base).stain * (prep === "barrierCream" ? 0.5 : 1), paintType(detail).stain * 0.8),
-    strength: paintType(base).vivid * (1 - lines) + paintType(detail).vivid * lines, blends: softness(base, group === "prosthetic"), lines: fineness(detail, brief, house), thin: clamp((THICK_FILM - film) / (THICK_FILM - THIN_FILM)) * (paintType(base).finish === "gloss" && !set ? 0.5 : 1),
-    owned: needed.filter((key) => cost(key).owned >= (key === base && face ? COLOURS_FOR_A_BASE : 1)).length + (gear && cost("airbrushWater").owned > 0 ? 1 : 0), needed: needed.length + (gear ? 1 : 0),
+    kit,
+    first,
+    failureHours,
+    lineHours: lines > 0 ? wearOf(detail, over).first.touchUpHours : first.touchUpHours,
+    onMinutes:
+      (coats * area) / TOOLS[tool].cm2PerMinute +
+      (toolOf(tool).setUpMinutes ?? 0) +
+      (face ? DETAIL_MINUTES : lines * DETAIL_MINUTES) +
+      helpers.length * HELPER_MINUTES * Math.max(0.5, area / 400),
+    dryMinutes:
+      coats * cost(base).dry +
+      (lines > 0 && detail !== base ? cost(detail).dry : 0) +
+      helpers.reduce(
+        (sum, key) =>
+          sum +
+          (helper(key).use === "activate" || helper(key).use === "set"
+            ? 0.5
+            : Math.min(5, cost(key).dry)),
+        0,
+      ),
+    offMinutes:
+      Math.max(material(base).removal.minutes, material(detail).removal.minutes) *
+      Math.max(0.5, Math.sqrt(share) * Math.max(1, Math.sqrt(area / 400))),
+    costMinor: Math.round(
+      grams * cost(base).price +
+        (lines > 0 ? DETAIL_GRAMS * cost(detail).price : 0) +
+        helpers.length * HELPER_MINOR * Math.max(0.5, area / 400) +
+        (gear ? GEAR_MINOR : 0),
+    ),
+    gentle: gentlest(
+      Math.min(
+        gentleness(base, person, prep === "barrierCream"),
+        gentleness(detail, person, prep === "barrierCream") + 0.2,
+      ),
+      group,
+    ),
+    comfort: group === "prosthetic" ? 0.8 : clamp(paintType(base).comfort - helpers.length * 0.03),
+    stain: Math.max(
+      paintType(base).stain * (prep === "barrierCream" ? 0.5 : 1),
+      paintType(detail).stain * 0.8,
+    ),
+    strength: paintType(base).vivid * (1 - lines) + paintType(detail).vivid * lines,
+    blends: softness(base, group === "prosthetic"),
+    lines: fineness(detail, brief, house),
+    thin:
+      clamp((THICK_FILM - film) / (THICK_FILM - THIN_FILM)) *
+      (paintType(base).finish === "gloss" && !set ? 0.5 : 1),
+    owned:
+      needed.filter((key) => cost(key).owned >= (key === base && face ? COLOURS_FOR_A_BASE : 1))
+        .length + (gear && cost("airbrushWater").owned > 0 ? 1 : 0),
+    needed: needed.length + (gear ? 1 : 0),
   };
 }

@@ -1,7 +1,24 @@
 import { ZONES, zoneInfo, type ZoneId } from "../anatomy";
 import type { Brief } from "../brief";
-import { exposedZones, isColour, materialOf, type Look, type LookContext, type OtherGroup } from "../look";
-import { helper, HELPER_KEYS, isPiece, keptOutOf, material, paintType, PAINT_TYPE_KEYS, type HelperKey, type PaintTypeKey } from "../paint";
+import {
+  exposedZones,
+  isColour,
+  materialOf,
+  type Look,
+  type LookContext,
+  type OtherGroup,
+} from "../look";
+import {
+  helper,
+  HELPER_KEYS,
+  isPiece,
+  keptOutOf,
+  material,
+  paintType,
+  PAINT_TYPE_KEYS,
+  type HelperKey,
+  type PaintTypeKey,
+} from "../paint";
 
 export type AdviceGroup = "face" | "eyes" | "lips" | OtherGroup;
 
@@ -18,49 +35,130 @@ export interface GroupDefinition {
   readonly lines: number;
 }
 
-const good = (...uses: readonly string[]) => PAINT_TYPE_KEYS.filter((type) => paintType(type).goodFor.some((use) => uses.includes(use)));
-const on = (...groups: readonly string[]) => (zone: ZoneId) => groups.includes(zoneInfo(zone).group);
+const good = (...uses: readonly string[]) =>
+  PAINT_TYPE_KEYS.filter((type) => paintType(type).goodFor.some((use) => uses.includes(use)));
+const on =
+  (...groups: readonly string[]) =>
+  (zone: ZoneId) =>
+    groups.includes(zoneInfo(zone).group);
 const BASES = good("base");
 const LINES: readonly PaintTypeKey[] = ["waterWax", "waterGlycerine", "alcoholActivated", "cream"];
 const noGrease = (type: PaintTypeKey) => material(type).behaves !== "cream";
 
 export const GROUPS: Readonly<Record<AdviceGroup, GroupDefinition>> = {
-  face: { label: "face", judged: ["forehead", "cheekAppleLeft", "noseBridge", "chin", "lipSideLeft"], covers: on("face", "ears", "neck"), bases: BASES, details: LINES, lines: 0.35 },
-  eyes: { label: "round the eyes", judged: ["upperLidLeft", "underEyeLeft", "browBoneLeft"], covers: on("eyes"), bases: [...BASES.filter((type) => !keptOutOf(type, "eye")), "gelLiner", "powder"], details: ["gelLiner", "waterWax", "waterGlycerine"], lines: 0.4 },
-  lips: { label: "lips", judged: ["upperLip", "lowerLip"], covers: on("lips"), bases: ["lipLong", "cream", "waterGlycerine", "waterWax"], details: ["lipLong", "cream", "waterGlycerine", "waterWax"], lines: 0 },
-  hands: { label: "hands", judged: ["handBackLeft", "fingersBackLeft", "palmLeft"], covers: on("hands"), bases: BASES.filter(noGrease), details: LINES.filter(noGrease), lines: 0.2 },
-  body: { label: "body", judged: ["chest", "elbowInnerLeft", "upperBack", "forearmFrontLeft", "thighFrontLeft"], covers: (zone) => zoneInfo(zone).part === "body" && zoneInfo(zone).group !== "hands", bases: BASES, details: LINES, lines: 0.2 },
-  prosthetic: { label: "piece", judged: ["forehead", "noseBridge"], covers: () => false, bases: ["rubberMaskGrease", "adhesiveAcrylic", "alcoholActivated"], details: ["alcoholActivated", "rubberMaskGrease", "waterWax"], lines: 0.3 },
-  teeth: { label: "teeth", judged: ["upperLip"], covers: () => false, bases: ["toothLacquer"], details: ["toothLacquer"], lines: 0 },
+  face: {
+    label: "face",
+    judged: ["forehead", "cheekAppleLeft", "noseBridge", "chin", "lipSideLeft"],
+    covers: on("face", "ears", "neck"),
+    bases: BASES,
+    details: LINES,
+    lines: 0.35,
+  },
+  eyes: {
+    label: "round the eyes",
+    judged: ["upperLidLeft", "underEyeLeft", "browBoneLeft"],
+    covers: on("eyes"),
+    bases: [...BASES.filter((type) => !keptOutOf(type, "eye")), "gelLiner", "powder"],
+    details: ["gelLiner", "waterWax", "waterGlycerine"],
+    lines: 0.4,
+  },
+  lips: {
+    label: "lips",
+    judged: ["upperLip", "lowerLip"],
+    covers: on("lips"),
+    bases: ["lipLong", "cream", "waterGlycerine", "waterWax"],
+    details: ["lipLong", "cream", "waterGlycerine", "waterWax"],
+    lines: 0,
+  },
+  hands: {
+    label: "hands",
+    judged: ["handBackLeft", "fingersBackLeft", "palmLeft"],
+    covers: on("hands"),
+    bases: BASES.filter(noGrease),
+    details: LINES.filter(noGrease),
+    lines: 0.2,
+  },
+  body: {
+    label: "body",
+    judged: ["chest", "elbowInnerLeft", "upperBack", "forearmFrontLeft", "thighFrontLeft"],
+    covers: (zone) => zoneInfo(zone).part === "body" && zoneInfo(zone).group !== "hands",
+    bases: BASES,
+    details: LINES,
+    lines: 0.2,
+  },
+  prosthetic: {
+    label: "piece",
+    judged: ["forehead", "noseBridge"],
+    covers: () => false,
+    bases: ["rubberMaskGrease", "adhesiveAcrylic", "alcoholActivated"],
+    details: ["alcoholActivated", "rubberMaskGrease", "waterWax"],
+    lines: 0.3,
+  },
+  teeth: {
+    label: "teeth",
+    judged: ["upperLip"],
+    covers: () => false,
+    bases: ["toothLacquer"],
+    details: ["toothLacquer"],
+    lines: 0,
+  },
 };
 export const ADVICE_GROUPS = Object.keys(GROUPS) as AdviceGroup[];
 
 /** Preps, ways to activate, powders and seals that may lie on the zones a group is judged by. */
-export interface Protections { readonly prep: readonly (HelperKey | null)[]; readonly activate: readonly (HelperKey | null)[]; readonly set: readonly (HelperKey | null)[]; readonly seal: readonly (HelperKey | null)[] }
+export interface Protections {
+  readonly prep: readonly (HelperKey | null)[];
+  readonly activate: readonly (HelperKey | null)[];
+  readonly set: readonly (HelperKey | null)[];
+  readonly seal: readonly (HelperKey | null)[];
+}
 
 const PREPS: readonly HelperKey[] = ["skinPrep", "barrierCream", "primer"];
 
 /** Helpers for a group that the person may have; nothing is always one of the choices. */
-export function protectionsFor(group: AdviceGroup, mayUse: (key: HelperKey) => boolean): Protections {
+export function protectionsFor(
+  group: AdviceGroup,
+  mayUse: (key: HelperKey) => boolean,
+): Protections {
   if (group === "teeth") return { prep: [null], activate: [null], set: [null], seal: [null] };
   // Nothing goes under or over a lip colour but the powder that sets a cream.
-  if (group === "lips") return { prep: [null], activate: [null], set: mayUse("settingPowder") ? [null, "settingPowder"] : [null], seal: [null] };
+  if (group === "lips")
+    return {
+      prep: [null],
+      activate: [null],
+      set: mayUse("settingPowder") ? [null, "settingPowder"] : [null],
+      seal: [null],
+    };
   const where = group === "eyes" ? "eye" : null;
-  const fit = (keys: readonly HelperKey[]) => keys.filter((key) => mayUse(key) && (where === null || !keptOutOf(key, where)));
-  const preps = group === "prosthetic" ? [] : fit(PREPS.filter((key) => (key === "primer" ? group === "eyes" : true)));
-  return { prep: [null, ...preps], activate: [null, ...fit(["sealingMedium"])], set: [null, ...fit(["settingPowder"])], seal: [null, ...fit(HELPER_KEYS.filter((key) => helper(key).use === "seal"))] };
+  const fit = (keys: readonly HelperKey[]) =>
+    keys.filter((key) => mayUse(key) && (where === null || !keptOutOf(key, where)));
+  const preps =
+    group === "prosthetic"
+      ? []
+      : fit(PREPS.filter((key) => (key === "primer" ? group === "eyes" : true)));
+  return {
+    prep: [null, ...preps],
+    activate: [null, ...fit(["sealingMedium"])],
+    set: [null, ...fit(["settingPowder"])],
+    seal: [null, ...fit(HELPER_KEYS.filter((key) => helper(key).use === "seal"))],
+  };
 }
 
 /** Which parts of the person this brief and this look ask paint for. */
-export function groupsOf(brief: Pick<Brief, "hood" | "highCollar" | "bares">, look: Look | null, products: LookContext["products"] = new Map()): AdviceGroup[] {
+export function groupsOf(
+  brief: Pick<Brief, "hood" | "highCollar" | "bares">,
+  look: Look | null,
+  products: LookContext["products"] = new Map(),
+): AdviceGroup[] {
   const shown = new Set(exposedZones(brief));
-  for (const layer of look?.layers ?? []) if (isColour(layer.role)) layer.zones.forEach((zone) => shown.add(zone));
+  for (const layer of look?.layers ?? [])
+    if (isColour(layer.role)) layer.zones.forEach((zone) => shown.add(zone));
   const uses = new Set((look?.layers ?? []).map((layer) => materialOf(layer, products)));
-  const has = (group: AdviceGroup) => ZONES.some(({ id }) => shown.has(id) && GROUPS[group].covers(id));
+  const has = (group: AdviceGroup) =>
+    ZONES.some(({ id }) => shown.has(id) && GROUPS[group].covers(id));
   return ADVICE_GROUPS.filter((group) => {
     if (group === "prosthetic") return [...uses].some((key) => key !== null && isPiece(key));
     if (group === "teeth") return uses.has("toothLacquer");
     return group === "face" || group === "eyes" || group === "lips" || has(group);
   });
 }
-

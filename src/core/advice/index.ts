@@ -1,7 +1,25 @@
 export { advise, type GroupAdvice } from "./advise";
-export { bestOfKinds, hoursWords, kitTitle, recommendPaint, whatBuysTime, type Gain, type PaintSystem, type Recommendation, type ScorePart } from "./recommendPaint";
+export {
+  bestOfKinds,
+  hoursWords,
+  kitTitle,
+  recommendPaint,
+  whatBuysTime,
+  type Gain,
+  type PaintSystem,
+  type Recommendation,
+  type ScorePart,
+} from "./recommendPaint";
 export { areaOf, judgedZones, type AdviceBrief } from "./candidates";
 export { ADVICE_GROUPS, GROUPS, groupsOf, type AdviceGroup } from "./groups";
 export type { Refusal } from "./refusals";
 export { adoptSystem, kitOf, withKit } from "./adoptSystem";
-export { partOf, touchUps, WEAR_PARTS, weakestOf, wholeAfter, type TouchUp, type WearPart } from "./touchUps";
+export {
+  partOf,
+  touchUps,
+  WEAR_PARTS,
+  weakestOf,
+  wholeAfter,
+  type TouchUp,
+  type WearPart,
+} from "./touchUps";

@@ -1,11 +1,26 @@
-import { ALLERGENS, allergensOf, isWaterColour, material, paintType, PAINT_TYPE_KEYS, type HelperKey, type MaterialKey, type PaintTypeKey, type Product } from "../paint";
+import {
+  ALLERGENS,
+  allergensOf,
+  isWaterColour,
+  material,
+  paintType,
+  PAINT_TYPE_KEYS,
+  type HelperKey,
+  type MaterialKey,
+  type PaintTypeKey,
+  type Product,
+} from "../paint";
 import { isChild, isTooSmall, type Person } from "../people";
 import type { RuleId } from "../rules";
 import { isWearable } from "../look";
 import { GROUPS, type AdviceGroup } from "./groups";
 
 /** A paint type left out of a group, by the rule that did it. */
-export interface Refusal { readonly type: PaintTypeKey; readonly rule: RuleId; readonly why: string }
+export interface Refusal {
+  readonly type: PaintTypeKey;
+  readonly rule: RuleId;
+  readonly why: string;
+}
 
 type Somebody = Pick<Person, "name" | "ageYears" | "skinKind" | "allergies" | "patchTests">;
 
@@ -14,39 +29,97 @@ export function mayUse(key: MaterialKey, person: Somebody, shelf: readonly Produ
   const { allergens, mayContain } = material(key);
   if (allergens.some((allergen) => person.allergies.includes(allergen))) return false;
   if (isChild(person) && material(key).flammable) return false;
-  return !mayContain.some((allergen) => person.allergies.includes(allergen)) || shelf.some((product) => product.material === key && isWearable(product, person));
+  return (
+    !mayContain.some((allergen) => person.allergies.includes(allergen)) ||
+    shelf.some((product) => product.material === key && isWearable(product, person))
+  );
 }
 
 /** Products this person may wear: the only ones a system counts on. */
-export const safeShelf = (shelf: readonly Product[], person: Somebody): readonly Product[] => shelf.filter((product) => product.grade !== "prop" && !allergensOf(product).some((allergen) => person.allergies.includes(allergen)) && !person.patchTests.some((test) => test.productId === product.id && test.result === "reacted"));
+export const safeShelf = (shelf: readonly Product[], person: Somebody): readonly Product[] =>
+  shelf.filter(
+    (product) =>
+      product.grade !== "prop" &&
+      !allergensOf(product).some((allergen) => person.allergies.includes(allergen)) &&
+      !person.patchTests.some((test) => test.productId === product.id && test.result === "reacted"),
+  );
 
 /** Why a paint type may not be used on a part of this person; null where it may. Nothing outweighs these. */
-export function refusal(type: PaintTypeKey, group: AdviceGroup, person: Somebody, shelf: readonly Product[]): Refusal | null {
+export function refusal(
+  type: PaintTypeKey,
+  group: AdviceGroup,
+  person: Somebody,
+  shelf: readonly Product[],
+): Refusal | null {
   const kind = paintType(type);
   const refuse = (rule: RuleId, why: string): Refusal => ({ type, rule, why });
-  const known = [...kind.allergens, ...kind.mayContain].filter((allergen) => person.allergies.includes(allergen));
-  if (isTooSmall(person)) return refuse("SAFE-8", `${person.name} is under three: no paint on the face; at most a small cheek or hand design.`);
-  if (!mayUse(type, person, shelf) && known.length) return refuse("SAFE-2", `${person.name} is allergic to ${known.map((allergen) => ALLERGENS[allergen]).join(" and ")}${kind.allergens.some((allergen) => known.includes(allergen)) ? "" : ", and no product at hand is free of it"}.`);
+  const known = [...kind.allergens, ...kind.mayContain].filter((allergen) =>
+    person.allergies.includes(allergen),
+  );
+  if (isTooSmall(person))
+    return refuse(
+      "SAFE-8",
+      `${person.name} is under three: no paint on the face; at most a small cheek or hand design.`,
+    );
+  if (!mayUse(type, person, shelf) && known.length)
+    return refuse(
+      "SAFE-2",
+      `${person.name} is allergic to ${known.map((allergen) => ALLERGENS[allergen]).join(" and ")}${kind.allergens.some((allergen) => known.includes(allergen)) ? "" : ", and no product at hand is free of it"}.`,
+    );
   const own = shelf.filter((product) => product.material === type);
-  if (own.length && own.every((product) => person.patchTests.some((test) => test.productId === product.id && test.result === "reacted"))) return refuse("SAFE-2", `${person.name} reacted to ${own.map(({ name }) => name).join(" and ")}.`);
-  if (!kind.cosmetic && person.skinKind === "sensitive") return refuse("SAFE-2", `${person.name}'s skin is marked sensitive, and this is no cosmetic.`);
-  if (isChild(person) && (!kind.cosmetic || kind.flammable || type === "latex")) return refuse("SAFE-8", "not for a child's skin.");
+  if (
+    own.length &&
+    own.every((product) =>
+      person.patchTests.some((test) => test.productId === product.id && test.result === "reacted"),
+    )
+  )
+    return refuse(
+      "SAFE-2",
+      `${person.name} reacted to ${own.map(({ name }) => name).join(" and ")}.`,
+    );
+  if (!kind.cosmetic && person.skinKind === "sensitive")
+    return refuse("SAFE-2", `${person.name}'s skin is marked sensitive, and this is no cosmetic.`);
+  if (isChild(person) && (!kind.cosmetic || kind.flammable || type === "latex"))
+    return refuse("SAFE-8", "not for a child's skin.");
   if (type === "latex") return refuse("LAYER-9", "for edges and strands, not a base.");
-  if (group === "eyes" && kind.keepout.includes("eye")) return refuse("SAFE-3", "kept away from the eyes by its kind.");
-  if (group === "lips" && (kind.keepout.includes("lips") || kind.keepout.includes("mouth"))) return refuse("SAFE-3", "kept off lips and mouth by its kind.");
-  if (group === "body" && kind.removal.minutes >= 60) return refuse("REMOVE-1", "hours to take off a body, and never pulled.");
-  if (group === "hands" && kind.behaves === "cream") return refuse("WEAR-1", "grease on hands comes off on all they touch.");
-  if (group === "prosthetic" && (isWaterColour(type) || type === "airbrushWater")) return refuse("LAYER-3", "soaks into raw foam and slips on latex.");
-  if (group === "prosthetic" && type === "cream") return refuse("LAYER-3", "its oils swell latex and foam: rubber-mask grease is made for them.");
-  if (type === "rubberMaskGrease" && group !== "prosthetic") return refuse("LAYER-3", "made for latex and foam; thick and greasy on skin.");
+  if (group === "eyes" && kind.keepout.includes("eye"))
+    return refuse("SAFE-3", "kept away from the eyes by its kind.");
+  if (group === "lips" && (kind.keepout.includes("lips") || kind.keepout.includes("mouth")))
+    return refuse("SAFE-3", "kept off lips and mouth by its kind.");
+  if (group === "body" && kind.removal.minutes >= 60)
+    return refuse("REMOVE-1", "hours to take off a body, and never pulled.");
+  if (group === "hands" && kind.behaves === "cream")
+    return refuse("WEAR-1", "grease on hands comes off on all they touch.");
+  if (group === "prosthetic" && (isWaterColour(type) || type === "airbrushWater"))
+    return refuse("LAYER-3", "soaks into raw foam and slips on latex.");
+  if (group === "prosthetic" && type === "cream")
+    return refuse("LAYER-3", "its oils swell latex and foam: rubber-mask grease is made for them.");
+  if (type === "rubberMaskGrease" && group !== "prosthetic")
+    return refuse("LAYER-3", "made for latex and foam; thick and greasy on skin.");
   return null;
 }
 
 /** Types one might have thought of for a group, and why they were left out. */
-export function refusalsFor(group: AdviceGroup, person: Somebody, shelf: readonly Product[]): Refusal[] {
-  const thoughtOf = new Set<PaintTypeKey>([...GROUPS[group].bases, ...GROUPS[group].details, ...(group === "teeth" ? [] : PAINT_TYPE_KEYS.filter((type) => paintType(type).goodFor.includes("base"))), ...(group === "face" ? (["latex", "rubberMaskGrease", "lipLong"] as const) : [])]);
-  return [...thoughtOf].map((type) => refusal(type, group, person, shelf)).filter((entry) => entry !== null);
+export function refusalsFor(
+  group: AdviceGroup,
+  person: Somebody,
+  shelf: readonly Product[],
+): Refusal[] {
+  const thoughtOf = new Set<PaintTypeKey>([
+    ...GROUPS[group].bases,
+    ...GROUPS[group].details,
+    ...(group === "teeth"
+      ? []
+      : PAINT_TYPE_KEYS.filter((type) => paintType(type).goodFor.includes("base"))),
+    ...(group === "face" ? (["latex", "rubberMaskGrease", "lipLong"] as const) : []),
+  ]);
+  return [...thoughtOf]
+    .map((type) => refusal(type, group, person, shelf))
+    .filter((entry) => entry !== null);
 }
 
 /** Helpers this person may have. */
-export const helperAllowed = (person: Somebody, shelf: readonly Product[]) => (key: HelperKey): boolean => mayUse(key, person, shelf);
+export const helperAllowed =
+  (person: Somebody, shelf: readonly Product[]) =>
+  (key: HelperKey): boolean =>
+    mayUse(key, person, shelf);

@@ -4,15 +4,50 @@ import { sweatOf } from "../wear";
 import type { Candidate } from "./candidates";
 import type { AdviceGroup } from "./groups";
 
-export const SCORE_KEYS = ["wear", "lineWear", "gentle", "time", "comfort", "removal", "strength", "blends", "lines", "closeUp", "cost", "stain", "shelf"] as const;
+export const SCORE_KEYS = [
+  "wear",
+  "lineWear",
+  "gentle",
+  "time",
+  "comfort",
+  "removal",
+  "strength",
+  "blends",
+  "lines",
+  "closeUp",
+  "cost",
+  "stain",
+  "shelf",
+] as const;
 export type ScoreKey = (typeof SCORE_KEYS)[number];
 
 /** What an ordinary job weighs; the hours count most because the brief is hours to be worn. Common practice, no published source. */
-const USUAL: Readonly<Record<ScoreKey, number>> = { wear: 24, lineWear: 8, gentle: 15, time: 8, comfort: 5, removal: 8, strength: 6, blends: 5, lines: 5, closeUp: 2, cost: 5, stain: 4, shelf: 8 };
+const USUAL: Readonly<Record<ScoreKey, number>> = {
+  wear: 24,
+  lineWear: 8,
+  gentle: 15,
+  time: 8,
+  comfort: 5,
+  removal: 8,
+  strength: 6,
+  blends: 5,
+  lines: 5,
+  closeUp: 2,
+  cost: 5,
+  stain: 4,
+  shelf: 8,
+};
 
 /** What the painter puts first, in how many times it weighs. */
 const MATTER: Readonly<Record<Matter, Partial<Record<ScoreKey, number>>>> = {
-  longWear: { wear: 2.2, lineWear: 2 }, quick: { time: 4 }, cheap: { cost: 5 }, comfort: { comfort: 4, gentle: 1.3 }, easyOff: { removal: 3, stain: 2 }, softBlends: { blends: 6 }, fineLines: { lines: 5, lineWear: 2.5 }, closeUp: { closeUp: 12, blends: 2, lines: 1.5 },
+  longWear: { wear: 2.2, lineWear: 2 },
+  quick: { time: 4 },
+  cheap: { cost: 5 },
+  comfort: { comfort: 4, gentle: 1.3 },
+  easyOff: { removal: 3, stain: 2 },
+  softBlends: { blends: 6 },
+  fineLines: { lines: 5, lineWear: 2.5 },
+  closeUp: { closeUp: 12, blends: 2, lines: 1.5 },
 };
 
 /** Seen from nearer than this every film shows; from farther than that only strong colour does, m. Common practice, no published source. */
@@ -21,25 +56,59 @@ const [NEAR_M, FAR_M] = [0.8, 20];
 const LONG_HOURS = 5;
 
 /** Weights of a brief, 100 in all. */
-export function weightsOf(brief: Brief, person: Pick<Person, "skinKind" | "ageYears" | "sweat">, group: AdviceGroup): Readonly<Record<ScoreKey, number>> {
+export function weightsOf(
+  brief: Brief,
+  person: Pick<Person, "skinKind" | "ageYears" | "sweat">,
+  group: AdviceGroup,
+): Readonly<Record<ScoreKey, number>> {
   const weights = { ...USUAL };
-  const times = (key: ScoreKey, factor: number) => { weights[key] *= factor; };
-  for (const matter of brief.matters) for (const [key, factor] of Object.entries(MATTER[matter]) as [ScoreKey, number][]) times(key, factor);
+  const times = (key: ScoreKey, factor: number) => {
+    weights[key] *= factor;
+  };
+  for (const matter of brief.matters)
+    for (const [key, factor] of Object.entries(MATTER[matter]) as [ScoreKey, number][])
+      times(key, factor);
   if (person.skinKind === "sensitive") times("gentle", 2);
-  if (isChild(person)) { times("gentle", 1.5); times("removal", 1.5); times("time", 1.5); }
-  if (brief.hoursWorn >= LONG_HOURS) { times("wear", 1.4); times("lineWear", 1.4); }
-  if (brief.hoursWorn <= 2) { times("removal", 1.3); times("wear", 0.8); }
+  if (isChild(person)) {
+    times("gentle", 1.5);
+    times("removal", 1.5);
+    times("time", 1.5);
+  }
+  if (brief.hoursWorn >= LONG_HOURS) {
+    times("wear", 1.4);
+    times("lineWear", 1.4);
+  }
+  if (brief.hoursWorn <= 2) {
+    times("removal", 1.3);
+    times("wear", 0.8);
+  }
   // Where the mild ones run within the hour, what holds is worth more than what is kind.
   const sweat = sweatOf(person, brief);
-  if (sweat > 400) { times("wear", 1 + Math.min(1.5, (sweat - 400) / 200)); times("lineWear", 1 + Math.min(1, (sweat - 400) / 300)); }
+  if (sweat > 400) {
+    times("wear", 1 + Math.min(1.5, (sweat - 400) / 200));
+    times("lineWear", 1 + Math.min(1, (sweat - 400) / 300));
+  }
   if (brief.wet) times("wear", 1.5);
   if (brief.nearestM < NEAR_M) times("closeUp", 3);
-  if (brief.farthestM >= FAR_M) { times("strength", 1.5); times("lines", 0.6); }
-  if (group === "lips" || group === "teeth") { times("lines", 0); times("lineWear", 0); times("blends", 0.5); }
+  if (brief.farthestM >= FAR_M) {
+    times("strength", 1.5);
+    times("lines", 0.6);
+  }
+  if (group === "lips" || group === "teeth") {
+    times("lines", 0);
+    times("lineWear", 0);
+    times("blends", 0.5);
+  }
   if (group === "lips" && brief.meal) times("wear", 2);
-  if (group === "hands" || group === "body") { times("lines", 0.5); times("cost", 1.5); }
+  if (group === "hands" || group === "body") {
+    times("lines", 0.5);
+    times("cost", 1.5);
+  }
   const whole = SCORE_KEYS.reduce((sum, key) => sum + weights[key], 0);
-  return Object.fromEntries(SCORE_KEYS.map((key) => [key, (weights[key] * 100) / whole])) as Record<ScoreKey, number>;
+  return Object.fromEntries(SCORE_KEYS.map((key) => [key, (weights[key] * 100) / whole])) as Record<
+    ScoreKey,
+    number
+  >;
 }
 
 const clamp = (value: number) => Math.max(0, Math.min(1, value));
@@ -47,7 +116,19 @@ const clamp = (value: number) => Math.max(0, Math.min(1, value));
 /** How good a candidate is in each, 0-1. */
 export function usesOf(c: Candidate, brief: Brief): Readonly<Record<ScoreKey, number>> {
   return {
-    wear: (clamp(c.first.touchUpHours / brief.hoursWorn) + clamp(c.failureHours / brief.hoursWorn)) / 2, lineWear: clamp(c.lineHours / brief.hoursWorn), gentle: c.gentle, time: clamp(1 - (c.onMinutes + c.dryMinutes - 15) / 90),
-    comfort: c.comfort, removal: clamp(1 - c.offMinutes / 60), strength: c.strength, blends: c.blends, lines: c.lines, closeUp: c.thin, cost: clamp(1 - c.costMinor / 1200), stain: 1 - c.stain, shelf: c.owned / c.needed,
+    wear:
+      (clamp(c.first.touchUpHours / brief.hoursWorn) + clamp(c.failureHours / brief.hoursWorn)) / 2,
+    lineWear: clamp(c.lineHours / brief.hoursWorn),
+    gentle: c.gentle,
+    time: clamp(1 - (c.onMinutes + c.dryMinutes - 15) / 90),
+    comfort: c.comfort,
+    removal: clamp(1 - c.offMinutes / 60),
+    strength: c.strength,
+    blends: c.blends,
+    lines: c.lines,
+    closeUp: c.thin,
+    cost: clamp(1 - c.costMinor / 1200),
+    stain: 1 - c.stain,
+    shelf: c.owned / c.needed,
   };
 }

@@ -1,10 +1,24 @@
 /** Regions of the skin as Lund & Browder chart them, left and right, front and back together. */
-export type BodyRegion = "head" | "neck" | "trunkFront" | "trunkBack" | "buttocks" | "genitalia" | "upperArms" | "forearms" | "hands" | "thighs" | "lowerLegs" | "feet";
+export type BodyRegion =
+  | "head"
+  | "neck"
+  | "trunkFront"
+  | "trunkBack"
+  | "buttocks"
+  | "genitalia"
+  | "upperArms"
+  | "forearms"
+  | "hands"
+  | "thighs"
+  | "lowerLegs"
+  | "feet";
 
 const AGES = [0, 1, 5, 10, 15, 21] as const;
 
 /** Per cent of the whole skin by age (Lund & Browder 1944, table of relative areas; arms, legs, hands, feet and buttocks are both sides). */
-const SHARES: Readonly<Record<BodyRegion, readonly [number, number, number, number, number, number]>> = {
+const SHARES: Readonly<
+  Record<BodyRegion, readonly [number, number, number, number, number, number]>
+> = {
   head: [19, 17, 13, 11, 9, 7],
   neck: [2, 2, 2, 2, 2, 2],
   trunkFront: [13, 13, 13, 13, 13, 13],
@@ -39,8 +53,15 @@ export function regionShare(region: BodyRegion, ageYears: number): number {
  * Skin of the whole body in m2. DuBois & DuBois 1916: 0.007184 W^0.425 H^0.725; Mosteller 1987: sqrt(H W / 3600).
  * @throws RangeError when height or weight is not above zero
  */
-export function bodySurfaceArea(o: { heightCm: number; weightKg: number; formula?: "dubois" | "mosteller" }): number {
+export function bodySurfaceArea(o: {
+  heightCm: number;
+  weightKg: number;
+  formula?: "dubois" | "mosteller";
+}): number {
   const { heightCm, weightKg, formula = "dubois" } = o;
-  if (!(heightCm > 0) || !(weightKg > 0)) throw new RangeError("height and weight must be above zero");
-  return formula === "mosteller" ? Math.sqrt((heightCm * weightKg) / 3600) : 0.007184 * weightKg ** 0.425 * heightCm ** 0.725;
+  if (!(heightCm > 0) || !(weightKg > 0))
+    throw new RangeError("height and weight must be above zero");
+  return formula === "mosteller"
+    ? Math.sqrt((heightCm * weightKg) / 3600)
+    : 0.007184 * weightKg ** 0.425 * heightCm ** 0.725;
 }

@@ -3,7 +3,12 @@ import { distance, point, type Point } from "./point";
 import type { ZoneId } from "./zones";
 
 /** The line two zones share. */
-export interface Border { readonly a: ZoneId; readonly b: ZoneId; readonly lines: readonly (readonly Point[])[]; readonly lengthMm: number }
+export interface Border {
+  readonly a: ZoneId;
+  readonly b: ZoneId;
+  readonly lines: readonly (readonly Point[])[];
+  readonly lengthMm: number;
+}
 
 const keyOf = (p: Point) => `${Math.round(p.x * 1000)},${Math.round(p.y * 1000)}`;
 
@@ -40,15 +45,19 @@ export function borders(figure: Figure): readonly Border[] {
   const known = BORDERS.get(figure);
   if (known) return known;
   const sides = new Map<string, { zones: ZoneId[]; piece: Point[] }>();
-  for (const { id, polygon } of figure.zones) polygon.forEach((p, i) => {
-    const q = polygon[(i + 1) % polygon.length] ?? p;
-    const key = [keyOf(p), keyOf(q)].sort().join(" ");
-    const side = sides.get(key) ?? { zones: [], piece: [point(p.x, p.y), point(q.x, q.y)] };
-    side.zones.push(id);
-    sides.set(key, side);
-  });
+  for (const { id, polygon } of figure.zones)
+    polygon.forEach((p, i) => {
+      const q = polygon[(i + 1) % polygon.length] ?? p;
+      const key = [keyOf(p), keyOf(q)].sort().join(" ");
+      const side = sides.get(key) ?? { zones: [], piece: [point(p.x, p.y), point(q.x, q.y)] };
+      side.zones.push(id);
+      sides.set(key, side);
+    });
   const pairs = new Map<string, { a: ZoneId; b: ZoneId; pieces: Point[][] }>();
-  for (const { zones: [a, b], piece } of sides.values()) {
+  for (const {
+    zones: [a, b],
+    piece,
+  } of sides.values()) {
     if (!a || !b || a === b) continue;
     const pair = pairs.get(`${a} ${b}`) ?? { a, b, pieces: [] };
     pair.pieces.push(piece);
@@ -56,7 +65,16 @@ export function borders(figure: Figure): readonly Border[] {
   }
   const found = [...pairs.values()].map(({ a, b, pieces }): Border => {
     const lines = joinPieces(pieces);
-    return { a, b, lines, lengthMm: lines.reduce((sum, line) => sum + line.slice(1).reduce((length, p, i) => length + distance(line[i] ?? p, p), 0), 0) };
+    return {
+      a,
+      b,
+      lines,
+      lengthMm: lines.reduce(
+        (sum, line) =>
+          sum + line.slice(1).reduce((length, p, i) => length + distance(line[i] ?? p, p), 0),
+        0,
+      ),
+    };
   });
   BORDERS.set(figure, found);
   return found;

@@ -4,7 +4,8 @@ import { paired, type Landmarks } from "./landmarks";
 const CREASES = /^(foldLine|forehead|crows|frownLine|chinCrease)/;
 
 /** Lines the face folds along when it moves (EDGE-1): smile folds, forehead, crow's feet, frown, chin. */
-export const creaseLines = (figure: Figure): readonly Stroke[] => figure.features.filter(({ name }) => CREASES.test(name));
+export const creaseLines = (figure: Figure): readonly Stroke[] =>
+  figure.features.filter(({ name }) => CREASES.test(name));
 
 /** A crease as one says it. */
 export function creaseWords(name: string): string {
@@ -15,4 +16,5 @@ export function creaseWords(name: string): string {
 }
 
 /** Width in mm between the outer eye corners: what a front row reads as the face (EDGE-3). */
-export const focusWidth = (face: Landmarks): number => paired(face, "exocanthion", "left").x - paired(face, "exocanthion", "right").x;
+export const focusWidth = (face: Landmarks): number =>
+  paired(face, "exocanthion", "left").x - paired(face, "exocanthion", "right").x;

@@ -4,7 +4,8 @@ const SAMPLES = 8;
 
 /** One span of a centripetal Catmull-Rom curve (alpha 0.5; Barry & Goldman's pyramid) from p1 towards p2, p2 itself left out. */
 function span(p0: Point, p1: Point, p2: Point, p3: Point): Point[] {
-  const knot = (from: number, a: Point, b: Point) => from + Math.max(Math.sqrt(distance(a, b)), 1e-6);
+  const knot = (from: number, a: Point, b: Point) =>
+    from + Math.max(Math.sqrt(distance(a, b)), 1e-6);
   const t0 = 0;
   const t1 = knot(t0, p0, p1);
   const t2 = knot(t1, p1, p2);
@@ -30,9 +31,14 @@ function span(p0: Point, p1: Point, p2: Point, p3: Point): Point[] {
 export function smoothSpans(points: readonly Point[], before?: Point, after?: Point): Point[][] {
   const first = points[0];
   const last = points.at(-1);
-  if (!first || !last || points.length < 2) throw new RangeError("a curve needs two points or more");
+  if (!first || !last || points.length < 2)
+    throw new RangeError("a curve needs two points or more");
   const beyond = (a: Point, b: Point) => point(2 * a.x - b.x, 2 * a.y - b.y);
-  const padded = [before ?? beyond(first, points[1] ?? first), ...points, after ?? beyond(last, points.at(-2) ?? last)];
+  const padded = [
+    before ?? beyond(first, points[1] ?? first),
+    ...points,
+    after ?? beyond(last, points.at(-2) ?? last),
+  ];
   return points.slice(1).map((end, i) => {
     const [p0 = first, p1 = first, p2 = last, p3 = last] = padded.slice(i, i + 4);
     const run = span(p0, p1, p2, p3);

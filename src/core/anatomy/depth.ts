@@ -55,7 +55,9 @@ export function skinAreaCm2(face: Landmarks, polygon: Polygon, group: ZoneGroup)
       const pieces = Math.max(1, Math.ceil((to - from) / PIECE_MM));
       const width = (to - from) / pieces;
       if (plain) mm2 += (to - from) * LINE_MM * plain;
-      else for (let k = 0; k < pieces; k++) mm2 += width * LINE_MM * slopeFactor(face, { x: from + (k + 0.5) * width, y });
+      else
+        for (let k = 0; k < pieces; k++)
+          mm2 += width * LINE_MM * slopeFactor(face, { x: from + (k + 0.5) * width, y });
     }
   }
   return mm2 / 100;

@@ -32,9 +32,11 @@ describe("points and polygons", () => {
     }
   });
   it("keep their area when they are moved", () => {
-    fc.assert(fc.property(anyPoint, ({ x, y }) => {
-      expect(signedArea(square.map((p) => point(p.x + x, p.y + y)))).toBeCloseTo(100, 6);
-    }));
+    fc.assert(
+      fc.property(anyPoint, ({ x, y }) => {
+        expect(signedArea(square.map((p) => point(p.x + x, p.y + y)))).toBeCloseTo(100, 6);
+      }),
+    );
   });
 });
 
@@ -47,7 +49,8 @@ describe("curves (centripetal Catmull-Rom, Barry & Goldman 1988)", () => {
     for (const p of square) expect(Math.min(...ring.map((q) => distance(p, q)))).toBeLessThan(1e-9);
   });
   it("are straight through points on a line", () => {
-    for (const p of smoothOpen([point(0, 0), point(10, 10), point(25, 25)])) expect(p.x).toBeCloseTo(p.y, 9);
+    for (const p of smoothOpen([point(0, 0), point(10, 10), point(25, 25)]))
+      expect(p.x).toBeCloseTo(p.y, 9);
   });
   it("make no loops: a closed curve round a square encloses a little more than the square", () => {
     expect(signedArea(smoothClosed(square))).toBeGreaterThan(100);
@@ -68,23 +71,38 @@ describe("curves (centripetal Catmull-Rom, Barry & Goldman 1988)", () => {
 describe("warp (thin-plate spline, Bookstein 1989)", () => {
   it("is the identity onto the drawing itself", () => {
     const same = warpTo(DRAWN);
-    fc.assert(fc.property(anyPoint, (p) => near(same(p), p, 1e-4)), { numRuns: 50 });
+    fc.assert(
+      fc.property(anyPoint, (p) => near(same(p), p, 1e-4)),
+      { numRuns: 50 },
+    );
   });
   it("puts every landmark of a person exactly where it is", () => {
     for (const build of ["average", "narrow", "broad"] as const) {
       const face = defaultFace(build);
       const warp = warpTo(face);
-      for (const name of Object.keys(DRAWN) as LandmarkName[]) near(warp(DRAWN[name]), face[name], 1e-5);
+      for (const name of Object.keys(DRAWN) as LandmarkName[])
+        near(warp(DRAWN[name]), face[name], 1e-5);
     }
   });
   it("carries a plain stretch exactly, between the landmarks too", () => {
-    const stretched = Object.fromEntries((Object.keys(DRAWN) as LandmarkName[]).map((name) => [name, point(DRAWN[name].x * 1.2 + 3, DRAWN[name].y * 0.9 - 2)])) as typeof DRAWN;
+    const stretched = Object.fromEntries(
+      (Object.keys(DRAWN) as LandmarkName[]).map((name) => [
+        name,
+        point(DRAWN[name].x * 1.2 + 3, DRAWN[name].y * 0.9 - 2),
+      ]),
+    ) as typeof DRAWN;
     const warp = warpTo(stretched);
-    fc.assert(fc.property(anyPoint, (p) => near(warp(p), point(p.x * 1.2 + 3, p.y * 0.9 - 2), 1e-4)), { numRuns: 50 });
+    fc.assert(
+      fc.property(anyPoint, (p) => near(warp(p), point(p.x * 1.2 + 3, p.y * 0.9 - 2), 1e-4)),
+      { numRuns: 50 },
+    );
   });
   it("keeps a symmetric face symmetric", () => {
     const warp = warpTo(faceFromMeasures(measuresOf("narrow")));
-    fc.assert(fc.property(anyPoint, (p) => near(warp(mirror(p)), mirror(warp(p)), 1e-5)), { numRuns: 50 });
+    fc.assert(
+      fc.property(anyPoint, (p) => near(warp(mirror(p)), mirror(warp(p)), 1e-5)),
+      { numRuns: 50 },
+    );
   });
 });
 
@@ -94,7 +112,9 @@ describe("skin behind the drawing", () => {
     const middle = (face.vertex.y + face.menton.y) / 2;
     expect(slopeFactor(face, point(0, middle))).toBeCloseTo(1, 9);
     expect(slopeFactor(face, point(40, middle))).toBeGreaterThan(1.1);
-    expect(slopeFactor(face, point(65, middle))).toBeGreaterThan(slopeFactor(face, point(40, middle)));
+    expect(slopeFactor(face, point(65, middle))).toBeGreaterThan(
+      slopeFactor(face, point(40, middle)),
+    );
     expect(slopeFactor(face, point(-40, 10))).toBeCloseTo(slopeFactor(face, point(40, 10)), 12);
   });
   it("counts an ear as seen, since its back is a zone of its own", () => {

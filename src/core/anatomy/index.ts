@@ -2,17 +2,41 @@ export { mirror, point, distance, toSegment, type Point, type Side } from "./poi
 export { smoothOpen, smoothClosed } from "./curve";
 export { boundingBox, centroid, contains, signedArea, type Box, type Polygon } from "./polygon";
 export { DRAWN, paired, type LandmarkName, type Landmarks } from "./landmarks";
-export { AVERAGE, defaultFace, faceFromMeasures, MEASURE_LIMITS, MEASURE_NAMES, measuresOf, type Build, type FaceMeasures } from "./measures";
+export {
+  AVERAGE,
+  defaultFace,
+  faceFromMeasures,
+  MEASURE_LIMITS,
+  MEASURE_NAMES,
+  measuresOf,
+  type Build,
+  type FaceMeasures,
+} from "./measures";
 export { faceFromPhoto, PHOTO_LANDMARKS, type PhotoFace, type PhotoLandmark } from "./photo";
 export { profileOf, type Profile, type ProfileZone } from "./profile";
 export { buildFigure, type Figure, type FigureZone, type Stroke } from "./figure";
 export type { Frame, Traits, ZoneFlag, ZoneGroup } from "./zone";
-export { FACE_ZONES, ZONES, ZONE_IDS, zoneInfo, otherSide, type ZoneId, type ZoneInfo } from "./zones";
+export {
+  FACE_ZONES,
+  ZONES,
+  ZONE_IDS,
+  zoneInfo,
+  otherSide,
+  type ZoneId,
+  type ZoneInfo,
+} from "./zones";
 export { PHYSIQUE_LIMITS, skinCm2, usualPhysique, type Physique } from "./physique";
 export { borders, joinPieces, type Border } from "./borders";
 export { placed, placement, snap, type Placement, type Snap } from "./placement";
 export { creaseLines, creaseWords, focusWidth } from "./creases";
-export { carriedBy, express, EXPRESSION_KEYS, EXPRESSIONS, movementMm, type ExpressionKey } from "./expressions";
+export {
+  carriedBy,
+  express,
+  EXPRESSION_KEYS,
+  EXPRESSIONS,
+  movementMm,
+  type ExpressionKey,
+} from "./expressions";
 export { browPoints } from "./browPoints";
 export { BODY_REGIONS, bodySurfaceArea, regionShare, type BodyRegion } from "./body";
 export type { StrandName } from "./strands";

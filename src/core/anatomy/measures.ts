@@ -1,4 +1,10 @@
-import { DRAWN, landmarksBy, type Landmarks, type MidlineLandmark, type PairedLandmark } from "./landmarks";
+import {
+  DRAWN,
+  landmarksBy,
+  type Landmarks,
+  type MidlineLandmark,
+  type PairedLandmark,
+} from "./landmarks";
 import { point, type Point } from "./point";
 
 /** Six measures a painter takes with a tape or calliper, in mm. */
@@ -17,11 +23,25 @@ export interface FaceMeasures {
   readonly mouthWidth: number;
 }
 
-export const MEASURE_NAMES = ["faceLength", "faceWidth", "jawWidth", "hairlineHeight", "pupilDistance", "mouthWidth"] as const satisfies readonly (keyof FaceMeasures)[];
+export const MEASURE_NAMES = [
+  "faceLength",
+  "faceWidth",
+  "jawWidth",
+  "hairlineHeight",
+  "pupilDistance",
+  "mouthWidth",
+] as const satisfies readonly (keyof FaceMeasures)[];
 
 /** Limits beyond which a number is a slip of the tape: well outside adults and children from three years (common practice, no published source). */
-export const MEASURE_LIMITS: Readonly<Record<keyof FaceMeasures, readonly [least: number, most: number]>> = {
-  faceLength: [80, 150], faceWidth: [100, 175], jawWidth: [80, 155], hairlineHeight: [35, 95], pupilDistance: [44, 80], mouthWidth: [32, 70],
+export const MEASURE_LIMITS: Readonly<
+  Record<keyof FaceMeasures, readonly [least: number, most: number]>
+> = {
+  faceLength: [80, 150],
+  faceWidth: [100, 175],
+  jawWidth: [80, 155],
+  hairlineHeight: [35, 95],
+  pupilDistance: [44, 80],
+  mouthWidth: [32, 70],
 };
 
 /**
@@ -29,22 +49,49 @@ export const MEASURE_LIMITS: Readonly<Record<keyof FaceMeasures, readonly [least
  * (NIOSH 2003 head-and-face survey, as given in the design); jaw width 120.4 and 110.1, mouth width 51.1 and 48.0 (same survey,
  * from memory); hairline height from memory, no published source.
  */
-export const AVERAGE: FaceMeasures = { faceLength: 118.05, faceWidth: 139.3, jawWidth: 115.25, hairlineHeight: 61, pupilDistance: 63.2, mouthWidth: 49.55 };
+export const AVERAGE: FaceMeasures = {
+  faceLength: 118.05,
+  faceWidth: 139.3,
+  jawWidth: 115.25,
+  hairlineHeight: 61,
+  pupilDistance: 63.2,
+  mouthWidth: 49.55,
+};
 
 export type Build = "average" | "narrow" | "broad";
 
 /** Some one and a half standard deviations either side (about 6.5 mm a deviation in length and width; from memory of the same survey). */
 const BUILDS: Readonly<Record<Build, FaceMeasures>> = {
   average: AVERAGE,
-  narrow: { faceLength: 124, faceWidth: 129, jawWidth: 104, hairlineHeight: 63, pupilDistance: 60, mouthWidth: 46.5 },
-  broad: { faceLength: 115, faceWidth: 150, jawWidth: 128, hairlineHeight: 58, pupilDistance: 66.5, mouthWidth: 54 },
+  narrow: {
+    faceLength: 124,
+    faceWidth: 129,
+    jawWidth: 104,
+    hairlineHeight: 63,
+    pupilDistance: 60,
+    mouthWidth: 46.5,
+  },
+  broad: {
+    faceLength: 115,
+    faceWidth: 150,
+    jawWidth: 128,
+    hairlineHeight: 58,
+    pupilDistance: 66.5,
+    mouthWidth: 54,
+  },
 };
 
 /** The measures of a build, for someone nobody has measured yet. */
 export const measuresOf = (build: Build): FaceMeasures => BUILDS[build];
 
 const width = (name: PairedLandmark) => DRAWN[`${name}Left`].x * 2;
-const EYE: readonly PairedLandmark[] = ["endocanthion", "exocanthion", "pupil", "palpebraleSuperius", "palpebraleInferius"];
+const EYE: readonly PairedLandmark[] = [
+  "endocanthion",
+  "exocanthion",
+  "pupil",
+  "palpebraleSuperius",
+  "palpebraleInferius",
+];
 const BROW: readonly PairedLandmark[] = ["browInner", "superciliare", "browOuter"];
 
 /**
@@ -54,7 +101,8 @@ const BROW: readonly PairedLandmark[] = ["browInner", "superciliare", "browOuter
 export function faceFromMeasures(measures: FaceMeasures): Landmarks {
   for (const name of MEASURE_NAMES) {
     const [least, most] = MEASURE_LIMITS[name];
-    if (!(measures[name] >= least && measures[name] <= most)) throw new RangeError(`${name} must be ${least} to ${most} mm, not ${measures[name]}`);
+    if (!(measures[name] >= least && measures[name] <= most))
+      throw new RangeError(`${name} must be ${least} to ${most} mm, not ${measures[name]}`);
   }
   const down = measures.faceLength / -DRAWN.menton.y;
   const up = measures.hairlineHeight / DRAWN.trichion.y;
@@ -73,15 +121,18 @@ export function faceFromMeasures(measures: FaceMeasures): Landmarks {
   const paired = (name: PairedLandmark, p: Point): Point => {
     if (EYE.includes(name)) {
       const centre = DRAWN.pupilLeft;
-      return point(centre.x * pupils + (p.x - centre.x) * eyeSize, centre.y * down + (p.y - centre.y) * eyeSize);
+      return point(
+        centre.x * pupils + (p.x - centre.x) * eyeSize,
+        centre.y * down + (p.y - centre.y) * eyeSize,
+      );
     }
-    if (BROW.includes(name)) return point(p.x * (pupils + across) / 2, height(p.y));
+    if (BROW.includes(name)) return point((p.x * (pupils + across)) / 2, height(p.y));
     if (name === "orbitale") return point(p.x * pupils, height(p.y));
     if (name === "alare") return point(p.x * Math.sqrt(across), height(p.y));
     if (name === "cheilion" || name === "cristaPhiltri") return point(p.x * mouth, height(p.y));
     if (name === "gonion") return point(p.x * jaw, height(p.y));
-    if (name === "gnathionSide") return point(p.x * (jaw + 1) / 2, height(p.y));
-    if (name === "neckSide") return point(p.x * (jaw + across) / 2, height(p.y));
+    if (name === "gnathionSide") return point((p.x * (jaw + 1)) / 2, height(p.y));
+    if (name === "neckSide") return point((p.x * (jaw + across)) / 2, height(p.y));
     return point(p.x * across, height(p.y));
   };
   return landmarksBy((_: MidlineLandmark, p) => point(0, height(p.y)), paired);

@@ -1,5 +1,8 @@
 /** Millimetres on the front view: origin at sellion, x to the person's left, y up. */
-export interface Point { readonly x: number; readonly y: number }
+export interface Point {
+  readonly x: number;
+  readonly y: number;
+}
 
 export type Side = "left" | "right";
 
@@ -14,4 +17,5 @@ export function toSegment(p: Point, a: Point, b: Point): number {
   const t = length2 ? Math.min(1, Math.max(0, ((p.x - a.x) * dx + (p.y - a.y) * dy) / length2)) : 0;
   return Math.hypot(p.x - a.x - t * dx, p.y - a.y - t * dy);
 }
-export const between = (a: Point, b: Point, share: number): Point => point(a.x + (b.x - a.x) * share, a.y + (b.y - a.y) * share);
+export const between = (a: Point, b: Point, share: number): Point =>
+  point(a.x + (b.x - a.x) * share, a.y + (b.y - a.y) * share);

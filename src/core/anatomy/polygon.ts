@@ -4,10 +4,12 @@ export type Polygon = readonly Point[];
 
 /** Signed area in mm2, positive when the corners run anticlockwise (shoelace formula). */
 export function signedArea(polygon: Polygon): number {
-  return polygon.reduce((sum, p, i) => {
-    const q = polygon[(i + 1) % polygon.length] ?? p;
-    return sum + p.x * q.y - q.x * p.y;
-  }, 0) / 2;
+  return (
+    polygon.reduce((sum, p, i) => {
+      const q = polygon[(i + 1) % polygon.length] ?? p;
+      return sum + p.x * q.y - q.x * p.y;
+    }, 0) / 2
+  );
 }
 
 /** Whether a point lies inside (even-odd rule). */
@@ -34,10 +36,20 @@ export function centroid(polygon: Polygon): Point {
   return point(x / area, y / area);
 }
 
-export interface Box { readonly left: number; readonly right: number; readonly top: number; readonly bottom: number }
+export interface Box {
+  readonly left: number;
+  readonly right: number;
+  readonly top: number;
+  readonly bottom: number;
+}
 
 export function boundingBox(points: readonly Point[]): Box {
   const xs = points.map((p) => p.x);
   const ys = points.map((p) => p.y);
-  return { left: Math.min(...xs), right: Math.max(...xs), top: Math.max(...ys), bottom: Math.min(...ys) };
+  return {
+    left: Math.min(...xs),
+    right: Math.max(...xs),
+    top: Math.max(...ys),
+    bottom: Math.min(...ys),
+  };
 }

@@ -1,5 +1,15 @@
 import fc from "fast-check";
-import { boundingBox, buildFigure, defaultFace, faceFromMeasures, mirror, otherSide, profileOf, signedArea, AVERAGE } from ".";
+import {
+  boundingBox,
+  buildFigure,
+  defaultFace,
+  faceFromMeasures,
+  mirror,
+  otherSide,
+  profileOf,
+  signedArea,
+  AVERAGE,
+} from ".";
 
 const figure = buildFigure(defaultFace());
 const left = profileOf(figure, "left");
@@ -7,38 +17,56 @@ const right = profileOf(figure, "right");
 
 describe("the head from the side", () => {
   it("has the length of a head for its breadth: 194 mm for 145 (NIOSH 2003, from memory), nose not counted", () => {
-    const head = left.zones.filter(({ id }) => id === "forehead" || id === "backOfHead").flatMap(({ polygon }) => polygon);
+    const head = left.zones
+      .filter(({ id }) => id === "forehead" || id === "backOfHead")
+      .flatMap(({ polygon }) => polygon);
     const box = boundingBox(head);
     expect((box.right - box.left) / (2 * figure.landmarks.euryonLeft.x)).toBeCloseTo(194 / 145, 1);
   });
 
   it("is the same zones as the front and the back: every zone of the head from one side or both, mirrored", () => {
     const ids = new Set([...left.zones, ...right.zones].map(({ id }) => id));
-    const head = figure.allZones.filter(({ part, kind, group, frame }) => part === "head" && kind !== "collar" && !(group === "ears" && frame === "back"));
+    const head = figure.allZones.filter(
+      ({ part, kind, group, frame }) =>
+        part === "head" && kind !== "collar" && !(group === "ears" && frame === "back"),
+    );
     expect([...ids].sort()).toEqual(head.map(({ id }) => id).sort());
     for (const zone of left.zones) {
       const other = right.zones.find(({ id }) => id === otherSide(zone.id));
-      expect(Math.abs(signedArea(other?.polygon ?? []))).toBeCloseTo(Math.abs(signedArea(zone.polygon)), 3);
+      expect(Math.abs(signedArea(other?.polygon ?? []))).toBeCloseTo(
+        Math.abs(signedArea(zone.polygon)),
+        3,
+      );
       expect(zone.polygon.every(({ x, y }) => Number.isFinite(x) && Number.isFinite(y))).toBe(true);
     }
   });
 
   it("looks forward to the left of the picture from the left side, the nose farthest, the ear between face and back of the head", () => {
-    const reach = (id: string) => boundingBox(left.zones.find((zone) => zone.id === id)?.polygon ?? []);
+    const reach = (id: string) =>
+      boundingBox(left.zones.find((zone) => zone.id === id)?.polygon ?? []);
     const nose = Math.min(...left.zones.map(({ polygon }) => boundingBox(polygon).left));
     expect(reach("noseTip").left).toBe(nose);
     expect(reach("earLeft").left).toBeGreaterThan(reach("templeLeft").left);
     expect(reach("earLeft").right).toBeLessThan(reach("backOfHead").right);
-    expect(left.carry("front")(figure.landmarks.pronasale).x).toBeCloseTo(-right.carry("front")(figure.landmarks.pronasale).x, 9);
+    expect(left.carry("front")(figure.landmarks.pronasale).x).toBeCloseTo(
+      -right.carry("front")(figure.landmarks.pronasale).x,
+      9,
+    );
   });
 
   it("keeps every height, and brings what lies beyond the midline onto it", () => {
-    fc.assert(fc.property(fc.double({ min: -70, max: 70, noNaN: true }), fc.double({ min: -118, max: 108, noNaN: true }), (x, y) => {
-      const p = { x, y };
-      expect(left.carry("front")(p).y).toBe(y);
-      expect(right.carry("front")(p)).toEqual({ x: -left.carry("front")(mirror(p)).x, y });
-      if (x < 0) expect(left.carry("front")(p)).toEqual(left.carry("front")({ x: 0, y }));
-    }));
+    fc.assert(
+      fc.property(
+        fc.double({ min: -70, max: 70, noNaN: true }),
+        fc.double({ min: -118, max: 108, noNaN: true }),
+        (x, y) => {
+          const p = { x, y };
+          expect(left.carry("front")(p).y).toBe(y);
+          expect(right.carry("front")(p)).toEqual({ x: -left.carry("front")(mirror(p)).x, y });
+          if (x < 0) expect(left.carry("front")(p)).toEqual(left.carry("front")({ x: 0, y }));
+        },
+      ),
+    );
   });
 
   it("is deeper for a broader head", () => {

@@ -12,9 +12,13 @@ function solve(rows: Float64Array[], right: [number, number][]): [number, number
   const n = rows.length;
   for (let column = 0; column < n; column++) {
     let pivot = column;
-    for (let row = column + 1; row < n; row++) if (Math.abs(rows[row]?.[column] ?? 0) > Math.abs(rows[pivot]?.[column] ?? 0)) pivot = row;
+    for (let row = column + 1; row < n; row++)
+      if (Math.abs(rows[row]?.[column] ?? 0) > Math.abs(rows[pivot]?.[column] ?? 0)) pivot = row;
     [rows[column], rows[pivot]] = [rows[pivot] as Float64Array, rows[column] as Float64Array];
-    [right[column], right[pivot]] = [right[pivot] as [number, number], right[column] as [number, number]];
+    [right[column], right[pivot]] = [
+      right[pivot] as [number, number],
+      right[column] as [number, number],
+    ];
     const top = rows[column] as Float64Array;
     const lead = top[column] ?? 0;
     if (Math.abs(lead) < 1e-12) throw new RangeError("two landmarks lie on the same spot");
@@ -54,9 +58,20 @@ export function warpBetween(from: Landmarks, face: Landmarks): (drawn: Point) =>
   const names = Object.keys(DRAWN) as LandmarkName[];
   const anchors = names.map((name) => from[name]);
   const n = anchors.length;
-  const rows = anchors.map((a) => Float64Array.from([...anchors.map((b) => bending(a, b)), 1, a.x, a.y]));
-  rows.push(Float64Array.from([...anchors.map(() => 1), 0, 0, 0]), Float64Array.from([...anchors.map((a) => a.x), 0, 0, 0]), Float64Array.from([...anchors.map((a) => a.y), 0, 0, 0]));
-  const weights = solve(rows, [...names.map((name): [number, number] => [face[name].x, face[name].y]), [0, 0], [0, 0], [0, 0]]);
+  const rows = anchors.map((a) =>
+    Float64Array.from([...anchors.map((b) => bending(a, b)), 1, a.x, a.y]),
+  );
+  rows.push(
+    Float64Array.from([...anchors.map(() => 1), 0, 0, 0]),
+    Float64Array.from([...anchors.map((a) => a.x), 0, 0, 0]),
+    Float64Array.from([...anchors.map((a) => a.y), 0, 0, 0]),
+  );
+  const weights = solve(rows, [
+    ...names.map((name): [number, number] => [face[name].x, face[name].y]),
+    [0, 0],
+    [0, 0],
+    [0, 0],
+  ]);
   const affine = (i: number) => weights[n + i] ?? [0, 0];
   return (p) => {
     let x = affine(0)[0] + affine(1)[0] * p.x + affine(2)[0] * p.y;

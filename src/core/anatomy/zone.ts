@@ -1,7 +1,19 @@
 import type { BodyRegion } from "./body";
 
 /** Parts of the body as wear, stock and words count them. */
-export type ZoneGroup = "face" | "eyes" | "lips" | "scalp" | "ears" | "neck" | "torso" | "back" | "arms" | "hands" | "legs" | "feet";
+export type ZoneGroup =
+  | "face"
+  | "eyes"
+  | "lips"
+  | "scalp"
+  | "ears"
+  | "neck"
+  | "torso"
+  | "back"
+  | "arms"
+  | "hands"
+  | "legs"
+  | "feet";
 
 export interface Traits {
   /** 0-1: how deep a crease the skin makes here. */
@@ -36,4 +48,11 @@ export interface ZoneDefinition<Name extends string> {
 }
 
 /** Traits in the order crease, movement, sweat, sebum, rubbing, hair. Common practice, no published source. */
-export const traits = (crease: number, movement: number, sweat: number, sebum: number, rubbing: number, hair = 0): Traits => ({ crease, movement, sweat, sebum, rubbing, hair });
+export const traits = (
+  crease: number,
+  movement: number,
+  sweat: number,
+  sebum: number,
+  rubbing: number,
+  hair = 0,
+): Traits => ({ crease, movement, sweat, sebum, rubbing, hair });

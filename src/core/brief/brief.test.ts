@@ -2,7 +2,10 @@ import { BriefSchema, paintingAirSpeed, USUAL_BRIEF } from ".";
 import { faceMeasuresOf, PersonSchema, STAND_IN } from "../people";
 import { AVERAGE, measuresOf } from "../anatomy";
 
-const fields = (values: object) => BriefSchema.safeParse({ ...USUAL_BRIEF, ...values }).error?.issues.map((issue) => issue.path.join(".")) ?? [];
+const fields = (values: object) =>
+  BriefSchema.safeParse({ ...USUAL_BRIEF, ...values }).error?.issues.map((issue) =>
+    issue.path.join("."),
+  ) ?? [];
 
 describe("brief", () => {
   it("takes the usual evening, and a date with its offset", () => {
@@ -10,8 +13,19 @@ describe("brief", () => {
     expect(fields({ curtainAt: "2026-11-25T19:30:00+00:00" })).toEqual([]);
   });
   it.each([
-    ["airDegC", 80], ["airDegC", null], ["rh", 0], ["rh", 101], ["hoursWorn", 0], ["nearestM", -1], ["hatLineMm", 400], ["travelMinutes", 1.5],
-    ["curtainAt", "tomorrow"], ["curtainAt", "2026-11-25T19:30:00"], ["air", "gale"], ["activity", "flying"], ["skill", ""],
+    ["airDegC", 80],
+    ["airDegC", null],
+    ["rh", 0],
+    ["rh", 101],
+    ["hoursWorn", 0],
+    ["nearestM", -1],
+    ["hatLineMm", 400],
+    ["travelMinutes", 1.5],
+    ["curtainAt", "tomorrow"],
+    ["curtainAt", "2026-11-25T19:30:00"],
+    ["air", "gale"],
+    ["activity", "flying"],
+    ["skill", ""],
   ])("names the field where %s is %p", (name, value) => {
     expect(fields({ [name]: value })).toEqual([name]);
   });
@@ -27,7 +41,10 @@ describe("brief", () => {
 
 describe("person", () => {
   const { id: _id, version: _version, ...person } = STAND_IN;
-  const wrong = (values: object) => PersonSchema.safeParse({ ...person, ...values }).error?.issues.map((issue) => issue.path.join(".")) ?? [];
+  const wrong = (values: object) =>
+    PersonSchema.safeParse({ ...person, ...values }).error?.issues.map((issue) =>
+      issue.path.join("."),
+    ) ?? [];
   it("is measured by the tape, or by the build's averages", () => {
     expect(faceMeasuresOf({ build: "broad", measures: null })).toEqual(measuresOf("broad"));
     expect(faceMeasuresOf({ build: "broad", measures: AVERAGE })).toBe(AVERAGE);
@@ -42,7 +59,11 @@ describe("person", () => {
     expect(wrong({ heightCm: 500 })).toEqual(["heightCm"]);
     expect(wrong({ landmarks: { menton: [0, -125] } })).toEqual([]);
     expect(wrong({ landmarks: { menton: [0, 60] } })).toEqual(["landmarks"]);
-    expect(wrong({ landmarks: { pupilLeft: [20, -4], exocanthionLeft: [20, -4] } })).toEqual(["landmarks"]);
-    expect(wrong({ patchTests: [{ productId: "x", on: "soon", result: "clear" }] })).toEqual(["patchTests.0.on"]);
+    expect(wrong({ landmarks: { pupilLeft: [20, -4], exocanthionLeft: [20, -4] } })).toEqual([
+      "landmarks",
+    ]);
+    expect(wrong({ patchTests: [{ productId: "x", on: "soon", result: "clear" }] })).toEqual([
+      "patchTests.0.on",
+    ]);
   });
 });

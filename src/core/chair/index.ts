@@ -1,4 +1,17 @@
 export { chairSteps, READY, type ChairStep, type Ready } from "./steps";
-export { CHAIR_KINDS, ChairEventSchema, doneTasksOf, inOrder, isDone, meanwhile, nextStep, readLog, readyFrom, skippedTasks, type ChairEvent, type ChairState } from "./log";
+export {
+  CHAIR_KINDS,
+  ChairEventSchema,
+  doneTasksOf,
+  inOrder,
+  isDone,
+  meanwhile,
+  nextStep,
+  readLog,
+  readyFrom,
+  skippedTasks,
+  type ChairEvent,
+  type ChairState,
+} from "./log";
 export { doneTasks, progressOf, type Progress } from "./progress";
 export { houseMinutes, stepsSeen } from "./stepsSeen";

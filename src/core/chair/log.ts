@@ -2,25 +2,42 @@ import { z } from "zod";
 import type { ChairStep } from "./steps";
 
 /** What can be logged at the chair. "skip" leaves tasks out; "back" takes the last "done" or "skip" back; an interruption is a pause with a reason. */
-export const CHAIR_KINDS = ["begin", "done", "skip", "back", "note", "pause", "resume", "finish"] as const;
+export const CHAIR_KINDS = [
+  "begin",
+  "done",
+  "skip",
+  "back",
+  "note",
+  "pause",
+  "resume",
+  "finish",
+] as const;
 
 /** One thing logged, with an id of its own, so that it counts once however often it is sent. */
-export const ChairEventSchema = z.object({
-  id: z.uuid("an id of its own"),
-  /** One painting of one look: events of a session belong together. */
-  session: z.uuid("the id of a sitting"),
-  at: z.iso.datetime({ offset: true, error: "a date and a time" }),
-  kind: z.enum(CHAIR_KINDS),
-  /** What it is about: tasks of the chair, which stay the same however the plan puts them in steps. */
-  tasks: z.array(z.string().min(1).max(200)).max(60).default([]),
-  text: z.string().max(500, "at most 500 letters").default(""),
-  /** Said at the beginning: painted to be timed, not worn. */
-  rehearsal: z.boolean().default(false),
-}).strict();
+export const ChairEventSchema = z
+  .object({
+    id: z.uuid("an id of its own"),
+    /** One painting of one look: events of a session belong together. */
+    session: z.uuid("the id of a sitting"),
+    at: z.iso.datetime({ offset: true, error: "a date and a time" }),
+    kind: z.enum(CHAIR_KINDS),
+    /** What it is about: tasks of the chair, which stay the same however the plan puts them in steps. */
+    tasks: z.array(z.string().min(1).max(200)).max(60).default([]),
+    text: z.string().max(500, "at most 500 letters").default(""),
+    /** Said at the beginning: painted to be timed, not worn. */
+    rehearsal: z.boolean().default(false),
+  })
+  .strict();
 export type ChairEvent = z.infer<typeof ChairEventSchema>;
 
 /** Tasks as they were done together: minutes from the beginning, hands on without pauses and without waiting for what lay below. */
-export interface StepDone { readonly tasks: readonly string[]; readonly from: number; readonly to: number; readonly handsOn: number; /** Left out, not painted. */ readonly skipped?: true }
+export interface StepDone {
+  readonly tasks: readonly string[];
+  readonly from: number;
+  readonly to: number;
+  readonly handsOn: number;
+  /** Left out, not painted. */ readonly skipped?: true;
+}
 
 /** Where a sitting stands. Minutes from its beginning. */
 export interface ChairState {
@@ -33,11 +50,24 @@ export interface ChairState {
   readonly notes: readonly { readonly tasks: readonly string[]; readonly text: string }[];
 }
 
-const NOT_BEGUN: ChairState = { begunAt: null, finishedAt: null, rehearsal: false, done: [], pausedSince: null, interruptions: [], notes: [] };
-const minutesFrom = (from: string, to: string) => Math.max(0, (Date.parse(to) - Date.parse(from)) / 60_000);
+const NOT_BEGUN: ChairState = {
+  begunAt: null,
+  finishedAt: null,
+  rehearsal: false,
+  done: [],
+  pausedSince: null,
+  interruptions: [],
+  notes: [],
+};
+const minutesFrom = (from: string, to: string) =>
+  Math.max(0, (Date.parse(to) - Date.parse(from)) / 60_000);
 
 /** Events once each, in the order they happened; equal moments keep the order they were logged in. */
-export const inOrder = (events: readonly ChairEvent[]): ChairEvent[] => [...new Map(events.map((event) => [event.id, event])).values()].map((event, i) => ({ event, i })).sort((a, b) => Date.parse(a.event.at) - Date.parse(b.event.at) || a.i - b.i).map(({ event }) => event);
+export const inOrder = (events: readonly ChairEvent[]): ChairEvent[] =>
+  [...new Map(events.map((event) => [event.id, event])).values()]
+    .map((event, i) => ({ event, i }))
+    .sort((a, b) => Date.parse(a.event.at) - Date.parse(b.event.at) || a.i - b.i)
+    .map(({ event }) => event);
 
 /**
  * Reads a log: what is done and how long it took. Time paused counts for no step; nor does time in which what a step lies on was still resting.
@@ -47,18 +77,36 @@ export function readLog(steps: readonly ChairStep[], events: readonly ChairEvent
   const pauses: { from: number; to: number }[] = [];
   let state = NOT_BEGUN;
   for (const event of inOrder(events)) {
-    if (event.kind === "begin") { if (!state.begunAt) state = { ...state, begunAt: event.at, rehearsal: event.rehearsal }; continue; }
+    if (event.kind === "begin") {
+      if (!state.begunAt) state = { ...state, begunAt: event.at, rehearsal: event.rehearsal };
+      continue;
+    }
     const { begunAt, pausedSince } = state;
     if (!begunAt) continue;
     const at = minutesFrom(begunAt, event.at);
     switch (event.kind) {
-      case "note": state = { ...state, notes: [...state.notes, { tasks: event.tasks, text: event.text }] }; break;
-      case "pause": if (!pausedSince && !state.finishedAt) state = { ...state, pausedSince: event.at, interruptions: [...state.interruptions, { minutes: 0, why: event.text }] }; break;
+      case "note":
+        state = { ...state, notes: [...state.notes, { tasks: event.tasks, text: event.text }] };
+        break;
+      case "pause":
+        if (!pausedSince && !state.finishedAt)
+          state = {
+            ...state,
+            pausedSince: event.at,
+            interruptions: [...state.interruptions, { minutes: 0, why: event.text }],
+          };
+        break;
       case "resume": {
         if (!pausedSince) break;
         const from = minutesFrom(begunAt, pausedSince);
         pauses.push({ from, to: at });
-        state = { ...state, pausedSince: null, interruptions: state.interruptions.map((entry, i) => (i === state.interruptions.length - 1 ? { ...entry, minutes: at - from } : entry)) };
+        state = {
+          ...state,
+          pausedSince: null,
+          interruptions: state.interruptions.map((entry, i) =>
+            i === state.interruptions.length - 1 ? { ...entry, minutes: at - from } : entry,
+          ),
+        };
         break;
       }
       case "done":
@@ -66,43 +114,99 @@ export function readLog(steps: readonly ChairStep[], events: readonly ChairEvent
         const already = doneTasksOf(state);
         const tasks = event.tasks.filter((id) => !already.has(id));
         if (!tasks.length) break;
-        if (event.kind === "skip") { state = { ...state, done: [...state.done, { tasks, from: at, to: at, handsOn: 0, skipped: true }] }; break; }
+        if (event.kind === "skip") {
+          state = {
+            ...state,
+            done: [...state.done, { tasks, from: at, to: at, handsOn: 0, skipped: true }],
+          };
+          break;
+        }
         const last = Math.max(0, ...state.done.map((entry) => entry.to));
-        const rested = Math.max(0, ...steps.filter((step) => step.tasks.some((id) => tasks.includes(id))).map((step) => readyFrom(step, steps, state)));
+        const rested = Math.max(
+          0,
+          ...steps
+            .filter((step) => step.tasks.some((id) => tasks.includes(id)))
+            .map((step) => readyFrom(step, steps, state)),
+        );
         // Begun before what lies below had rested: then it had, and the clock was wrong.
         const from = rested < at ? Math.max(last, rested) : last;
-        const paused = pauses.reduce((sum, pause) => sum + Math.max(0, Math.min(at, pause.to) - Math.max(from, pause.from)), 0);
-        state = { ...state, done: [...state.done, { tasks, from, to: at, handsOn: Math.max(0, at - from - paused) }] };
+        const paused = pauses.reduce(
+          (sum, pause) => sum + Math.max(0, Math.min(at, pause.to) - Math.max(from, pause.from)),
+          0,
+        );
+        state = {
+          ...state,
+          done: [...state.done, { tasks, from, to: at, handsOn: Math.max(0, at - from - paused) }],
+        };
         break;
       }
-      case "back": state = { ...state, done: state.done.slice(0, -1), finishedAt: null }; break;
-      case "finish": state = { ...state, finishedAt: event.at }; break;
+      case "back":
+        state = { ...state, done: state.done.slice(0, -1), finishedAt: null };
+        break;
+      case "finish":
+        state = { ...state, finishedAt: event.at };
+        break;
     }
   }
   return state;
 }
 
 /** Tasks that were left out. */
-export const skippedTasks = ({ done }: Pick<ChairState, "done">): Set<string> => new Set(done.flatMap(({ tasks, skipped }) => (skipped ? tasks : [])));
+export const skippedTasks = ({ done }: Pick<ChairState, "done">): Set<string> =>
+  new Set(done.flatMap(({ tasks, skipped }) => (skipped ? tasks : [])));
 
 /** Tasks that are done or left out, with the minute they ended. */
-export const doneTasksOf = ({ done }: Pick<ChairState, "done">): Map<string, number> => new Map(done.flatMap(({ tasks, to }) => tasks.map((id) => [id, to] as const)));
+export const doneTasksOf = ({ done }: Pick<ChairState, "done">): Map<string, number> =>
+  new Map(done.flatMap(({ tasks, to }) => tasks.map((id) => [id, to] as const)));
 
 /** Whether all of a step is done. */
-export const isDone = (step: ChairStep, state: Pick<ChairState, "done">): boolean => { const done = doneTasksOf(state); return step.tasks.every((id) => done.has(id)); };
+export const isDone = (step: ChairStep, state: Pick<ChairState, "done">): boolean => {
+  const done = doneTasksOf(state);
+  return step.tasks.every((id) => done.has(id));
+};
 
 /** The next step: the first that is not done. Null when all are. */
-export const nextStep = (steps: readonly ChairStep[], state: Pick<ChairState, "done">): ChairStep | null => steps.find((step) => !isDone(step, state)) ?? null;
+export const nextStep = (
+  steps: readonly ChairStep[],
+  state: Pick<ChairState, "done">,
+): ChairStep | null => steps.find((step) => !isDone(step, state)) ?? null;
 
 /** Minutes from the beginning at which what a step lies on has rested; 0 where nothing does. */
-export function readyFrom(step: ChairStep, steps: readonly ChairStep[], state: Pick<ChairState, "done">): number {
+export function readyFrom(
+  step: ChairStep,
+  steps: readonly ChairStep[],
+  state: Pick<ChairState, "done">,
+): number {
   const [done, skipped] = [doneTasksOf(state), skippedTasks(state)];
-  return Math.max(0, ...(step.waitsFor?.tasks ?? []).flatMap((id) => { const ended = done.get(id); return ended === undefined || skipped.has(id) ? [] : [ended + (steps.find(({ tasks }) => tasks.includes(id))?.rest ?? 0)]; }));
+  return Math.max(
+    0,
+    ...(step.waitsFor?.tasks ?? []).flatMap((id) => {
+      const ended = done.get(id);
+      return ended === undefined || skipped.has(id)
+        ? []
+        : [ended + (steps.find(({ tasks }) => tasks.includes(id))?.rest ?? 0)];
+    }),
+  );
 }
 
 /** While one step waits: the first of the others that could be painted now, nothing that belongs under it being left out. */
-export function meanwhile(step: ChairStep, steps: readonly ChairStep[], state: Pick<ChairState, "done">, now: number): ChairStep | null {
+export function meanwhile(
+  step: ChairStep,
+  steps: readonly ChairStep[],
+  state: Pick<ChairState, "done">,
+  now: number,
+): ChairStep | null {
   const done = doneTasksOf(state);
   const open = steps.filter((entry) => !isDone(entry, state));
-  return open.find((entry, i) => entry !== step && readyFrom(entry, steps, state) <= now && (entry.waitsFor?.tasks ?? []).every((id) => done.has(id)) && !open.slice(0, i).some((before) => before.regions.some((region) => entry.regions.includes(region)))) ?? null;
+  return (
+    open.find(
+      (entry, i) =>
+        entry !== step &&
+        readyFrom(entry, steps, state) <= now &&
+        (entry.waitsFor?.tasks ?? []).every((id) => done.has(id)) &&
+        !open
+          .slice(0, i)
+          .some((before) => before.regions.some((region) => entry.regions.includes(region))),
+    ) ?? null
+  );
 }

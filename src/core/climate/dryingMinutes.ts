@@ -9,20 +9,34 @@ const GAS_CONSTANT = 8.314462; // J/mol K
 const AIR_PRESSURE = 101.325; // kPa
 const AIR = { density: 1.18, heat: 1006, diffusivity: 2.2e-5 } as const; // kg/m3, J/kg K, m2/s, near 25 degC (handbook values, from memory)
 /** Ethanol: Antoine constants in mmHg and degC, molar mass, diffusivity in air at 25 degC (Lugg 1968). Constants from memory. */
-const ETHANOL = { A: 8.20417, B: 1642.89, C: 230.3, gramsPerMole: 46.07, diffusivity: 1.18e-5 } as const;
+const ETHANOL = {
+  A: 8.20417,
+  B: 1642.89,
+  C: 230.3,
+  gramsPerMole: 46.07,
+  diffusivity: 1.18e-5,
+} as const;
 
 /** Latent heat of water in J/g near skin temperature (ASHRAE's linear form). */
 const latentHeat = (degC: number) => 2501 - 2.36 * degC;
 
 function waterFlux(hc: number, skinDegC: number, airDegC: number, rh: number): number {
-  return (LEWIS * hc * (saturationVapourPressure(skinDegC) - vapourPressure(airDegC, rh))) / latentHeat(skinDegC);
+  return (
+    (LEWIS * hc * (saturationVapourPressure(skinDegC) - vapourPressure(airDegC, rh))) /
+    latentHeat(skinDegC)
+  );
 }
 
 /**
  * Most that wet skin can give off to this air, g/m2 an hour: what a person sweats beyond it runs off.
  * @throws RangeError on a negative air speed, or humidity outside 0-100
  */
-export function greatestEvaporation(o: { airDegC: number; rh: number; airSpeed: number; skinDegC?: number }): number {
+export function greatestEvaporation(o: {
+  airDegC: number;
+  rh: number;
+  airSpeed: number;
+  skinDegC?: number;
+}): number {
   return Math.max(0, waterFlux(convection(o.airSpeed), o.skinDegC ?? 35, o.airDegC, o.rh) * 3600);
 }
 
@@ -46,11 +60,20 @@ function alcoholFlux(hc: number, skinDegC: number): number {
  * @returns minutes; Infinity when the air is too damp for the coat to dry at all
  * @throws RangeError on a negative coat or air speed, or humidity outside 0-100
  */
-export function dryingMinutes(o: { wetGramsPerM2: number; solvent: Solvent; airDegC: number; rh: number; airSpeed: number; skinDegC?: number }): number {
+export function dryingMinutes(o: {
+  wetGramsPerM2: number;
+  solvent: Solvent;
+  airDegC: number;
+  rh: number;
+  airSpeed: number;
+  skinDegC?: number;
+}): number {
   const { wetGramsPerM2, solvent, airDegC, rh, airSpeed, skinDegC = 33 } = o;
-  if (!(wetGramsPerM2 >= 0)) throw new RangeError(`a coat must weigh zero or more, not ${wetGramsPerM2}`);
+  if (!(wetGramsPerM2 >= 0))
+    throw new RangeError(`a coat must weigh zero or more, not ${wetGramsPerM2}`);
   const hc = convection(airSpeed);
-  const perSecond = solvent === "water" ? waterFlux(hc, skinDegC, airDegC, rh) : alcoholFlux(hc, skinDegC);
+  const perSecond =
+    solvent === "water" ? waterFlux(hc, skinDegC, airDegC, rh) : alcoholFlux(hc, skinDegC);
   if (wetGramsPerM2 === 0) return 0;
   return perSecond > 0 ? wetGramsPerM2 / perSecond / 60 : Infinity;
 }

@@ -20,8 +20,15 @@ export interface WeatherService {
 const HOUR_MS = 3_600_000;
 
 /** Hours that touch a span of time, the first the one it begins in. */
-export function hoursWithin(hours: readonly HourOfWeather[], from: string, lasting: number): HourOfWeather[] {
+export function hoursWithin(
+  hours: readonly HourOfWeather[],
+  from: string,
+  lasting: number,
+): HourOfWeather[] {
   const start = Date.parse(from);
   const end = start + lasting * HOUR_MS;
-  return hours.filter(({ at }) => { const hour = Date.parse(at); return hour + HOUR_MS > start && hour < end; });
+  return hours.filter(({ at }) => {
+    const hour = Date.parse(at);
+    return hour + HOUR_MS > start && hour < end;
+  });
 }

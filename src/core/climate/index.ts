@@ -1,4 +1,9 @@
-export { dewPoint, saturationVapourPressure, vapourPressure, vapourPressureDeficit } from "./vapour";
+export {
+  dewPoint,
+  saturationVapourPressure,
+  vapourPressure,
+  vapourPressureDeficit,
+} from "./vapour";
 export { heatIndex } from "./heatIndex";
 export { dryingMinutes, greatestEvaporation, type Solvent } from "./dryingMinutes";
 export { sweatRate } from "./sweatRate";

@@ -1,6 +1,10 @@
 import { saturationVapourPressure, vapourPressure } from "./vapour";
 
-export interface Air { readonly airDegC: number; readonly rh: number; readonly airSpeed: number }
+export interface Air {
+  readonly airDegC: number;
+  readonly rh: number;
+  readonly airSpeed: number;
+}
 
 /**
  * How far the air under a cover has become the wearer's own: the share of the way from the room to warm wet skin (hood) or to breath
@@ -22,5 +26,9 @@ export function underCover(air: Air, cover: Cover): Air {
   const airDegC = air.airDegC + share * (ownDegC - air.airDegC);
   const room = vapourPressure(air.airDegC, air.rh);
   const vapour = room + share * Math.max(0, saturationVapourPressure(ownDegC) - room);
-  return { airDegC, rh: Math.min(100, (vapour / saturationVapourPressure(airDegC)) * 100), airSpeed: Math.min(air.airSpeed, STILL) };
+  return {
+    airDegC,
+    rh: Math.min(100, (vapour / saturationVapourPressure(airDegC)) * 100),
+    airSpeed: Math.min(air.airSpeed, STILL),
+  };
 }

@@ -15,7 +15,14 @@ const LEWIS = 16.5;
  * @param o.radiantDegC mean radiant temperature, the air's by default; direct sun adds some 15-25 degC
  * @throws RangeError on negative met, clo or air speed
  */
-export function sweatRate(o: { met: number; clo: number; airDegC: number; rh: number; airSpeed: number; radiantDegC?: number }): number {
+export function sweatRate(o: {
+  met: number;
+  clo: number;
+  airDegC: number;
+  rh: number;
+  airSpeed: number;
+  radiantDegC?: number;
+}): number {
   const { met, clo, airDegC, rh, airSpeed, radiantDegC = airDegC } = o;
   if (!(met >= 0) || !(clo >= 0)) throw new RangeError("met and clo must be zero or more");
   const hc = convection(airSpeed);
@@ -25,7 +32,10 @@ export function sweatRate(o: { met: number; clo: number; airDegC: number; rh: nu
   const dry = (hc + hr) * clothing * (operative - SKIN.degC);
   const required = met * WATTS_PER_MET + dry;
   const permeability = 1 / (1 + (hc * CLO * clo) / 0.4);
-  const greatest = Math.max(5, LEWIS * hc * permeability * (SKIN.kPa - vapourPressure(airDegC, rh)));
+  const greatest = Math.max(
+    5,
+    LEWIS * hc * permeability * (SKIN.kPa - vapourPressure(airDegC, rh)),
+  );
   if (required <= 0) return 0;
   return Math.min(27.9 * required * greatest ** -0.455, 1800);
 }

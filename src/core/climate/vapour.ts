@@ -2,7 +2,8 @@
 const MAGNUS = { p0: 0.61094, a: 17.625, b: 243.04 } as const;
 
 function checkHumidity(rh: number): void {
-  if (!(rh >= 0 && rh <= 100)) throw new RangeError(`relative humidity must be 0 to 100 %, not ${rh}`);
+  if (!(rh >= 0 && rh <= 100))
+    throw new RangeError(`relative humidity must be 0 to 100 %, not ${rh}`);
 }
 
 /**
@@ -10,7 +11,8 @@ function checkHumidity(rh: number): void {
  * @throws RangeError outside -40 to 100 degC
  */
 export function saturationVapourPressure(degC: number): number {
-  if (!(degC >= -40 && degC <= 100)) throw new RangeError(`temperature must be -40 to 100 degC, not ${degC}`);
+  if (!(degC >= -40 && degC <= 100))
+    throw new RangeError(`temperature must be -40 to 100 degC, not ${degC}`);
   return MAGNUS.p0 * Math.exp((MAGNUS.a * degC) / (degC + MAGNUS.b));
 }
 

@@ -13,9 +13,14 @@ import type { Spectrum } from "./spectrum";
  * @returns `coats` (maxCoats when not reached), `reached`, and `after`: the colour after each coat, the first coat first
  * @throws RangeError when an option is not above zero
  */
-export function coatsToCover(optics: PaintOptics, ground: Spectrum, o: { filmPerCoat?: number; tolerance?: number; maxCoats?: number } = {}): { coats: number; reached: boolean; after: Lab[] } {
+export function coatsToCover(
+  optics: PaintOptics,
+  ground: Spectrum,
+  o: { filmPerCoat?: number; tolerance?: number; maxCoats?: number } = {},
+): { coats: number; reached: boolean; after: Lab[] } {
   const { filmPerCoat = 1, tolerance = 2, maxCoats = 8 } = o;
-  if (!(filmPerCoat > 0) || !(tolerance > 0) || !(maxCoats >= 1)) throw new RangeError("film per coat, tolerance and most coats must be above zero");
+  if (!(filmPerCoat > 0) || !(tolerance > 0) || !(maxCoats >= 1))
+    throw new RangeError("film per coat, tolerance and most coats must be above zero");
   const masstone = labFromReflectance(masstoneReflectance(optics));
   const after: Lab[] = [];
   for (let coat = 1; coat <= maxCoats; coat++) {

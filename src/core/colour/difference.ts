@@ -35,17 +35,25 @@ export function differenceTo([L1, a1, b1]: Lab): (L: number, a: number, b: numbe
     if (h2 < 0) h2 += 360;
     let dh = h2 - h1;
     let h = (h1 + h2) / 2;
-    if (c1 * c2 === 0) { dh = 0; h = h1 + h2; }
-    else if (Math.abs(dh) > 180) {
+    if (c1 * c2 === 0) {
+      dh = 0;
+      h = h1 + h2;
+    } else if (Math.abs(dh) > 180) {
       h += h1 + h2 < 360 ? 180 : -180;
       dh += dh > 180 ? -360 : 360;
     }
     const L = (L1 + L2) / 2 - 50;
     const c = (c1 + c2) / 2;
     const c7 = c ** 7;
-    const T = 1 - 0.17 * Math.cos((h - 30) * RADIANS) + 0.24 * Math.cos(2 * h * RADIANS) + 0.32 * Math.cos((3 * h + 6) * RADIANS) - 0.2 * Math.cos((4 * h - 63) * RADIANS);
+    const T =
+      1 -
+      0.17 * Math.cos((h - 30) * RADIANS) +
+      0.24 * Math.cos(2 * h * RADIANS) +
+      0.32 * Math.cos((3 * h + 6) * RADIANS) -
+      0.2 * Math.cos((4 * h - 63) * RADIANS);
     const away = (h - 275) / 25;
-    const turn = -2 * Math.sqrt(c7 / (c7 + POWER_7)) * Math.sin(60 * Math.exp(-away * away) * RADIANS);
+    const turn =
+      -2 * Math.sqrt(c7 / (c7 + POWER_7)) * Math.sin(60 * Math.exp(-away * away) * RADIANS);
     const l = (L2 - L1) / (1 + (0.015 * L * L) / Math.sqrt(20 + L * L));
     const k = (c2 - c1) / (1 + 0.045 * c);
     const hue = (2 * Math.sqrt(c1 * c2) * Math.sin((dh / 2) * RADIANS)) / (1 + 0.015 * c * T);

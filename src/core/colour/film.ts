@@ -21,9 +21,11 @@ export function filmBand(K: number, S: number, film: number, under: number): num
  * @throws RangeError on a negative or non-finite film
  */
 export function filmReflectance(optics: PaintOptics, film: number, ground: Spectrum): Spectrum {
-  if (!(film >= 0) || !Number.isFinite(film)) throw new RangeError(`film must be zero or more, not ${film}`);
+  if (!(film >= 0) || !Number.isFinite(film))
+    throw new RangeError(`film must be zero or more, not ${film}`);
   const result = new Float64Array(BANDS);
-  for (let band = 0; band < BANDS; band++) result[band] = filmBand(optics.k[band] ?? 0, optics.s[band] ?? 0, film, ground[band] ?? 0);
+  for (let band = 0; band < BANDS; band++)
+    result[band] = filmBand(optics.k[band] ?? 0, optics.s[band] ?? 0, film, ground[band] ?? 0);
   return result;
 }
 

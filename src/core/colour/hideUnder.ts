@@ -5,7 +5,10 @@ import type { PaintOptics } from "./paintOptics";
 import type { Spectrum } from "./spectrum";
 
 /** A paint that may go under the base, with the film of one of its coats. */
-export interface Undercoat { readonly optics: PaintOptics; readonly filmPerCoat: number }
+export interface Undercoat {
+  readonly optics: PaintOptics;
+  readonly filmPerCoat: number;
+}
 
 export interface HiddenUnder {
   /** Coats of the corrector, then of the concealer. */
@@ -27,17 +30,32 @@ const MOST = 3;
  * @param o.patch reflectance of what is to vanish, o.beside of the skin next to it
  * @param o.baseFilm reference films of the base in all
  */
-export function hideUnder(o: { patch: Spectrum; beside: Spectrum; base: PaintOptics; baseFilm: number; corrector: Undercoat | null; concealer: Undercoat | null }): HiddenUnder {
+export function hideUnder(o: {
+  patch: Spectrum;
+  beside: Spectrum;
+  base: PaintOptics;
+  baseFilm: number;
+  corrector: Undercoat | null;
+  concealer: Undercoat | null;
+}): HiddenUnder {
   const { patch, beside, base, baseFilm, corrector, concealer } = o;
   const wanted = labFromReflectance(filmReflectance(base, baseFilm, beside));
-  const counts = (undercoat: Undercoat | null) => Array.from({ length: undercoat ? MOST + 1 : 1 }, (_, n) => n);
-  const over = (undercoat: Undercoat | null, coats: number, ground: Spectrum) => (undercoat && coats ? filmReflectance(undercoat.optics, undercoat.filmPerCoat * coats, ground) : ground);
-  const tries = counts(corrector).flatMap((first) => counts(concealer).map((second): HiddenUnder => {
-    const ground = over(concealer, second, over(corrector, first, patch));
-    const deltaE = deltaE00(labFromReflectance(filmReflectance(base, baseFilm, ground)), wanted);
-    return { corrector: first, concealer: second, deltaE, reached: deltaE <= HIDDEN };
-  }));
+  const counts = (undercoat: Undercoat | null) =>
+    Array.from({ length: undercoat ? MOST + 1 : 1 }, (_, n) => n);
+  const over = (undercoat: Undercoat | null, coats: number, ground: Spectrum) =>
+    undercoat && coats
+      ? filmReflectance(undercoat.optics, undercoat.filmPerCoat * coats, ground)
+      : ground;
+  const tries = counts(corrector).flatMap((first) =>
+    counts(concealer).map((second): HiddenUnder => {
+      const ground = over(concealer, second, over(corrector, first, patch));
+      const deltaE = deltaE00(labFromReflectance(filmReflectance(base, baseFilm, ground)), wanted);
+      return { corrector: first, concealer: second, deltaE, reached: deltaE <= HIDDEN };
+    }),
+  );
   const coats = ({ corrector: first, concealer: second }: HiddenUnder) => first + second;
-  const enough = tries.filter(({ reached }) => reached).sort((a, b) => coats(a) - coats(b) || a.deltaE - b.deltaE);
+  const enough = tries
+    .filter(({ reached }) => reached)
+    .sort((a, b) => coats(a) - coats(b) || a.deltaE - b.deltaE);
   return enough[0] ?? (tries.sort((a, b) => a.deltaE - b.deltaE)[0] as HiddenUnder);
 }

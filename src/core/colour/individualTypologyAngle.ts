@@ -17,5 +17,12 @@ export function itaClass(angle: number): ItaClass {
 }
 
 /** A colour in the middle of each class, for somebody whose skin nobody has measured. Invented, each within its class. */
-export const ITA_MIDDLES: Readonly<Record<ItaClass, string>> = { "very light": "#f4dccb", light: "#e3bd9b", intermediate: "#d2a27e", tan: "#b3835d", brown: "#7f5437", dark: "#482d1e" };
+export const ITA_MIDDLES: Readonly<Record<ItaClass, string>> = {
+  "very light": "#f4dccb",
+  light: "#e3bd9b",
+  intermediate: "#d2a27e",
+  tan: "#b3835d",
+  brown: "#7f5437",
+  dark: "#482d1e",
+};
 export const ITA_CLASSES = Object.keys(ITA_MIDDLES) as ItaClass[];

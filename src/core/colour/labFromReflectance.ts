@@ -5,7 +5,12 @@ import type { Spectrum } from "./spectrum";
 
 export type Xyz = readonly [X: number, Y: number, Z: number];
 
-interface Weights { readonly x: Float64Array; readonly y: Float64Array; readonly z: Float64Array; readonly white: Xyz }
+interface Weights {
+  readonly x: Float64Array;
+  readonly y: Float64Array;
+  readonly z: Float64Array;
+  readonly white: Xyz;
+}
 
 const total = (values: Float64Array) => values.reduce((sum, value) => sum + value, 0);
 
@@ -13,19 +18,31 @@ const total = (values: Float64Array) => values.reduce((sum, value) => sum + valu
 function weightsOf(lamp: Spectrum): Weights {
   const weigh = (bar: readonly number[]) => lamp.map((power, band) => power * (bar[band] ?? 0));
   const scale = 100 / total(weigh(Y_BAR));
-  const [x, y, z] = [X_BAR, Y_BAR, Z_BAR].map((bar) => weigh(bar).map((value) => value * scale)) as [Float64Array, Float64Array, Float64Array];
+  const [x, y, z] = [X_BAR, Y_BAR, Z_BAR].map((bar) =>
+    weigh(bar).map((value) => value * scale),
+  ) as [Float64Array, Float64Array, Float64Array];
   return { x, y, z, white: [total(x), total(y), total(z)] };
 }
 
-const WEIGHTS = Object.fromEntries(LAMP_KEYS.map((key) => [key, weightsOf(LAMPS[key].power)])) as Record<LampKey, Weights>;
+const WEIGHTS = Object.fromEntries(
+  LAMP_KEYS.map((key) => [key, weightsOf(LAMPS[key].power)]),
+) as Record<LampKey, Weights>;
 
 /** Lamp times observer per band, a perfect white at Y = 100: XYZ of a reflectance is its sum over these. */
 export const xyzWeights = (lamp: LampKey = "D65"): Readonly<Weights> => WEIGHTS[lamp];
 
 // Cone responses L, M, S of XYZ (Hunt-Pointer-Estevez, normalised to D65), and back. Real cones, unlike sharpened ones, answer no light with
 // less than nothing and Y is a sum of L and M with positive weights: so no surface under any gel comes out lighter than a white card.
-const CONES = [[0.4002, 0.7076, -0.0808], [-0.2263, 1.1653, 0.0457], [0, 0, 0.9182]] as const;
-const CONES_INVERSE = [[1.8600666, -1.1294801, 0.2198983], [0.3612229, 0.6388043, -0.0000071], [0, 0, 1.0890873]] as const;
+const CONES = [
+  [0.4002, 0.7076, -0.0808],
+  [-0.2263, 1.1653, 0.0457],
+  [0, 0, 0.9182],
+] as const;
+const CONES_INVERSE = [
+  [1.8600666, -1.1294801, 0.2198983],
+  [0.3612229, 0.6388043, -0.0000071],
+  [0, 0, 1.0890873],
+] as const;
 
 type Matrix = readonly (readonly [number, number, number])[];
 const times = (matrix: Matrix, v: Xyz): Xyz =>
@@ -66,12 +83,20 @@ function adapting(lamp: LampKey, adaptation: number): Matrix {
   if (known) return known;
   const lampCones = times(CONES, WEIGHTS[lamp].white);
   const dayCones = times(CONES, WEIGHTS.D65.white);
-  const scaled = CONES.map((row, i) => row.map((value) => value * (adaptation * ((dayCones[i] ?? 0) / (lampCones[i] ?? 1)) + 1 - adaptation))) as unknown as Matrix;
-  const columns = [0, 1, 2].map((j) => times(CONES_INVERSE, scaled.map((row) => row[j] ?? 0) as unknown as Xyz));
+  const scaled = CONES.map((row, i) =>
+    row.map(
+      (value) => value * (adaptation * ((dayCones[i] ?? 0) / (lampCones[i] ?? 1)) + 1 - adaptation),
+    ),
+  ) as unknown as Matrix;
+  const columns = [0, 1, 2].map((j) =>
+    times(CONES_INVERSE, scaled.map((row) => row[j] ?? 0) as unknown as Xyz),
+  );
   const matrix = [0, 1, 2].map((i) => columns.map((column) => column[i] ?? 0)) as unknown as Matrix;
   // A white card keeps Y = 100 whatever the lamp: nothing is lighter than paper.
   const white = times(matrix, WEIGHTS[lamp].white)[1];
-  const result = matrix.map((row) => row.map((value) => (value * 100) / white)) as unknown as Matrix;
+  const result = matrix.map((row) =>
+    row.map((value) => (value * 100) / white),
+  ) as unknown as Matrix;
   if (ADAPTING.size > 200) ADAPTING.clear();
   ADAPTING.set(key, result);
   return result;
@@ -86,11 +111,19 @@ const ADAPTING = new Map<string, Matrix>();
  * @param r 41 bands, 0-1
  * @param adaptation 0-1; the lamp's own degree by default
  */
-export function labFromReflectance(r: Spectrum, lamp: LampKey = "D65", adaptation: number = LAMPS[lamp].adaptation): Lab {
-  if (!(adaptation >= 0 && adaptation <= 1)) throw new RangeError(`adaptation must be 0 to 1, not ${adaptation}`);
+export function labFromReflectance(
+  r: Spectrum,
+  lamp: LampKey = "D65",
+  adaptation: number = LAMPS[lamp].adaptation,
+): Lab {
+  if (!(adaptation >= 0 && adaptation <= 1))
+    throw new RangeError(`adaptation must be 0 to 1, not ${adaptation}`);
   const xyz = xyzFromReflectance(r, lamp);
   if (lamp === "D65") return labFromXyz(xyz, WEIGHTS.D65.white);
   const [X, Y, Z] = times(adapting(lamp, adaptation), xyz);
   // Rounding of the matrices, no more: a surface is neither darker than black nor lighter than white.
-  return labFromXyz([Math.max(0, X), Math.min(100, Math.max(0, Y)), Math.max(0, Z)], WEIGHTS.D65.white);
+  return labFromXyz(
+    [Math.max(0, X), Math.min(100, Math.max(0, Y)), Math.max(0, Z)],
+    WEIGHTS.D65.white,
+  );
 }

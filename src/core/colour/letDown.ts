@@ -13,14 +13,23 @@ export const LET_DOWN_WHITE_PARTS = 10;
  * @param letDown K/S per band of the let-down
  * @returns S in the white's own unit, or null when no band tells anything
  */
-export function scatteringFromLetDown(masstone: Spectrum, letDown: Spectrum, white: { readonly k: Spectrum; readonly s: Spectrum }): Spectrum | null {
+export function scatteringFromLetDown(
+  masstone: Spectrum,
+  letDown: Spectrum,
+  white: { readonly k: Spectrum; readonly s: Spectrum },
+): Spectrum | null {
   const found = Array.from(masstone, (paint, band) => {
     const mix = letDown[band] ?? 0;
-    const S = (LET_DOWN_WHITE_PARTS * (mix * (white.s[band] ?? 0) - (white.k[band] ?? 0))) / (paint - mix);
+    const S =
+      (LET_DOWN_WHITE_PARTS * (mix * (white.s[band] ?? 0) - (white.k[band] ?? 0))) / (paint - mix);
     return paint > mix * 1.02 && S > 0 && Number.isFinite(S) ? S : null;
   });
   const told = found.filter((S): S is number => S !== null).sort((a, b) => a - b);
   const middle = told[Math.floor(told.length / 2)];
   // A tenfold spread between bands is noise in the swatches, not a pigment.
-  return middle === undefined ? null : Float64Array.from(found, (value) => Math.min(Math.max(value ?? middle, middle / 10), middle * 10));
+  return middle === undefined
+    ? null
+    : Float64Array.from(found, (value) =>
+        Math.min(Math.max(value ?? middle, middle / 10), middle * 10),
+      );
 }

@@ -10,7 +10,10 @@ export interface MeterState {
   readonly readingsSinceTile: number;
 }
 
-export interface MeterReading { readonly lab: Lab; readonly hex: string }
+export interface MeterReading {
+  readonly lab: Lab;
+  readonly hex: string;
+}
 
 /** What any colour meter does, a real one or the stand-in that ships with the product. */
 export interface ColourMeter {
@@ -36,7 +39,8 @@ export interface MeanReading extends MeterReading {
 /** The mean of several readings in CIELAB, with how far they lie apart: skin is read in three places. @throws RangeError without readings */
 export function meanReading(readings: readonly Lab[]): MeanReading {
   if (!readings.length) throw new RangeError("no readings to average");
-  const mean = (axis: 0 | 1 | 2) => readings.reduce((sum, lab) => sum + lab[axis], 0) / readings.length;
+  const mean = (axis: 0 | 1 | 2) =>
+    readings.reduce((sum, lab) => sum + lab[axis], 0) / readings.length;
   const lab: Lab = [mean(0), mean(1), mean(2)];
   const spread = Math.max(...readings.map((reading) => deltaE00(reading, lab)));
   return { lab, hex: labToHex(lab), spread, oneColour: spread <= ONE_COLOUR };

@@ -11,7 +11,8 @@ const SC_SLOPE = 0.045 * 1.5;
 
 const LIMIT = 216 / 24389;
 const curve = (t: number) => (t > LIMIT ? Math.cbrt(t) : ((24389 / 27) * t + 16) / 116);
-const inverse = (f: number) => (f ** 3 > LIMIT ? f ** 3 : Math.max(0, (116 * f - 16) / (24389 / 27)));
+const inverse = (f: number) =>
+  f ** 3 > LIMIT ? f ** 3 : Math.max(0, (116 * f - 16) / (24389 / 27));
 
 /** Least that a squared difference in the a*b* plane counts in CIEDE2000 for mean hues within some degrees of one: 1 - |R_T| / 2. */
 function leastRotation(hue: number, within: number): number {
@@ -31,27 +32,43 @@ export function reachInPlane(target: Lab, bound: number): number {
   if (!(anywhere < chroma)) return anywhere;
   const hue = (Math.atan2(target[2], target[1]) * 180) / Math.PI;
   // CIEDE2000 turns hues a little by stretching a*: some degrees more for that.
-  return Math.min(anywhere, reach(leastRotation(hue, (Math.asin(anywhere / chroma) * 180) / Math.PI + 12)));
+  return Math.min(
+    anywhere,
+    reach(leastRotation(hue, (Math.asin(anywhere / chroma) * 180) / Math.PI + 12)),
+  );
 }
 
-export type Box = readonly [low: readonly [number, number, number], high: readonly [number, number, number]];
+export type Box = readonly [
+  low: readonly [number, number, number],
+  high: readonly [number, number, number],
+];
 
 /** A box in XYZ outside which CIEDE2000 to the target exceeds the bound. */
 export function xyzBox(target: Lab, bound: number): Box {
-  const { white: [xn, yn, zn] } = xyzWeights();
+  const {
+    white: [xn, yn, zn],
+  } = xyzWeights();
   const rise = bound * MOST_SL;
   const plane = reachInPlane(target, bound);
   const [yLow, yHigh] = [(target[0] - rise + 16) / 116, (target[0] + rise + 16) / 116];
   const xs = [yLow + (target[1] - plane) / 500, yHigh + (target[1] + plane) / 500];
   const zs = [yLow - (target[2] + plane) / 200, yHigh - (target[2] - plane) / 200];
-  const value = (f: number, n: number) => (f === Infinity ? Infinity : f === -Infinity ? 0 : n * inverse(f));
-  return [[value(xs[0] ?? 0, xn) - 1e-9, value(yLow, yn) - 1e-9, value(zs[0] ?? 0, zn) - 1e-9], [value(xs[1] ?? 0, xn) + 1e-9, value(yHigh, yn) + 1e-9, value(zs[1] ?? 0, zn) + 1e-9]];
+  const value = (f: number, n: number) =>
+    f === Infinity ? Infinity : f === -Infinity ? 0 : n * inverse(f);
+  return [
+    [value(xs[0] ?? 0, xn) - 1e-9, value(yLow, yn) - 1e-9, value(zs[0] ?? 0, zn) - 1e-9],
+    [value(xs[1] ?? 0, xn) + 1e-9, value(yHigh, yn) + 1e-9, value(zs[1] ?? 0, zn) + 1e-9],
+  ];
 }
 
 export { curve as labCurve };
 
 /** What convexity says of one paint in any mix, three axes each: `under` and `over` are per unit of scattering and add up by parts. */
-export interface PaintBounds { readonly scattering: Float64Array; readonly under: Float64Array; readonly over: Float64Array }
+export interface PaintBounds {
+  readonly scattering: Float64Array;
+  readonly under: Float64Array;
+  readonly over: Float64Array;
+}
 
 /**
  * Bounds on the XYZ of every mix, from the masstone R(q) = 1 + q - sqrt(q^2 + 2q) being convex in q = K/S, and the observer's weights positive.
@@ -61,7 +78,13 @@ export interface PaintBounds { readonly scattering: Float64Array; readonly under
  * Both are means by S times parts: numerators and S add up paint by paint. Null when some paint's scattering is not level.
  */
 export function paintBounds(paints: readonly PaintOptics[], target: Lab): PaintBounds | null {
-  if (paints.some(({ s }) => { const [low, high] = [Math.min(...s), Math.max(...s)]; return !(low > 0) || high - low > 1e-9 * high; })) return null;
+  if (
+    paints.some(({ s }) => {
+      const [low, high] = [Math.min(...s), Math.max(...s)];
+      return !(low > 0) || high - low > 1e-9 * high;
+    })
+  )
+    return null;
   const { x, y, z } = xyzWeights();
   const tangent = reflectanceFromLab([Math.min(100, Math.max(0, target[0])), target[1], target[2]]);
   const at = xyzFromReflectance(tangent);
@@ -84,7 +107,10 @@ export function paintBounds(paints: readonly PaintOptics[], target: Lab): PaintB
         tones[axis] = (tones[axis] ?? 0) + w * tone;
       });
     }
-    for (let axis = 0; axis < 3; axis++) { under[p * 3 + axis] = (sums[axis] ?? at[axis] ?? 0) * S; over[p * 3 + axis] = (tones[axis] ?? 0) * S; }
+    for (let axis = 0; axis < 3; axis++) {
+      under[p * 3 + axis] = (sums[axis] ?? at[axis] ?? 0) * S;
+      over[p * 3 + axis] = (tones[axis] ?? 0) * S;
+    }
   });
   return { scattering, under, over };
 }

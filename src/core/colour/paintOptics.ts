@@ -17,15 +17,19 @@ const CARD_WHITE = flat(CARD.white);
 
 /** Contrast ratio of a film over a black and white card, Y over black / Y over white (ISO 6504-3; the idea of ASTM D2805). */
 export function contrastRatio(optics: PaintOptics, film = 1): number {
-  const over = (ground: Spectrum) => luminanceFactor(optics.k.map((K, band) => filmBand(K, optics.s[band] ?? 0, film, ground[band] ?? 0)));
+  const over = (ground: Spectrum) =>
+    luminanceFactor(
+      optics.k.map((K, band) => filmBand(K, optics.s[band] ?? 0, film, ground[band] ?? 0)),
+    );
   return over(CARD_BLACK) / over(CARD_WHITE);
 }
 
 /** Absorption over scattering from the reflectance of a thick film: (1-R)^2 / 2R. */
-const ratioOf = (reflectance: Spectrum): Spectrum => reflectance.map((value) => {
-  const r = Math.min(Math.max(value, 1e-4), 1 - 1e-6);
-  return (1 - r) ** 2 / (2 * r);
-});
+const ratioOf = (reflectance: Spectrum): Spectrum =>
+  reflectance.map((value) => {
+    const r = Math.min(Math.max(value, 1e-4), 1 - 1e-6);
+    return (1 - r) ** 2 / (2 * r);
+  });
 
 /** The natural logarithm of the factor on K and S at which one reference film has this contrast ratio; by bisection. */
 function logScale(ratio: Spectrum, S: Spectrum, hiding: number): number {
@@ -39,10 +43,17 @@ function logScale(ratio: Spectrum, S: Spectrum, hiding: number): number {
   return (low + high) / 2;
 }
 
-const scaled = (ratio: Spectrum, S: Spectrum, factor: number): PaintOptics => ({ k: ratio.map((value, band) => value * (S[band] ?? 0) * factor), s: S.map((value) => value * factor) });
+const scaled = (ratio: Spectrum, S: Spectrum, factor: number): PaintOptics => ({
+  k: ratio.map((value, band) => value * (S[band] ?? 0) * factor),
+  s: S.map((value) => value * factor),
+});
 
 /** What can be seen of a paint: a thick film, the contrast ratio of one film, and if swatched, 1 part of it in 10 of white. */
-export interface Swatched { readonly masstone: Lab; readonly hiding: number; readonly letDown?: Lab }
+export interface Swatched {
+  readonly masstone: Lab;
+  readonly hiding: number;
+  readonly letDown?: Lab;
+}
 
 /** The white that let-downs are made with: strong, opaque, nearly neutral. Common practice, no published source. */
 export const LET_DOWN_WHITE: Swatched = { masstone: [96, 0, 2], hiding: 0.9 };
@@ -52,17 +63,35 @@ const EXPLAINED = 1;
 
 /** Colour of 1 part in 10 of the let-down white. */
 function letDownColour(optics: PaintOptics): Lab {
-  return labFromReflectance(masstoneReflectance(mixOptics([{ optics, parts: 1 }, { optics: paintOptics(LET_DOWN_WHITE), parts: LET_DOWN_WHITE_PARTS }])));
+  return labFromReflectance(
+    masstoneReflectance(
+      mixOptics([
+        { optics, parts: 1 },
+        { optics: paintOptics(LET_DOWN_WHITE), parts: LET_DOWN_WHITE_PARTS },
+      ]),
+    ),
+  );
 }
 
-interface Fitted { readonly optics: PaintOptics; readonly tint: number; readonly away: number }
+interface Fitted {
+  readonly optics: PaintOptics;
+  readonly tint: number;
+  readonly away: number;
+}
 
 /** The strength at which a paint of this scattering comes nearest to its let-down: golden section over the logarithm. */
 function fitStrength(ratio: Spectrum, shape: Spectrum, hiding: number, letDown: Lab): Fitted {
   const optics = scaled(ratio, shape, Math.exp(logScale(ratio, shape, hiding)));
-  const at = (log: number) => { const t = Math.exp(log); return deltaE00(letDownColour(times(optics, t)), letDown); };
+  const at = (log: number) => {
+    const t = Math.exp(log);
+    return deltaE00(letDownColour(times(optics, t)), letDown);
+  };
   let [low, high] = [Math.log(TINT_LIMITS[0]), Math.log(TINT_LIMITS[1])];
-  for (let i = 0; i < 40; i++) { const [a, b] = [high - (high - low) * GOLDEN, low + (high - low) * GOLDEN]; if (at(a) < at(b)) high = b; else low = a; }
+  for (let i = 0; i < 40; i++) {
+    const [a, b] = [high - (high - low) * GOLDEN, low + (high - low) * GOLDEN];
+    if (at(a) < at(b)) high = b;
+    else low = a;
+  }
   const best = (low + high) / 2;
   return { optics, tint: Math.exp(best), away: at(best) };
 }
@@ -75,7 +104,14 @@ function fromBothSwatches({ masstone, hiding, letDown }: Required<Swatched>): Fi
   if (known) return known;
   const ratio = ratioOf(reflectanceFromLab(masstone));
   const level = fitStrength(ratio, flat(1), hiding, letDown);
-  const S = level.away > EXPLAINED ? scatteringFromLetDown(ratio, ratioOf(reflectanceFromLab(letDown)), paintOptics(LET_DOWN_WHITE)) : null;
+  const S =
+    level.away > EXPLAINED
+      ? scatteringFromLetDown(
+          ratio,
+          ratioOf(reflectanceFromLab(letDown)),
+          paintOptics(LET_DOWN_WHITE),
+        )
+      : null;
   const banded = S && fitStrength(ratio, S, hiding, letDown);
   const best = banded && banded.away < level.away ? banded : level;
   if (fitted.size >= CACHE_LIMIT) fitted.delete(fitted.keys().next().value ?? "");
@@ -98,12 +134,16 @@ function fromBothSwatches({ masstone, hiding, letDown }: Required<Swatched>): Fi
  */
 export function paintOptics(p: Swatched & { readonly tint?: number }): PaintOptics {
   const { masstone, hiding, tint = 1, letDown } = p;
-  if (!(hiding > 0 && hiding < 1)) throw new RangeError(`hiding must lie between 0 and 1, not ${hiding}`);
-  if (!(tint > 0) || !Number.isFinite(tint)) throw new RangeError(`tint must be more than 0, not ${tint}`);
+  if (!(hiding > 0 && hiding < 1))
+    throw new RangeError(`hiding must lie between 0 and 1, not ${hiding}`);
+  if (!(tint > 0) || !Number.isFinite(tint))
+    throw new RangeError(`tint must be more than 0, not ${tint}`);
   const key = [...masstone, hiding, tint, ...(letDown ?? [])].join(",");
   const known = cache.get(key);
   if (known) return known;
-  const optics = letDown ? times(fromBothSwatches({ masstone, hiding, letDown }).optics, tint) : levelOptics(masstone, hiding, tint);
+  const optics = letDown
+    ? times(fromBothSwatches({ masstone, hiding, letDown }).optics, tint)
+    : levelOptics(masstone, hiding, tint);
   if (cache.size >= CACHE_LIMIT) cache.delete(cache.keys().next().value ?? "");
   cache.set(key, optics);
   return optics;
@@ -117,7 +157,10 @@ function levelOptics(masstone: Lab, hiding: number, tint: number): PaintOptics {
   return scaled(ratio, flat(1), Math.exp(logScale(ratio, flat(1), hiding)) * tint);
 }
 
-const times = ({ k, s }: PaintOptics, factor: number): PaintOptics => ({ k: k.map((value) => value * factor), s: s.map((value) => value * factor) });
+const times = ({ k, s }: PaintOptics, factor: number): PaintOptics => ({
+  k: k.map((value) => value * factor),
+  s: s.map((value) => value * factor),
+});
 
 /** A paint as pale as the white it was let down in tells nothing of its strength, dE00. */
 const TELLS = 3;

@@ -1,5 +1,13 @@
 import fc from "fast-check";
-import { deltaE00, flat, hexToLab, labFromReflectance, labToHex, reflectanceFromLab, xyzFromReflectance } from ".";
+import {
+  deltaE00,
+  flat,
+  hexToLab,
+  labFromReflectance,
+  labToHex,
+  reflectanceFromLab,
+  xyzFromReflectance,
+} from ".";
 
 const roundTrip = (hex: string) => {
   const lab = hexToLab(hex);
@@ -22,25 +30,35 @@ describe("reflectance", () => {
   });
 
   it("gives every corner of sRGB back within dE00 0.05", () => {
-    for (const r of ["00", "ff"]) for (const g of ["00", "ff"]) for (const b of ["00", "ff"]) expect(roundTrip(`#${r}${g}${b}`)).toBeLessThan(0.05);
+    for (const r of ["00", "ff"])
+      for (const g of ["00", "ff"])
+        for (const b of ["00", "ff"]) expect(roundTrip(`#${r}${g}${b}`)).toBeLessThan(0.05);
   });
 
   it("gives 500 random colours back within dE00 0.05, and every band between 0 and 1", () => {
-    fc.assert(fc.property(fc.integer({ min: 0, max: 0xffffff }), (n) => {
-      expect(roundTrip(hexOf(n))).toBeLessThan(0.05);
-      expect(reflectanceFromLab(hexToLab(hexOf(n))).every((value) => value >= 0 && value <= 1)).toBe(true);
-    }), { numRuns: 500, seed: 20261124 });
+    fc.assert(
+      fc.property(fc.integer({ min: 0, max: 0xffffff }), (n) => {
+        expect(roundTrip(hexOf(n))).toBeLessThan(0.05);
+        expect(
+          reflectanceFromLab(hexToLab(hexOf(n))).every((value) => value >= 0 && value <= 1),
+        ).toBe(true);
+      }),
+      { numRuns: 500, seed: 20261124 },
+    );
   });
 
   it("returns hex colours unchanged through Lab", () => {
-    for (const hex of ["#50331f", "#bcd4e3", "#000000", "#ffffff", "#f0cd3e"]) expect(labToHex(hexToLab(hex))).toBe(hex);
+    for (const hex of ["#50331f", "#bcd4e3", "#000000", "#ffffff", "#f0cd3e"])
+      expect(labToHex(hexToLab(hex))).toBe(hex);
   });
 
   it("shows a white card white under a warm lamp when the eye has adapted, and orange when it has not", () => {
     const [L, a, b] = labFromReflectance(flat(1), "A", 1);
     expect([L, a, b].map((value) => Math.round(value * 10) / 10 + 0)).toEqual([100, 0, 0]);
     expect(labFromReflectance(flat(1), "A", 0)[2]).toBeGreaterThan(40);
-    expect(labFromReflectance(flat(1), "A", 0.5)[2]).toBeLessThan(labFromReflectance(flat(1), "A", 0)[2]);
+    expect(labFromReflectance(flat(1), "A", 0.5)[2]).toBeLessThan(
+      labFromReflectance(flat(1), "A", 0)[2],
+    );
   });
 
   it("refuses nonsense", () => {

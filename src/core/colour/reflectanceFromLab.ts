@@ -21,7 +21,10 @@ const minus = (a: Lab, b: Lab): [number, number, number] => [a[0] - b[0], a[1] -
 const squared = (v: readonly number[]) => v.reduce((sum, x) => sum + x * x, 0);
 
 /** Solves the 3x3 system by Cramer's rule; null when singular. */
-function solve3(m: readonly (readonly number[])[], v: readonly number[]): [number, number, number] | null {
+function solve3(
+  m: readonly (readonly number[])[],
+  v: readonly number[],
+): [number, number, number] | null {
   const at = (i: number, j: number) => m[i]?.[j] ?? 0;
   const determinant = (column: (i: number, j: number) => number) =>
     column(0, 0) * (column(1, 1) * column(2, 2) - column(1, 2) * column(2, 1)) -
@@ -42,11 +45,16 @@ function fit(target: Lab, start: Coefficients): { c: Coefficients; error: number
     const jacobian = [0, 1, 2].map((k) => {
       const h = 1e-4 * Math.max(1, Math.abs(c[k] ?? 0));
       const nudged = c.map((value, i) => (i === k ? value + h : value)) as unknown as Coefficients;
-      return minus(labFromReflectance(sigmoid(nudged)), target).map((value, i) => (value - (residual[i] ?? 0)) / h);
+      return minus(labFromReflectance(sigmoid(nudged)), target).map(
+        (value, i) => (value - (residual[i] ?? 0)) / h,
+      );
     });
-    const dot = (a: readonly number[] = [], b: readonly number[] = []) => a.reduce((sum, value, i) => sum + value * (b[i] ?? 0), 0);
+    const dot = (a: readonly number[] = [], b: readonly number[] = []) =>
+      a.reduce((sum, value, i) => sum + value * (b[i] ?? 0), 0);
     const gradient = jacobian.map((column) => -dot(column, residual));
-    const normal = jacobian.map((a, i) => jacobian.map((b, j) => dot(a, b) * (i === j ? 1 + damping : 1) + (i === j ? 1e-12 : 0)));
+    const normal = jacobian.map((a, i) =>
+      jacobian.map((b, j) => dot(a, b) * (i === j ? 1 + damping : 1) + (i === j ? 1e-12 : 0)),
+    );
     const move = solve3(normal, gradient);
     if (!move) break;
     const next: Coefficients = [c[0] + move[0], c[1] + move[1], c[2] + move[2]];
@@ -64,7 +72,17 @@ function fit(target: Lab, start: Coefficients): { c: Coefficients; error: number
 }
 
 /** Starting shapes: flat, a valley, a hill, rising and falling ramps, so that every hue is near one of them. */
-const STARTS: readonly Coefficients[] = [[0, 0, 0], [8, 0, -2], [-8, 0, 2], [0, 6, -1], [0, -6, -1], [10, 8, -2], [10, -8, -2], [-10, -6, 0], [-10, 6, 0]];
+const STARTS: readonly Coefficients[] = [
+  [0, 0, 0],
+  [8, 0, -2],
+  [-8, 0, 2],
+  [0, 6, -1],
+  [0, -6, -1],
+  [10, 8, -2],
+  [10, -8, -2],
+  [-10, -6, 0],
+  [-10, 6, 0],
+];
 
 const cache = new Map<string, Spectrum>();
 const CACHE_LIMIT = 5000;
@@ -78,7 +96,8 @@ const CACHE_LIMIT = 5000;
  * @throws RangeError when a coordinate is not finite or L* is outside 0-100
  */
 export function reflectanceFromLab(lab: Lab): Spectrum {
-  if (!lab.every(Number.isFinite) || lab[0] < -1e-6 || lab[0] > 100 + 1e-6) throw new RangeError(`not a surface colour: Lab ${lab.join(", ")}`);
+  if (!lab.every(Number.isFinite) || lab[0] < -1e-6 || lab[0] > 100 + 1e-6)
+    throw new RangeError(`not a surface colour: Lab ${lab.join(", ")}`);
   const key = lab.map((value) => value.toFixed(3)).join(",");
   const known = cache.get(key);
   if (known) return known;

@@ -4,28 +4,62 @@ import { aContext, aLayer, aLook, product } from "../testing";
 import { bodySheets, PAPER_KEYS, PAPERS, within, type Sheet } from ".";
 
 const context = aContext();
-const onBody = (kind: Mark["kind"], x: number, y: number, more: object = {}) => ({ ...newMark(kind, { x, y }, 4), ...more }) as Mark;
-const lookOf = (...marks: Mark[]) => aLook(aLayer({ id: "m", role: "detail", paint: product("line"), tool: "linerBrush", zones: ["chest"], marks }));
+const onBody = (kind: Mark["kind"], x: number, y: number, more: object = {}) =>
+  ({ ...newMark(kind, { x, y }, 4), ...more }) as Mark;
+const lookOf = (...marks: Mark[]) =>
+  aLook(
+    aLayer({
+      id: "m",
+      role: "detail",
+      paint: product("line"),
+      tool: "linerBrush",
+      zones: ["chest"],
+      marks,
+    }),
+  );
 const named = ({ shapes }: Sheet, name: string) => shapes.filter((shape) => shape.name === name);
 const drawn = (sheets: readonly Sheet[]) => sheets.flatMap((sheet) => named(sheet, "mark"));
-const lengthOf = (line: readonly Point[]) => line.slice(1).reduce((sum, p, i) => sum + distance(line[i] ?? p, p), 0);
+const lengthOf = (line: readonly Point[]) =>
+  line.slice(1).reduce((sum, p, i) => sum + distance(line[i] ?? p, p), 0);
 
 describe("body stencils", () => {
   const ring = onBody("ring", 10, -480, { diameterMm: 200, openDeg: 0, widthMm: 6 });
 
-  it.each(PAPER_KEYS)("on %s: a mark larger than the sheet comes on several, each line once or twice, at its own length", (paper) => {
-    const sheets = bodySheets({ paper, look: lookOf(ring), context });
-    expect(sheets.length).toBeGreaterThan(1);
-    const whole = placedStrokes(ring).map(strokeOutline).reduce((sum, outline) => sum + lengthOf([...outline, outline[0] ?? { x: 0, y: 0 }]), 0);
-    const laid = drawn(sheets).reduce((sum, { points }) => sum + lengthOf(points), 0);
-    expect(laid).toBeGreaterThanOrEqual(whole - 0.2);
-    expect(laid).toBeLessThan(whole * 1.4);
-    for (const sheet of sheets) for (const { points } of named(sheet, "mark")) for (const { x, y } of points) expect(x >= 11.99 && x <= PAPERS[paper].widthMm - 11.99 && y >= 23.99 && y <= PAPERS[paper].heightMm - 19.99).toBe(true);
-  });
+  it.each(PAPER_KEYS)(
+    "on %s: a mark larger than the sheet comes on several, each line once or twice, at its own length",
+    (paper) => {
+      const sheets = bodySheets({ paper, look: lookOf(ring), context });
+      expect(sheets.length).toBeGreaterThan(1);
+      const whole = placedStrokes(ring)
+        .map(strokeOutline)
+        .reduce((sum, outline) => sum + lengthOf([...outline, outline[0] ?? { x: 0, y: 0 }]), 0);
+      const laid = drawn(sheets).reduce((sum, { points }) => sum + lengthOf(points), 0);
+      expect(laid).toBeGreaterThanOrEqual(whole - 0.2);
+      expect(laid).toBeLessThan(whole * 1.4);
+      for (const sheet of sheets)
+        for (const { points } of named(sheet, "mark"))
+          for (const { x, y } of points)
+            expect(
+              x >= 11.99 &&
+                x <= PAPERS[paper].widthMm - 11.99 &&
+                y >= 23.99 &&
+                y <= PAPERS[paper].heightMm - 19.99,
+            ).toBe(true);
+    },
+  );
 
   it("lays neighbours cross on cross: a cross two sheets share is as far from the midline on both, within 0.2 mm", () => {
     const sheets = bodySheets({ paper: "a4", look: lookOf(ring, { ...ring, y: -660 }), context });
-    const crosses = sheets.flatMap((sheet) => sheet.shapes.filter(({ name }) => name?.startsWith("cross ")).map((shape) => ({ sheet, name: shape.name ?? "", y: shape.points[0]?.y ?? 0, x: ((shape.points[0]?.x ?? 0) + (shape.points[1]?.x ?? 0)) / 2 })));
+    const crosses = sheets.flatMap((sheet) =>
+      sheet.shapes
+        .filter(({ name }) => name?.startsWith("cross "))
+        .map((shape) => ({
+          sheet,
+          name: shape.name ?? "",
+          y: shape.points[0]?.y ?? 0,
+          x: ((shape.points[0]?.x ?? 0) + (shape.points[1]?.x ?? 0)) / 2,
+        })),
+    );
     expect(crosses.length).toBeGreaterThan(3);
     // The midline drawn through both sheets is the common measure.
     const midlineOf = (sheet: Sheet) => named(sheet, "midline")[0]?.points[0]?.x;
@@ -33,7 +67,12 @@ describe("body stencils", () => {
     for (const name of new Set(crosses.map((cross) => cross.name))) {
       const same = crosses.filter((cross) => cross.name === name);
       expect(same).toHaveLength(4);
-      const offsets = [...new Set(same.map(({ sheet }) => sheet))].map((sheet) => same.filter((cross) => cross.sheet === sheet).map(({ x }) => x - (midlineOf(sheet) ?? NaN)).sort((one, other) => one - other));
+      const offsets = [...new Set(same.map(({ sheet }) => sheet))].map((sheet) =>
+        same
+          .filter((cross) => cross.sheet === sheet)
+          .map(({ x }) => x - (midlineOf(sheet) ?? NaN))
+          .sort((one, other) => one - other),
+      );
       const [one, other] = offsets;
       if (!one || !other || Number.isNaN(one[0]) || Number.isNaN(other[0])) continue;
       compared++;
@@ -43,31 +82,106 @@ describe("body stencils", () => {
   });
 
   it("has the design's millimetres: the distance of two marks on the sheet is their distance on the body within 0.2 mm", () => {
-    const [a, b] = [onBody("spots", -30, -340, { count: 1, spreadMm: 3, widthMm: 8 }), onBody("spots", 30, -380, { count: 1, spreadMm: 3, widthMm: 8 })];
+    const [a, b] = [
+      onBody("spots", -30, -340, { count: 1, spreadMm: 3, widthMm: 8 }),
+      onBody("spots", 30, -380, { count: 1, spreadMm: 3, widthMm: 8 }),
+    ];
     const [sheet, more] = bodySheets({ paper: "a4", look: lookOf(a, b), context });
     expect(more).toBeUndefined();
-    const middle = (points: readonly Point[]) => ({ x: points.reduce((sum, p) => sum + p.x, 0) / points.length, y: points.reduce((sum, p) => sum + p.y, 0) / points.length });
-    const [one, other] = (sheet ? named(sheet, "mark") : []).map(({ points }) => middle(points.slice(0, -1)));
+    const middle = (points: readonly Point[]) => ({
+      x: points.reduce((sum, p) => sum + p.x, 0) / points.length,
+      y: points.reduce((sum, p) => sum + p.y, 0) / points.length,
+    });
+    const [one, other] = (sheet ? named(sheet, "mark") : []).map(({ points }) =>
+      middle(points.slice(0, -1)),
+    );
     const at = [a, b].map((mark) => placedStrokes(mark)[0]?.points[0] ?? { x: 0, y: 0 });
-    expect(one && other ? distance(one, other) : 0).toBeCloseTo(distance(at[0] as Point, at[1] as Point), 0.7);
+    expect(one && other ? distance(one, other) : 0).toBeCloseTo(
+      distance(at[0] as Point, at[1] as Point),
+      0.7,
+    );
   });
 
   it("turns what is on the back, as seen from behind, and keeps the face's marks out", () => {
-    const [sheet] = bodySheets({ paper: "a4", look: lookOf(onBody("spots", 60, -300, { frame: "back", count: 1, spreadMm: 3 }), onBody("star", 0, 30)), context });
+    const [sheet] = bodySheets({
+      paper: "a4",
+      look: lookOf(
+        onBody("spots", 60, -300, { frame: "back", count: 1, spreadMm: 3 }),
+        onBody("star", 0, 30),
+      ),
+      context,
+    });
     const midline = sheet && named(sheet, "midline")[0]?.points[0]?.x;
     expect(sheet && named(sheet, "mark")).toHaveLength(1);
-    if (midline !== undefined) expect(named(sheet as Sheet, "mark")[0]?.points[0]?.x).toBeLessThan(midline ?? 0);
+    if (midline !== undefined)
+      expect(named(sheet as Sheet, "mark")[0]?.points[0]?.x).toBeLessThan(midline ?? 0);
     expect(sheet?.texts[0]?.text).toContain("from behind");
-    expect(bodySheets({ paper: "a4", look: lookOf(onBody("star", 0, 30)), context })[0]?.texts.at(-1)?.text).toMatch(/No marks lie on the body/);
+    expect(
+      bodySheets({ paper: "a4", look: lookOf(onBody("star", 0, 30)), context })[0]?.texts.at(-1)
+        ?.text,
+    ).toMatch(/No marks lie on the body/);
   });
 });
 
 describe("within", () => {
   const box = { left: 0, right: 10, bottom: 0, top: 10 };
   it("keeps what is inside, cuts what crosses, and drops what passes by", () => {
-    expect(within([{ x: 1, y: 1 }, { x: 9, y: 9 }], box)).toEqual([[{ x: 1, y: 1 }, { x: 9, y: 9 }]]);
-    expect(within([{ x: -5, y: 5 }, { x: 15, y: 5 }], box)).toEqual([[{ x: 0, y: 5 }, { x: 10, y: 5 }]]);
-    expect(within([{ x: -5, y: 20 }, { x: 15, y: 20 }], box)).toEqual([]);
-    expect(within([{ x: 5, y: 5 }, { x: 15, y: 5 }, { x: 15, y: 8 }, { x: 5, y: 8 }], box)).toEqual([[{ x: 5, y: 5 }, { x: 10, y: 5 }], [{ x: 10, y: 8 }, { x: 5, y: 8 }]]);
+    expect(
+      within(
+        [
+          { x: 1, y: 1 },
+          { x: 9, y: 9 },
+        ],
+        box,
+      ),
+    ).toEqual([
+      [
+        { x: 1, y: 1 },
+        { x: 9, y: 9 },
+      ],
+    ]);
+    expect(
+      within(
+        [
+          { x: -5, y: 5 },
+          { x: 15, y: 5 },
+        ],
+        box,
+      ),
+    ).toEqual([
+      [
+        { x: 0, y: 5 },
+        { x: 10, y: 5 },
+      ],
+    ]);
+    expect(
+      within(
+        [
+          { x: -5, y: 20 },
+          { x: 15, y: 20 },
+        ],
+        box,
+      ),
+    ).toEqual([]);
+    expect(
+      within(
+        [
+          { x: 5, y: 5 },
+          { x: 15, y: 5 },
+          { x: 15, y: 8 },
+          { x: 5, y: 8 },
+        ],
+        box,
+      ),
+    ).toEqual([
+      [
+        { x: 5, y: 5 },
+        { x: 10, y: 5 },
+      ],
+      [
+        { x: 10, y: 8 },
+        { x: 5, y: 8 },
+      ],
+    ]);
   });
 });

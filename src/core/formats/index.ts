@@ -1,10 +1,51 @@
 export { bodySheets, within } from "./bodySheets";
-export { faceSheet, onSheetOf, RULER_MM, SHEET_KINDS, type FaceSheetKind, type Sheet, type SheetKind, type SheetShape, type SheetText } from "./faceSheet";
-export { LOOK_FILE_VERSION, LookFileSchema, lookFileJsonSchema, readLookFile, type LookFile, type Refused } from "./lookFile";
-export { DIALECTS, formatKitCsv, keyOfProduct, readKitCsv, readKitCsvSteps, sameProduct, type Dialect, type KitRead, type KitRow, type RejectedRow } from "./productCsv";
+export {
+  faceSheet,
+  onSheetOf,
+  RULER_MM,
+  SHEET_KINDS,
+  type FaceSheetKind,
+  type Sheet,
+  type SheetKind,
+  type SheetShape,
+  type SheetText,
+} from "./faceSheet";
+export {
+  LOOK_FILE_VERSION,
+  LookFileSchema,
+  lookFileJsonSchema,
+  readLookFile,
+  type LookFile,
+  type Refused,
+} from "./lookFile";
+export {
+  DIALECTS,
+  formatKitCsv,
+  keyOfProduct,
+  readKitCsv,
+  readKitCsvSteps,
+  sameProduct,
+  type Dialect,
+  type KitRead,
+  type KitRow,
+  type RejectedRow,
+} from "./productCsv";
 export { formatGpl, readGpl, type Palette } from "./gpl";
 export { pieceSheets } from "./pieceSheets";
 export { PAPER_KEYS, PAPERS, type PaperKey } from "./paper";
 export { pathOfShape, sheetSvg } from "./sheetSvg";
 export { trayLabels } from "./trayLabels";
-export { crc32, emptyStudio, formatStudio, readStudio, rowOf, STUDIO_FILE_VERSION, STUDIO_PARTS, type RejectedPart, type StudioContent, type StudioPart, type StudioRead, type StudioRow } from "./studioZip";
+export {
+  crc32,
+  emptyStudio,
+  formatStudio,
+  readStudio,
+  rowOf,
+  STUDIO_FILE_VERSION,
+  STUDIO_PARTS,
+  type RejectedPart,
+  type StudioContent,
+  type StudioPart,
+  type StudioRead,
+  type StudioRow,
+} from "./studioZip";

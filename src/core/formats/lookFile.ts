@@ -6,30 +6,70 @@ import { HexSchema, MATERIAL_KEYS, type MaterialKey } from "../paint";
 export const LOOK_FILE_VERSION = 1;
 
 /** A look to hand on: the design, and what its products are, so that whoever has others can find the like. */
-export const LookFileSchema = z.object({
-  format: z.literal("dermagraph look"),
-  version: z.literal(LOOK_FILE_VERSION),
-  look: LookSchema,
-  products: z.array(z.object({ id: z.string().max(64), name: z.string().max(80), maker: z.string().max(60), material: z.enum(MATERIAL_KEYS as [MaterialKey, ...MaterialKey[]]), colour: HexSchema.nullable() }).strict()).max(400),
-}).strict();
+export const LookFileSchema = z
+  .object({
+    format: z.literal("dermagraph look"),
+    version: z.literal(LOOK_FILE_VERSION),
+    look: LookSchema,
+    products: z
+      .array(
+        z
+          .object({
+            id: z.string().max(64),
+            name: z.string().max(80),
+            maker: z.string().max(60),
+            material: z.enum(MATERIAL_KEYS as [MaterialKey, ...MaterialKey[]]),
+            colour: HexSchema.nullable(),
+          })
+          .strict(),
+      )
+      .max(400),
+  })
+  .strict();
 export type LookFile = z.infer<typeof LookFileSchema>;
 
 /** The published JSON Schema (draft 2020-12) of a look file. */
-export const lookFileJsonSchema = (): object => ({ $id: "urn:dermagraph:look-file:1", title: "Dermagraph look", ...z.toJSONSchema(LookFileSchema, { io: "input", unrepresentable: "any" }) });
+export const lookFileJsonSchema = (): object => ({
+  $id: "urn:dermagraph:look-file:1",
+  title: "Dermagraph look",
+  ...z.toJSONSchema(LookFileSchema, { io: "input", unrepresentable: "any" }),
+});
 
 export type Refused = { readonly field: string; readonly message: string };
 
 /**
  * Reads a look file. What it can't take it says: no JSON, another format, a newer version, or the fields that are wrong.
  */
-export function readLookFile(text: string): { ok: true; file: LookFile } | { ok: false; refused: Refused[] } {
-  const no = (field: string, message: string) => ({ ok: false as const, refused: [{ field, message }] });
+export function readLookFile(
+  text: string,
+): { ok: true; file: LookFile } | { ok: false; refused: Refused[] } {
+  const no = (field: string, message: string) => ({
+    ok: false as const,
+    refused: [{ field, message }],
+  });
   let value: unknown;
-  try { value = JSON.parse(text.replace(/^\uFEFF/, "")); } catch { return no("file", "is not JSON"); }
+  try {
+    value = JSON.parse(text.replace(/^\uFEFF/, ""));
+  } catch {
+    return no("file", "is not JSON");
+  }
   const head = z.object({ format: z.unknown(), version: z.unknown() }).safeParse(value);
-  if (!head.success || head.data.format !== "dermagraph look") return no("format", "is not a look that Dermagraph wrote");
-  if (typeof head.data.version === "number" && head.data.version > LOOK_FILE_VERSION) return no("version", `was written by a newer Dermagraph (version ${head.data.version}; this one reads ${LOOK_FILE_VERSION})`);
+  if (!head.success || head.data.format !== "dermagraph look")
+    return no("format", "is not a look that Dermagraph wrote");
+  if (typeof head.data.version === "number" && head.data.version > LOOK_FILE_VERSION)
+    return no(
+      "version",
+      `was written by a newer Dermagraph (version ${head.data.version}; this one reads ${LOOK_FILE_VERSION})`,
+    );
   const parsed = LookFileSchema.safeParse(value);
   if (parsed.success) return { ok: true, file: parsed.data };
-  return { ok: false, refused: parsed.error.issues.slice(0, 20).map((issue) => ({ field: issue.path.map(String).join(".") || "file", message: issue.message })) };
+  return {
+    ok: false,
+    refused: parsed.error.issues
+      .slice(0, 20)
+      .map((issue) => ({
+        field: issue.path.map(String).join(".") || "file",
+        message: issue.message,
+      })),
+  };
 }

@@ -1,26 +1,57 @@
 import Papa from "papaparse";
 import type { ProductFields } from "../paint";
-import { ALLERGEN_KEYS, GRADES, MATERIAL_KEYS, material, ProductSchema, type Allergen, type Grade, type MaterialKey } from "../paint";
+import {
+  ALLERGEN_KEYS,
+  GRADES,
+  MATERIAL_KEYS,
+  material,
+  ProductSchema,
+  type Allergen,
+  type Grade,
+  type MaterialKey,
+} from "../paint";
 
 /** A product with what is left of it, as a kit list hands it on. */
-export interface KitRow { readonly fields: ProductFields; readonly left: number }
+export interface KitRow {
+  readonly fields: ProductFields;
+  readonly left: number;
+}
 /** A row that can't be taken, with the line of the file it begins on (1 is the heading) and every reason. */
-export interface RejectedRow { readonly line: number; readonly name: string; readonly why: readonly string[] }
-export interface KitRead { readonly rows: readonly (KitRow & { readonly line: number })[]; readonly rejected: readonly RejectedRow[]; readonly unknownColumns: readonly string[] }
+export interface RejectedRow {
+  readonly line: number;
+  readonly name: string;
+  readonly why: readonly string[];
+}
+export interface KitRead {
+  readonly rows: readonly (KitRow & { readonly line: number })[];
+  readonly rejected: readonly RejectedRow[];
+  readonly unknownColumns: readonly string[];
+}
 
 /** How a table is written: with commas and points as most programs want it, or with semicolons and decimal commas as much of Europe does. */
-export const DIALECTS = { comma: { label: "commas, decimal points", delimiter: ",", decimal: "." }, semicolon: { label: "semicolons, decimal commas", delimiter: ";", decimal: "," } } as const;
+export const DIALECTS = {
+  comma: { label: "commas, decimal points", delimiter: ",", decimal: "." },
+  semicolon: { label: "semicolons, decimal commas", delimiter: ";", decimal: "," },
+} as const;
 export type Dialect = keyof typeof DIALECTS;
 
 type Cell = string | number | null;
-interface Column { readonly head: string; readonly other: readonly string[]; readonly of: (row: KitRow) => Cell }
+interface Column {
+  readonly head: string;
+  readonly other: readonly string[];
+  readonly of: (row: KitRow) => Cell;
+}
 
 /** Columns in the order they are written; other headings they are known by. */
 const COLUMNS = {
   name: { head: "name", other: ["product"], of: ({ fields }) => fields.name },
   maker: { head: "maker", other: ["brand", "manufacturer"], of: ({ fields }) => fields.maker },
   code: { head: "code", other: ["barcode", "ean"], of: ({ fields }) => fields.code },
-  kind: { head: "kind", other: ["type", "material"], of: ({ fields }) => material(fields.material).label },
+  kind: {
+    head: "kind",
+    other: ["type", "material"],
+    of: ({ fields }) => material(fields.material).label,
+  },
   grade: { head: "made for", other: ["grade"], of: ({ fields }) => fields.grade },
   colour: { head: "colour", other: ["color", "hex"], of: ({ fields }) => fields.colour },
   wet: { head: "colour wet", other: [], of: ({ fields }) => fields.wetColour },
@@ -30,11 +61,23 @@ const COLUMNS = {
   size: { head: "size g", other: ["size", "grams"], of: ({ fields }) => fields.sizeGrams },
   price: { head: "price", other: [], of: ({ fields }) => fields.priceMinor / 100 },
   opened: { head: "opened", other: ["opened on"], of: ({ fields }) => fields.openedOn },
-  expires: { head: "expires", other: ["expires on", "best before"], of: ({ fields }) => fields.expiresOn },
-  months: { head: "months once opened", other: ["pao", "period after opening"], of: ({ fields }) => fields.monthsOpen },
+  expires: {
+    head: "expires",
+    other: ["expires on", "best before"],
+    of: ({ fields }) => fields.expiresOn,
+  },
+  months: {
+    head: "months once opened",
+    other: ["pao", "period after opening"],
+    of: ({ fields }) => fields.monthsOpen,
+  },
   eyes: { head: "eyes", other: ["eye safe"], of: ({ fields }) => (fields.eyeSafe ? "yes" : "no") },
   lips: { head: "lips", other: ["lip safe"], of: ({ fields }) => (fields.lipSafe ? "yes" : "no") },
-  contains: { head: "contains", other: ["allergens"], of: ({ fields }) => fields.allergens.join(" ") },
+  contains: {
+    head: "contains",
+    other: ["allergens"],
+    of: ({ fields }) => fields.allergens.join(" "),
+  },
   left: { head: "left g", other: ["left"], of: ({ left }) => left },
   notes: { head: "notes", other: ["note"], of: ({ fields }) => fields.notes },
 } as const satisfies Record<string, Column>;
@@ -50,12 +93,30 @@ const alive = (text: string) => (/^'[=+\-@\t\r]/.test(text) ? text.slice(1) : te
 /** The kit as a table (RFC 4180), with a byte-order mark so that spreadsheets read it as UTF-8. */
 export function formatKitCsv(rows: readonly KitRow[], dialect: Dialect = "comma"): string {
   const { delimiter, decimal } = DIALECTS[dialect];
-  const cells = rows.map((row) => COLUMN_KEYS.map((key) => { const value: Cell = COLUMNS[key].of(row); return value === null ? "" : typeof value === "number" ? numberWords(value, decimal) : inert(value); }));
+  const cells = rows.map((row) =>
+    COLUMN_KEYS.map((key) => {
+      const value: Cell = COLUMNS[key].of(row);
+      return value === null
+        ? ""
+        : typeof value === "number"
+          ? numberWords(value, decimal)
+          : inert(value);
+    }),
+  );
   return `\ufeff${Papa.unparse({ fields: COLUMN_KEYS.map((key) => COLUMNS[key].head), data: cells }, { delimiter, newline: "\r\n" })}\r\n`;
 }
 
-const plain = (text: string) => text.trim().toLowerCase().replace(/[\s_]+/g, " ");
-const columnOf = (head: string): ColumnKey | null => COLUMN_KEYS.find((key) => COLUMNS[key].head === plain(head) || (COLUMNS[key].other as readonly string[]).includes(plain(head))) ?? null;
+const plain = (text: string) =>
+  text
+    .trim()
+    .toLowerCase()
+    .replace(/[\s_]+/g, " ");
+const columnOf = (head: string): ColumnKey | null =>
+  COLUMN_KEYS.find(
+    (key) =>
+      COLUMNS[key].head === plain(head) ||
+      (COLUMNS[key].other as readonly string[]).includes(plain(head)),
+  ) ?? null;
 
 /** A number with a point or a comma; thousands are not guessed at. */
 function numberIn(text: string): number | null {
@@ -65,7 +126,10 @@ function numberIn(text: string): number | null {
 const YES = new Set(["yes", "y", "true", "1", "x"]);
 const NO = new Set(["no", "n", "false", "0", ""]);
 
-function fieldsOf(cell: (key: ColumnKey) => string, has: ReadonlySet<ColumnKey>): { fields: unknown; left: number | null; why: string[] } {
+function fieldsOf(
+  cell: (key: ColumnKey) => string,
+  has: ReadonlySet<ColumnKey>,
+): { fields: unknown; left: number | null; why: string[] } {
   const why: string[] = [];
   const number = (key: ColumnKey, usual: number) => {
     const text = cell(key);
@@ -74,14 +138,26 @@ function fieldsOf(cell: (key: ColumnKey) => string, has: ReadonlySet<ColumnKey>)
     if (value === null) why.push(`${COLUMNS[key].head}: "${text.slice(0, 30)}" is no number`);
     return value ?? usual;
   };
-  const flag = (key: ColumnKey) => { const text = plain(cell(key)); if (!YES.has(text) && !NO.has(text)) why.push(`${COLUMNS[key].head}: yes or no, not "${text.slice(0, 30)}"`); return YES.has(text); };
+  const flag = (key: ColumnKey) => {
+    const text = plain(cell(key));
+    if (!YES.has(text) && !NO.has(text))
+      why.push(`${COLUMNS[key].head}: yes or no, not "${text.slice(0, 30)}"`);
+    return YES.has(text);
+  };
   const kindText = plain(cell("kind"));
-  const kind = MATERIAL_KEYS.find((key) => plain(key) === kindText || plain(material(key).label) === kindText) as MaterialKey | undefined;
+  const kind = MATERIAL_KEYS.find(
+    (key) => plain(key) === kindText || plain(material(key).label) === kindText,
+  ) as MaterialKey | undefined;
   if (!kind) why.push(`kind: "${cell("kind").slice(0, 40)}" is none that is known`);
-  const allergens = cell("contains").split(/[\s;,|]+/).filter(Boolean);
-  for (const name of allergens) if (!ALLERGEN_KEYS.includes(name as Allergen)) why.push(`contains: "${name.slice(0, 30)}" is none that is known`);
+  const allergens = cell("contains")
+    .split(/[\s;,|]+/)
+    .filter(Boolean);
+  for (const name of allergens)
+    if (!ALLERGEN_KEYS.includes(name as Allergen))
+      why.push(`contains: "${name.slice(0, 30)}" is none that is known`);
   const gradeText = cell("grade").trim();
-  if (gradeText && !(gradeText in GRADES)) why.push(`made for: "${gradeText.slice(0, 30)}" is none that is known`);
+  if (gradeText && !(gradeText in GRADES))
+    why.push(`made for: "${gradeText.slice(0, 30)}" is none that is known`);
   const size = number("size", NaN);
   if (!has.has("size") || !cell("size").trim()) why.push("size g: is missing");
   const left = cell("left").trim() ? number("left", 0) : size;
@@ -89,13 +165,32 @@ function fieldsOf(cell: (key: ColumnKey) => string, has: ReadonlySet<ColumnKey>)
   // An open jar says "12 M", or 12M.
   const monthsText = cell("months").trim().replace(/\s*m$/i, "");
   const months = monthsText ? numberIn(monthsText) : null;
-  if (monthsText && months === null) why.push(`${COLUMNS.months.head}: "${monthsText.slice(0, 30)}" is no number`);
+  if (monthsText && months === null)
+    why.push(`${COLUMNS.months.head}: "${monthsText.slice(0, 30)}" is no number`);
   const orNull = (key: ColumnKey) => cell(key).trim().toLowerCase() || null;
   return {
-    why, left: Number.isFinite(left) ? left : null,
+    why,
+    left: Number.isFinite(left) ? left : null,
     fields: {
-      name: cell("name"), maker: cell("maker"), code: cell("code"), material: kind, colour: orNull("colour"), wetColour: orNull("wet"), letDown: orNull("letDown"), hiding: number("hiding", 0.85), tint: number("tint", 1),
-      grade: (gradeText || "cosmetic") as Grade, eyeSafe: flag("eyes"), lipSafe: flag("lips"), allergens: allergens as Allergen[], sizeGrams: size, priceMinor: Math.round(number("price", 0) * 100), openedOn: orNull("opened"), expiresOn: orNull("expires"), monthsOpen: months, notes: cell("notes"),
+      name: cell("name"),
+      maker: cell("maker"),
+      code: cell("code"),
+      material: kind,
+      colour: orNull("colour"),
+      wetColour: orNull("wet"),
+      letDown: orNull("letDown"),
+      hiding: number("hiding", 0.85),
+      tint: number("tint", 1),
+      grade: (gradeText || "cosmetic") as Grade,
+      eyeSafe: flag("eyes"),
+      lipSafe: flag("lips"),
+      allergens: allergens as Allergen[],
+      sizeGrams: size,
+      priceMinor: Math.round(number("price", 0) * 100),
+      openedOn: orNull("opened"),
+      expiresOn: orNull("expires"),
+      monthsOpen: months,
+      notes: cell("notes"),
     },
   };
 }
@@ -109,22 +204,31 @@ export const MOST_ROWS = 20_000;
  */
 export function readKitCsv(text: string): KitRead | { readonly why: string } {
   const steps = readKitCsvSteps(text);
-  for (;;) { const step = steps.next(); if (step.done) return step.value; }
+  for (;;) {
+    const step = steps.next();
+    if (step.done) return step.value;
+  }
 }
 
 /** Rows between two reports: some tens of milliseconds' work. */
 const STRIDE = 500;
 
 /** {@link readKitCsv} in slices: tells the share that is read every few hundred rows, so that whoever waits can be told, or can stop it. */
-export function* readKitCsvSteps(text: string): Generator<number, KitRead | { readonly why: string }> {
+export function* readKitCsvSteps(
+  text: string,
+): Generator<number, KitRead | { readonly why: string }> {
   const source = text.replace(/^\ufeff/, "");
   const first = source.split(/\r\n|\n|\r/, 1)[0] ?? "";
-  const delimiter = [";", "\t", ","].map((mark) => ({ mark, count: first.split(mark).length })).sort((a, b) => b.count - a.count)[0]?.mark ?? ",";
+  const delimiter =
+    [";", "\t", ","]
+      .map((mark) => ({ mark, count: first.split(mark).length }))
+      .sort((a, b) => b.count - a.count)[0]?.mark ?? ",";
   const { data } = Papa.parse<string[]>(source, { delimiter, skipEmptyLines: false });
   const [heads = [], ...body] = data;
   const columns = heads.map(columnOf);
   const has = new Set(columns.filter((key): key is ColumnKey => key !== null));
-  if (!has.has("name") || !has.has("kind")) return { why: "the first line names no columns \"name\" and \"kind\"" };
+  if (!has.has("name") || !has.has("kind"))
+    return { why: 'the first line names no columns "name" and "kind"' };
   if (body.length > MOST_ROWS + 1) return { why: `more than ${MOST_ROWS} rows` };
   const rows: (KitRow & { line: number })[] = [];
   const rejected: RejectedRow[] = [];
@@ -135,17 +239,56 @@ export function* readKitCsvSteps(text: string): Generator<number, KitRead | { re
     // A quoted cell may run over lines.
     line += 1 + row.reduce((sum, cell) => sum + (cell.match(/\r\n|\n|\r/g)?.length ?? 0), 0);
     if (row === heads || row.every((cell) => !cell.trim())) continue;
-    const cell = (key: ColumnKey): string => { const i = columns.indexOf(key); return i < 0 ? "" : alive(row[i] ?? ""); };
+    const cell = (key: ColumnKey): string => {
+      const i = columns.indexOf(key);
+      return i < 0 ? "" : alive(row[i] ?? "");
+    };
     const { fields, left, why } = fieldsOf(cell, has);
-    if (row.length > heads.length && row.slice(heads.length).some((extra) => extra.trim())) why.push("has more cells than the heading");
+    if (row.length > heads.length && row.slice(heads.length).some((extra) => extra.trim()))
+      why.push("has more cells than the heading");
     const parsed = ProductSchema.safeParse(fields);
-    const reasons = [...why, ...(parsed.success ? [] : parsed.error.issues.filter(({ path }) => !why.some((reason) => reason.startsWith(path[0] === "material" ? "kind" : path[0] === "sizeGrams" ? "size" : String(path[0])))).map(({ path, message }) => `${String(path[0])}: ${message}`))];
-    if (reasons.length || !parsed.success || left === null) rejected.push({ line: at, name: cell("name").slice(0, 80), why: reasons.length ? reasons : ["can't be read"] });
+    const reasons = [
+      ...why,
+      ...(parsed.success
+        ? []
+        : parsed.error.issues
+            .filter(
+              ({ path }) =>
+                !why.some((reason) =>
+                  reason.startsWith(
+                    path[0] === "material"
+                      ? "kind"
+                      : path[0] === "sizeGrams"
+                        ? "size"
+                        : String(path[0]),
+                  ),
+                ),
+            )
+            .map(({ path, message }) => `${String(path[0])}: ${message}`)),
+    ];
+    if (reasons.length || !parsed.success || left === null)
+      rejected.push({
+        line: at,
+        name: cell("name").slice(0, 80),
+        why: reasons.length ? reasons : ["can't be read"],
+      });
     else rows.push({ line: at, fields: parsed.data, left });
   }
-  return { rows, rejected, unknownColumns: heads.filter((_, i) => columns[i] === null && (heads[i] ?? "").trim() !== "") };
+  return {
+    rows,
+    rejected,
+    unknownColumns: heads.filter((_, i) => columns[i] === null && (heads[i] ?? "").trim() !== ""),
+  };
 }
 
 /** Two products are one when name, maker and kind are. */
-export const sameProduct = (a: Pick<ProductFields, "name" | "maker" | "material">, b: Pick<ProductFields, "name" | "maker" | "material">): boolean => keyOfProduct(a) === keyOfProduct(b);
-export const keyOfProduct = ({ name, maker, material: kind }: Pick<ProductFields, "name" | "maker" | "material">): string => [name, maker, kind].map((part) => part.trim().toLowerCase()).join("\u0000");
+export const sameProduct = (
+  a: Pick<ProductFields, "name" | "maker" | "material">,
+  b: Pick<ProductFields, "name" | "maker" | "material">,
+): boolean => keyOfProduct(a) === keyOfProduct(b);
+export const keyOfProduct = ({
+  name,
+  maker,
+  material: kind,
+}: Pick<ProductFields, "name" | "maker" | "material">): string =>
+  [name, maker, kind].map((part) => part.trim().toLowerCase()).join("\u0000");

@@ -1,40 +1,100 @@
-import { filmShare, materialOf, paintWords, placedStrokes, predict, recipeOf, strokeArea, strokeLength, type Layer, type Look, type LookContext, type Prediction } from "../look";
+import {
+  filmShare,
+  materialOf,
+  paintWords,
+  placedStrokes,
+  predict,
+  recipeOf,
+  strokeArea,
+  strokeLength,
+  type Layer,
+  type Look,
+  type LookContext,
+  type Prediction,
+} from "../look";
 import { filmPerCoat, material, TOOLS, type MaterialKey } from "../paint";
 
 /** A faded edge thins to nothing over part of the zone: so much of a full film on average. Common practice, no published source. */
 const FADED_SHARE = 0.7;
 
 /** Way of the brush over all of a layer's marks, mm. */
-export const strokeLengthMm = (layer: Layer): number => layer.marks.flatMap(placedStrokes).reduce((sum, stroke) => sum + strokeLength(stroke), 0);
+export const strokeLengthMm = (layer: Layer): number =>
+  layer.marks.flatMap(placedStrokes).reduce((sum, stroke) => sum + strokeLength(stroke), 0);
 
 /** Skin a layer covers, cm2: its zones by its share, or its marks by their strokes. */
 export function layerAreaCm2(layer: Layer, context: LookContext): number {
-  if (layer.marks.length) return layer.marks.flatMap(placedStrokes).reduce((sum, stroke) => sum + strokeArea(stroke), 0) / 100;
-  return layer.zones.reduce((sum, zone) => sum + context.figure.zone(zone).areaCm2, 0) * layer.share;
+  if (layer.marks.length)
+    return (
+      layer.marks.flatMap(placedStrokes).reduce((sum, stroke) => sum + strokeArea(stroke), 0) / 100
+    );
+  return (
+    layer.zones.reduce((sum, zone) => sum + context.figure.zone(zone).areaCm2, 0) * layer.share
+  );
 }
 
 /** Grams of one product, or of a kind of material nobody has chosen a product for yet. */
-export interface Need { readonly productId: string | null; readonly material: MaterialKey; readonly name: string; readonly grams: number; readonly layers: readonly string[] }
+export interface Need {
+  readonly productId: string | null;
+  readonly material: MaterialKey;
+  readonly name: string;
+  readonly grams: number;
+  readonly layers: readonly string[];
+}
 
 /** Grams of product one layer takes: area x dry film x coats x waste / solids. */
 export function layerGrams(layer: Layer, context: LookContext, prediction: Prediction): number {
   const key = materialOf(layer, context.products);
   if (!key) return 0;
   const coats = prediction.coats.get(layer.id)?.coats ?? 1;
-  const film = filmPerCoat(key, layer.tool) * filmShare(layer.role) * (layer.edge === "faded" ? FADED_SHARE : 1);
-  return ((layerAreaCm2(layer, context) / 10_000) * film * coats * TOOLS[layer.tool].waste) / material(key).solids;
+  const film =
+    filmPerCoat(key, layer.tool) *
+    filmShare(layer.role) *
+    (layer.edge === "faded" ? FADED_SHARE : 1);
+  return (
+    ((layerAreaCm2(layer, context) / 10_000) * film * coats * TOOLS[layer.tool].waste) /
+    material(key).solids
+  );
 }
 
 /** Every product a look takes, in grams, in order of first use; mixes are split by their parts. */
-export function paintNeeded(look: Look, context: LookContext, prediction: Prediction = predict(look, context)): Need[] {
-  const needs = new Map<string, { productId: string | null; material: MaterialKey; name: string; grams: number; layers: string[] }>();
+export function paintNeeded(
+  look: Look,
+  context: LookContext,
+  prediction: Prediction = predict(look, context),
+): Need[] {
+  const needs = new Map<
+    string,
+    {
+      productId: string | null;
+      material: MaterialKey;
+      name: string;
+      grams: number;
+      layers: string[];
+    }
+  >();
   for (const layer of look.layers) {
     const key = materialOf(layer, context.products);
     if (!key) continue;
     const grams = layerGrams(layer, context, prediction);
     const recipe = recipeOf(layer, context.products);
     const whole = recipe.reduce((sum, part) => sum + part.parts, 0);
-    const shares = recipe.length ? recipe.map(({ product, parts }) => ({ id: product.id, productId: product.id, material: product.material, name: product.name, share: parts / whole })) : [{ id: key, productId: null, material: key, name: paintWords(layer, context.products), share: 1 }];
+    const shares = recipe.length
+      ? recipe.map(({ product, parts }) => ({
+          id: product.id,
+          productId: product.id,
+          material: product.material,
+          name: product.name,
+          share: parts / whole,
+        }))
+      : [
+          {
+            id: key,
+            productId: null,
+            material: key,
+            name: paintWords(layer, context.products),
+            share: 1,
+          },
+        ];
     for (const { id, share, ...rest } of shares) {
       const need = needs.get(id) ?? { ...rest, grams: 0, layers: [] };
       need.grams += grams * share;

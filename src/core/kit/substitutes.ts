@@ -2,7 +2,14 @@ import { deltaE00, hexToLab } from "../colour";
 import { isPaintType, mediumOf, paintType, type Hazard, type Product } from "../paint";
 
 /** Another product in the place of one, and what is lost by it (KIT-5). */
-export interface Substitute { readonly product: Product; readonly dE: number; /** Of a coat's contrast ratio; above 0 it covers less. */ readonly coverLoss: number; /** Of the mean resistance; above 0 it wears sooner. */ readonly wearLoss: number; readonly left: number; readonly words: string }
+export interface Substitute {
+  readonly product: Product;
+  readonly dE: number;
+  /** Of a coat's contrast ratio; above 0 it covers less. */ readonly coverLoss: number;
+  /** Of the mean resistance; above 0 it wears sooner. */ readonly wearLoss: number;
+  readonly left: number;
+  readonly words: string;
+}
 
 /** Farther off nobody would take it for the same; from so far it is another colour. Common practice, no published source. */
 const [MOST_DE, OTHER_DE] = [25, 10];
@@ -17,8 +24,21 @@ const resistance = (product: Product): number => {
 };
 
 function wordsOf(dE: number, coverLoss: number, wearLoss: number, short: boolean): string {
-  const say = (loss: number, least: number, worse: string, better: string) => (loss > least ? [worse] : loss < -least ? [better] : []);
-  return [dE < 1 ? "nobody tells the colours apart" : `ΔE ${dE.toFixed(1)} off in colour${dE > OTHER_DE ? ", another tone: look at it on the map" : ""}`, ...say(coverLoss, SEEN_COVER, `covers ${Math.round(coverLoss * 100)} points less a coat`, "covers more"), ...say(wearLoss, SEEN_WEAR, "wears sooner", "wears longer"), ...(short ? ["not enough of it either"] : [])].join(", ");
+  const say = (loss: number, least: number, worse: string, better: string) =>
+    loss > least ? [worse] : loss < -least ? [better] : [];
+  return [
+    dE < 1
+      ? "nobody tells the colours apart"
+      : `ΔE ${dE.toFixed(1)} off in colour${dE > OTHER_DE ? ", another tone: look at it on the map" : ""}`,
+    ...say(
+      coverLoss,
+      SEEN_COVER,
+      `covers ${Math.round(coverLoss * 100)} points less a coat`,
+      "covers more",
+    ),
+    ...say(wearLoss, SEEN_WEAR, "wears sooner", "wears longer"),
+    ...(short ? ["not enough of it either"] : []),
+  ].join(", ");
 }
 
 /**
@@ -26,15 +46,48 @@ function wordsOf(dE: number, coverLoss: number, wearLoss: number, short: boolean
  * others. A product that brings no colour is replaced by its own kind.
  * @param grams how much is wanted; @param allowed whether the person may wear it where it goes
  */
-export function substitutes(wanted: Product, shelf: readonly Product[], stock: ReadonlyMap<string, number>, grams: number, allowed: (product: Product) => boolean = () => true): Substitute[] {
+export function substitutes(
+  wanted: Product,
+  shelf: readonly Product[],
+  stock: ReadonlyMap<string, number>,
+  grams: number,
+  allowed: (product: Product) => boolean = () => true,
+): Substitute[] {
   const medium = mediumOf(wanted.material);
-  return shelf.flatMap((product): Substitute[] => {
-    const same = medium === null ? product.material === wanted.material : mediumOf(product.material) === medium;
-    if (product.id === wanted.id || product.grade === "prop" || !same || !allowed(product) || (wanted.colour === null) !== (product.colour === null)) return [];
-    const dE = wanted.colour && product.colour ? deltaE00(hexToLab(wanted.colour), hexToLab(product.colour)) : 0;
-    if (dE > MOST_DE) return [];
-    const left = stock.get(product.id) ?? 0;
-    const [coverLoss, wearLoss] = [wanted.hiding - product.hiding, resistance(wanted) - resistance(product)];
-    return [{ product, dE, coverLoss, wearLoss, left, words: wordsOf(dE, coverLoss, wearLoss, left < grams) }];
-  }).sort((a, b) => Number(a.left < grams) - Number(b.left < grams) || a.dE - b.dE);
+  return shelf
+    .flatMap((product): Substitute[] => {
+      const same =
+        medium === null
+          ? product.material === wanted.material
+          : mediumOf(product.material) === medium;
+      if (
+        product.id === wanted.id ||
+        product.grade === "prop" ||
+        !same ||
+        !allowed(product) ||
+        (wanted.colour === null) !== (product.colour === null)
+      )
+        return [];
+      const dE =
+        wanted.colour && product.colour
+          ? deltaE00(hexToLab(wanted.colour), hexToLab(product.colour))
+          : 0;
+      if (dE > MOST_DE) return [];
+      const left = stock.get(product.id) ?? 0;
+      const [coverLoss, wearLoss] = [
+        wanted.hiding - product.hiding,
+        resistance(wanted) - resistance(product),
+      ];
+      return [
+        {
+          product,
+          dE,
+          coverLoss,
+          wearLoss,
+          left,
+          words: wordsOf(dE, coverLoss, wearLoss, left < grams),
+        },
+      ];
+    })
+    .sort((a, b) => Number(a.left < grams) - Number(b.left < grams) || a.dE - b.dE);
 }

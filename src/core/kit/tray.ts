@@ -14,7 +14,10 @@ export const PANS = {
 } as const;
 export type PanKey = keyof typeof PANS;
 const PAN_KEYS = Object.keys(PANS) as [PanKey, ...PanKey[]];
-export const panWords = (key: PanKey): string => { const { label, width, height, round } = PANS[key]; return round ? `${label}, ${width} mm` : `${label}, ${width} × ${height} mm`; };
+export const panWords = (key: PanKey): string => {
+  const { label, width, height, round } = PANS[key];
+  return round ? `${label}, ${width} mm` : `${label}, ${width} × ${height} mm`;
+};
 
 /** Trays of usual sizes, mm inside; any other is typed. Common practice, no published source. */
 export const TRAYS = {
@@ -26,40 +29,87 @@ export const TRAYS = {
 export type TrayKey = keyof typeof TRAYS;
 
 /** A well and what is in it: nothing, a product, or a mix by parts. */
-export const PanSchema = z.object({
-  id: z.string().min(1).max(64),
-  pan: z.enum(PAN_KEYS),
-  parts: z.array(z.object({ productId: z.string().min(1).max(64), parts: z.number().int().min(1).max(20) }).strict()).max(4).refine((parts) => new Set(parts.map(({ productId }) => productId)).size === parts.length, "each product once"),
-}).strict();
+export const PanSchema = z
+  .object({
+    id: z.string().min(1).max(64),
+    pan: z.enum(PAN_KEYS),
+    parts: z
+      .array(
+        z
+          .object({ productId: z.string().min(1).max(64), parts: z.number().int().min(1).max(20) })
+          .strict(),
+      )
+      .max(4)
+      .refine(
+        (parts) => new Set(parts.map(({ productId }) => productId)).size === parts.length,
+        "each product once",
+      ),
+  })
+  .strict();
 export type Pan = z.infer<typeof PanSchema>;
 
-const Side = (what: string) => z.number({ error: "a number of mm" }).min(40, `${what} of 40 mm or more`).max(800, `${what} of 800 mm at most`);
+const Side = (what: string) =>
+  z
+    .number({ error: "a number of mm" })
+    .min(40, `${what} of 40 mm or more`)
+    .max(800, `${what} of 800 mm at most`);
 /** A laid-out palette: pans lie in rows in the order they are kept in. */
-export const TraySchema = z.object({
-  name: z.string().trim().min(1, "give it a name").max(80),
-  width: Side("a width"), height: Side("a height"),
-  pans: z.array(PanSchema).max(200).refine((pans) => new Set(pans.map(({ id }) => id)).size === pans.length, "each pan once"),
-  /** The job it is packed for, if it is. */
-  jobId: z.string().max(64).nullable().default(null),
-  notes: z.string().max(500).default(""),
-}).strict();
+export const TraySchema = z
+  .object({
+    name: z.string().trim().min(1, "give it a name").max(80),
+    width: Side("a width"),
+    height: Side("a height"),
+    pans: z
+      .array(PanSchema)
+      .max(200)
+      .refine((pans) => new Set(pans.map(({ id }) => id)).size === pans.length, "each pan once"),
+    /** The job it is packed for, if it is. */
+    jobId: z.string().max(64).nullable().default(null),
+    notes: z.string().max(500).default(""),
+  })
+  .strict();
 export type TrayFields = z.infer<typeof TraySchema>;
-export interface Tray extends TrayFields { readonly id: string; readonly version: number }
+export interface Tray extends TrayFields {
+  readonly id: string;
+  readonly version: number;
+}
 
 /** A pan in its place, mm from the upper left corner inside the tray; what does not fit lies below the edge. */
-export interface PlacedPan { readonly pan: Pan; readonly x: number; readonly y: number; readonly width: number; readonly height: number; readonly row: number; readonly fits: boolean }
+export interface PlacedPan {
+  readonly pan: Pan;
+  readonly x: number;
+  readonly y: number;
+  readonly width: number;
+  readonly height: number;
+  readonly row: number;
+  readonly fits: boolean;
+}
 
 /** Left free at the edge and between two pans, for a wall and a fingertip, mm. Common practice, no published source. */
 const [RIM, GAP] = [2, 2];
 
 /** Lays pans in rows, in reading order, as they would be set in by hand: none over another, none out of order. */
-export function layOut({ width, height, pans }: Pick<TrayFields, "width" | "height" | "pans">): PlacedPan[] {
+export function layOut({
+  width,
+  height,
+  pans,
+}: Pick<TrayFields, "width" | "height" | "pans">): PlacedPan[] {
   const placed: PlacedPan[] = [];
   let [x, y, tallest, row] = [RIM, RIM, 0, 0];
   for (const pan of pans) {
     const size = PANS[pan.pan];
-    if (x > RIM && x + size.width > width - RIM) { [x, y, tallest, row] = [RIM, y + tallest + GAP, 0, row + 1]; }
-    placed.push({ pan, x, y, width: size.width, height: size.height, row, fits: x + size.width <= width - RIM && y + size.height <= height - RIM });
+    if (x > RIM && x + size.width > width - RIM) {
+      [x, y, tallest, row] = [RIM, y + tallest + GAP, 0, row + 1];
+    }
+    placed.push({
+      pan,
+      x,
+      y,
+      width: size.width,
+      height: size.height,
+      row,
+      fits: x + size.width <= width - RIM && y + size.height <= height - RIM,
+    });
     x += size.width + GAP;
     tallest = Math.max(tallest, size.height);
   }
@@ -90,10 +140,19 @@ export function panBeside(placed: readonly PlacedPan[], id: string, rows: 1 | -1
   if (!here) return -1;
   const middle = here.x + here.width / 2;
   const off = (other: PlacedPan) => Math.abs(other.x + other.width / 2 - middle);
-  return placed.reduce((best, other, i) => { const known = placed[best]; return other.row === here.row + rows && (best === at || !known || off(other) < off(known)) ? i : best; }, at);
+  return placed.reduce((best, other, i) => {
+    const known = placed[best];
+    return other.row === here.row + rows && (best === at || !known || off(other) < off(known))
+      ? i
+      : best;
+  }, at);
 }
 
 /** Smallest usual tray that so many pans fit in; null where none does. */
 export function smallestTray(pans: readonly Pan[]): TrayKey | null {
-  return (Object.keys(TRAYS) as TrayKey[]).find((key) => layOut({ ...TRAYS[key], pans: [...pans] }).every(({ fits }) => fits)) ?? null;
+  return (
+    (Object.keys(TRAYS) as TrayKey[]).find((key) =>
+      layOut({ ...TRAYS[key], pans: [...pans] }).every(({ fits }) => fits),
+    ) ?? null
+  );
 }

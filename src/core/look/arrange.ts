@@ -21,10 +21,18 @@ const NOT_SIZE = new Set(["widthMm", "outsetMm"]);
 
 /** The mark larger or smaller by a factor, its brush as it was; null where that passes what its kind allows. */
 export function scaleMark(mark: Mark, by: number): Mark | null {
-  const scaled = Object.fromEntries(Object.entries(mark).map(([key, value]) => {
-    if (key === "points" && Array.isArray(value)) return [key, (value as [number, number][]).map(([x, y]) => [near(x * by), near(y * by)])];
-    return [key, key.endsWith("Mm") && !NOT_SIZE.has(key) && typeof value === "number" ? near(value * by) : value];
-  }));
+  const scaled = Object.fromEntries(
+    Object.entries(mark).map(([key, value]) => {
+      if (key === "points" && Array.isArray(value))
+        return [key, (value as [number, number][]).map(([x, y]) => [near(x * by), near(y * by)])];
+      return [
+        key,
+        key.endsWith("Mm") && !NOT_SIZE.has(key) && typeof value === "number"
+          ? near(value * by)
+          : value,
+      ];
+    }),
+  );
   const parsed = MarkSchema.safeParse(scaled);
   return parsed.success ? parsed.data : null;
 }
@@ -39,29 +47,63 @@ export function alignMarks(marks: readonly Mark[], along: "level" | "plumb"): Ma
 /** Evenly between the two that are furthest apart, in their order along that line. */
 export function distributeMarks(marks: readonly Mark[]): Mark[] {
   if (marks.length < 3) return [...marks];
-  const pairs = marks.flatMap((a, i) => marks.slice(i + 1).map((b) => ({ a, b, apart: Math.hypot(a.x - b.x, a.y - b.y) })));
+  const pairs = marks.flatMap((a, i) =>
+    marks.slice(i + 1).map((b) => ({ a, b, apart: Math.hypot(a.x - b.x, a.y - b.y) })),
+  );
   const ends = pairs.reduce((most, pair) => (pair.apart > most.apart ? pair : most));
-  const along = (mark: Mark) => (mark.x - ends.a.x) * (ends.b.x - ends.a.x) + (mark.y - ends.a.y) * (ends.b.y - ends.a.y);
+  const along = (mark: Mark) =>
+    (mark.x - ends.a.x) * (ends.b.x - ends.a.x) + (mark.y - ends.a.y) * (ends.b.y - ends.a.y);
   const order = [...marks].sort((one, other) => along(one) - along(other));
-  return marks.map((mark) => { const t = order.indexOf(mark) / (marks.length - 1); return { ...mark, x: near(ends.a.x + (ends.b.x - ends.a.x) * t), y: near(ends.a.y + (ends.b.y - ends.a.y) * t) }; });
+  return marks.map((mark) => {
+    const t = order.indexOf(mark) / (marks.length - 1);
+    return {
+      ...mark,
+      x: near(ends.a.x + (ends.b.x - ends.a.x) * t),
+      y: near(ends.a.y + (ends.b.y - ends.a.y) * t),
+    };
+  });
 }
 
 /** Copies of a mark evenly along a line, the first and last at its ends. */
 export function duplicateAlong(mark: Mark, line: readonly Point[], count: number): Mark[] {
-  const steps = line.slice(1).map((p, i) => Math.hypot(p.x - (line[i]?.x ?? 0), p.y - (line[i]?.y ?? 0)));
+  const steps = line
+    .slice(1)
+    .map((p, i) => Math.hypot(p.x - (line[i]?.x ?? 0), p.y - (line[i]?.y ?? 0)));
   const whole = steps.reduce((sum, step) => sum + step, 0);
   const at = (share: number): Point => {
     let left = share * whole;
-    for (let i = 0; i < steps.length; i++) { const step = steps[i] ?? 0; const [a, b] = [line[i] as Point, line[i + 1] as Point]; if (left <= step || i === steps.length - 1) { const t = step ? Math.min(1, left / step) : 0; return point(a.x + (b.x - a.x) * t, a.y + (b.y - a.y) * t); } left -= step; }
+    for (let i = 0; i < steps.length; i++) {
+      const step = steps[i] ?? 0;
+      const [a, b] = [line[i] as Point, line[i + 1] as Point];
+      if (left <= step || i === steps.length - 1) {
+        const t = step ? Math.min(1, left / step) : 0;
+        return point(a.x + (b.x - a.x) * t, a.y + (b.y - a.y) * t);
+      }
+      left -= step;
+    }
     return line[0] ?? point(mark.x, mark.y);
   };
-  return Array.from({ length: count }, (_, i) => moveMark({ ...mark, seed: mark.seed + i }, at(count === 1 ? 0.5 : i / (count - 1))) ?? mark);
+  return Array.from(
+    { length: count },
+    (_, i) =>
+      moveMark({ ...mark, seed: mark.seed + i }, at(count === 1 ? 0.5 : i / (count - 1))) ?? mark,
+  );
 }
 
 /** The look again with every mark grown from another seed: the same design by a freer hand (RECORD-2). */
-export const variedLook = (look: Look): Look => ({ ...look, layers: look.layers.map((layer) => ({ ...layer, marks: layer.marks.map((mark) => ({ ...mark, seed: (mark.seed + 211) % 1_000_000 })) })) });
+export const variedLook = (look: Look): Look => ({
+  ...look,
+  layers: look.layers.map((layer) => ({
+    ...layer,
+    marks: layer.marks.map((mark) => ({ ...mark, seed: (mark.seed + 211) % 1_000_000 })),
+  })),
+});
 
 /** Both brows by the three points of this face (BROW-5), mirrored and equal. */
 export function browsByThreePoints(face: Landmarks): Mark {
-  return { ...newMark("brow", point(0, 0), 1), ...browThrough(browPoints(face, "left")), mirrored: true } as Mark;
+  return {
+    ...newMark("brow", point(0, 0), 1),
+    ...browThrough(browPoints(face, "left")),
+    mirrored: true,
+  } as Mark;
 }

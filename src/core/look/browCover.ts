@@ -1,5 +1,13 @@
 import type { ZoneId } from "../anatomy";
-import { deltaE00, hexToLab, hideUnder, labFromReflectance, paintOptics, type HiddenUnder, type PaintOptics } from "../colour";
+import {
+  deltaE00,
+  hexToLab,
+  hideUnder,
+  labFromReflectance,
+  paintOptics,
+  type HiddenUnder,
+  type PaintOptics,
+} from "../colour";
 import { filmsPerCoat, helper, productOptics, toolsFor, TOOLS, type MaterialKey } from "../paint";
 import { materialOf, type LookContext } from "./context";
 import { applyPatch, freeLayerId, type LookPatch } from "./patch";
@@ -16,17 +24,41 @@ export interface BrowCover extends HiddenUnder {
 
 const BROWS: readonly ZoneId[] = ["browLeft", "browRight"];
 
-interface Choice { readonly optics: PaintOptics; readonly filmPerCoat: number; readonly paint: PaintChoice; readonly name: string; readonly material: MaterialKey }
+interface Choice {
+  readonly optics: PaintOptics;
+  readonly filmPerCoat: number;
+  readonly paint: PaintChoice;
+  readonly name: string;
+  readonly material: MaterialKey;
+}
 
 /** The shelf's own corrector or concealer, the nearest in colour to what is wanted, or the kind's usual one. */
 function choose(kind: "corrector" | "concealer", context: LookContext): Choice {
   const tool = toolsFor(kind)[0] ?? "finger";
   const filmPerCoat = filmsPerCoat(kind, tool);
-  const own = [...context.products.values()].filter((product) => product.material === kind && product.colour && isWearable(product, context.person))[0];
+  const own = [...context.products.values()].filter(
+    (product) => product.material === kind && product.colour && isWearable(product, context.person),
+  )[0];
   const optics = own && productOptics(own);
-  if (own && optics) return { optics, filmPerCoat, paint: { kind: "product", productId: own.id }, name: own.name, material: kind };
+  if (own && optics)
+    return {
+      optics,
+      filmPerCoat,
+      paint: { kind: "product", productId: own.id },
+      name: own.name,
+      material: kind,
+    };
   const { veil, label } = helper(kind);
-  return { optics: paintOptics({ masstone: hexToLab(veil?.hex ?? "#d8b79a"), hiding: veil?.hiding ?? 0.8 }), filmPerCoat, paint: { kind: "material", material: kind }, name: `any ${label}`, material: kind };
+  return {
+    optics: paintOptics({
+      masstone: hexToLab(veil?.hex ?? "#d8b79a"),
+      hiding: veil?.hiding ?? 0.8,
+    }),
+    filmPerCoat,
+    paint: { kind: "material", material: kind },
+    name: `any ${label}`,
+    material: kind,
+  };
 }
 
 /**
@@ -35,7 +67,9 @@ function choose(kind: "corrector" | "concealer", context: LookContext): Choice {
  */
 export function browCover(look: Look, context: LookContext): BrowCover | null {
   const prediction = predict(look, context);
-  const at = look.layers.findIndex((layer) => layer.role === "base" && layer.zones.includes("browLeft"));
+  const at = look.layers.findIndex(
+    (layer) => layer.role === "base" && layer.zones.includes("browLeft"),
+  );
   const base = look.layers[at];
   const optics = base && layerOptics(base, context.products);
   if (!base || !optics) return null;
@@ -44,41 +78,110 @@ export function browCover(look: Look, context: LookContext): BrowCover | null {
   const film = prediction.films.get("browLeft")?.find((entry) => entry.layer.id === base.id);
   const besides = prediction.films.get("forehead")?.find((entry) => entry.layer.id === base.id);
   const hidden = hideUnder({
-    patch: film?.before ?? prediction.bare("browLeft"), beside: besides?.before ?? prediction.bare("forehead"), base: optics,
-    baseFilm: coatFilm(base, materialOf(base, context.products)) * (prediction.coats.get(base.id)?.coats ?? 1), corrector, concealer,
+    patch: film?.before ?? prediction.bare("browLeft"),
+    beside: besides?.before ?? prediction.bare("forehead"),
+    base: optics,
+    baseFilm:
+      coatFilm(base, materialOf(base, context.products)) *
+      (prediction.coats.get(base.id)?.coats ?? 1),
+    corrector,
+    concealer,
   });
-  const fix = hidden.reached && hidden.corrector + hidden.concealer > 0 ? layingOf(look, context, at, hidden, corrector, concealer) : null;
+  const fix =
+    hidden.reached && hidden.corrector + hidden.concealer > 0
+      ? layingOf(look, context, at, hidden, corrector, concealer)
+      : null;
   return { ...hidden, corrected: corrector.name, concealed: concealer.name, ...(fix && { fix }) };
 }
 
-function layingOf(look: Look, context: LookContext, at: number, hidden: HiddenUnder, corrector: Choice, concealer: Choice): LookPatch | null {
-  const powders = [...context.products.values()].filter((product) => product.material === "settingPowder" && isWearable(product, context.person));
-  const powder: PaintChoice | null = powders[0] ? { kind: "product", productId: powders[0].id } : context.person.allergies.includes("talc") ? null : { kind: "material", material: "settingPowder" };
+function layingOf(
+  look: Look,
+  context: LookContext,
+  at: number,
+  hidden: HiddenUnder,
+  corrector: Choice,
+  concealer: Choice,
+): LookPatch | null {
+  const powders = [...context.products.values()].filter(
+    (product) => product.material === "settingPowder" && isWearable(product, context.person),
+  );
+  const powder: PaintChoice | null = powders[0]
+    ? { kind: "product", productId: powders[0].id }
+    : context.person.allergies.includes("talc")
+      ? null
+      : { kind: "material", material: "settingPowder" };
   if (!powder) return null;
   const patches: LookPatch[] = [];
   let now = look;
-  const put = (layer: Pick<Layer, "role" | "name" | "paint" | "tool" | "technique" | "coats">, stem: string) => {
-    const patch: LookPatch = { op: "addLayer", layer: { ...PLAIN_LAYER, ...layer, id: freeLayerId(now, stem), zones: [...BROWS] }, at: at + patches.length };
+  const put = (
+    layer: Pick<Layer, "role" | "name" | "paint" | "tool" | "technique" | "coats">,
+    stem: string,
+  ) => {
+    const patch: LookPatch = {
+      op: "addLayer",
+      layer: { ...PLAIN_LAYER, ...layer, id: freeLayerId(now, stem), zones: [...BROWS] },
+      at: at + patches.length,
+    };
     patches.push(patch);
     now = applyPatch(now, patch);
   };
-  for (const [coats, choice] of [[hidden.corrector, corrector], [hidden.concealer, concealer]] as const) {
+  for (const [coats, choice] of [
+    [hidden.corrector, corrector],
+    [hidden.concealer, concealer],
+  ] as const) {
     if (!coats) continue;
     const tool = toolsFor(choice.material)[0] ?? "finger";
-    put({ role: "cover", name: `${choice.name} on the brows`.slice(0, 80), paint: choice.paint, tool, technique: TOOLS[tool].techniques[0], coats }, `brow-${choice.material}`);
-    put({ role: "set", name: `Powder over ${choice.name}`.slice(0, 80), paint: powder, tool: "puff", technique: "press", coats: 1 }, `set-brow-${choice.material}`);
+    put(
+      {
+        role: "cover",
+        name: `${choice.name} on the brows`.slice(0, 80),
+        paint: choice.paint,
+        tool,
+        technique: TOOLS[tool].techniques[0],
+        coats,
+      },
+      `brow-${choice.material}`,
+    );
+    put(
+      {
+        role: "set",
+        name: `Powder over ${choice.name}`.slice(0, 80),
+        paint: powder,
+        tool: "puff",
+        technique: "press",
+        coats: 1,
+      },
+      `set-brow-${choice.material}`,
+    );
   }
   const after = predict(now, context);
-  const seen = (zone: ZoneId) => { const film = after.films.get(zone)?.find((entry) => entry.layer.id === look.layers[at]?.id); return film && labFromReflectance(film.colour); };
+  const seen = (zone: ZoneId) => {
+    const film = after.films.get(zone)?.find((entry) => entry.layer.id === look.layers[at]?.id);
+    return film && labFromReflectance(film.colour);
+  };
   const [brow, forehead] = [seen("browLeft"), seen("forehead")];
-  return brow && forehead && deltaE00(brow, forehead) <= context.house.numbers.browShows ? { op: "several", patches } : null;
+  return brow && forehead && deltaE00(brow, forehead) <= context.house.numbers.browShows
+    ? { op: "several", patches }
+    : null;
 }
 
 const coatWords = (n: number, name: string) => `${n} ${n === 1 ? "coat" : "coats"} of ${name}`;
 
 /** "2 coats of Apricot and 1 coat of Deep cover, each powdered, hide it." */
-export function browCoverWords({ corrector, concealer, corrected, concealed, reached }: BrowCover): string {
-  const parts = [corrector && coatWords(corrector, corrected), concealer && coatWords(concealer, concealed)].filter(Boolean);
-  if (!parts.length) return reached ? "The base alone hides it." : "Nothing on the shelf hides it: flatten the hair, or paint a dark shape over it.";
+export function browCoverWords({
+  corrector,
+  concealer,
+  corrected,
+  concealed,
+  reached,
+}: BrowCover): string {
+  const parts = [
+    corrector && coatWords(corrector, corrected),
+    concealer && coatWords(concealer, concealed),
+  ].filter(Boolean);
+  if (!parts.length)
+    return reached
+      ? "The base alone hides it."
+      : "Nothing on the shelf hides it: flatten the hair, or paint a dark shape over it.";
   return `${parts.join(" and ")}, each powdered, ${reached ? "hide it" : "come nearest, but it still shows"}.`;
 }

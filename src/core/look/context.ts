@@ -6,7 +6,12 @@ import { HOUSE, type House } from "../rules";
 import type { Layer } from "./schema";
 
 /** How this painter's hands on this look go against the house's minutes, by what was logged; see core/record. */
-export interface Speed { readonly factor: number; /** Layers that were timed on their own, by id. */ readonly layers: Readonly<Record<string, number>> }
+export interface Speed {
+  readonly factor: number;
+  /** Layers that were timed on their own, by id. */ readonly layers: Readonly<
+    Record<string, number>
+  >;
+}
 export const HOUSE_SPEED: Speed = { factor: 1, layers: {} };
 
 /** All that a look is judged and planned against. */
@@ -25,13 +30,38 @@ export interface LookContext {
 }
 
 /** Builds a context; the figure is drawn from the person's measures. */
-export function lookContext(o: { person: Person; brief: Brief; products: readonly Product[]; today: string; house?: House; factors?: LookContext["factors"]; speed?: Speed }): LookContext {
-  return { person: o.person, brief: o.brief, today: o.today, house: o.house ?? HOUSE, factors: o.factors ?? {}, speed: o.speed ?? HOUSE_SPEED, figure: buildFigure(landmarksOf(o.person), physiqueOf(o.person)), products: new Map(o.products.map((product) => [product.id, product])) };
+export function lookContext(o: {
+  person: Person;
+  brief: Brief;
+  products: readonly Product[];
+  today: string;
+  house?: House;
+  factors?: LookContext["factors"];
+  speed?: Speed;
+}): LookContext {
+  return {
+    person: o.person,
+    brief: o.brief,
+    today: o.today,
+    house: o.house ?? HOUSE,
+    factors: o.factors ?? {},
+    speed: o.speed ?? HOUSE_SPEED,
+    figure: buildFigure(landmarksOf(o.person), physiqueOf(o.person)),
+    products: new Map(o.products.map((product) => [product.id, product])),
+  };
 }
 
 /** The products a layer uses with their parts; one that has left the shelf is left out. */
-export function recipeOf(layer: Layer, products: LookContext["products"]): { product: Product; parts: number }[] {
-  const listed = layer.paint.kind === "mix" ? layer.paint.parts : layer.paint.kind === "product" ? [{ productId: layer.paint.productId, parts: 1 }] : [];
+export function recipeOf(
+  layer: Layer,
+  products: LookContext["products"],
+): { product: Product; parts: number }[] {
+  const listed =
+    layer.paint.kind === "mix"
+      ? layer.paint.parts
+      : layer.paint.kind === "product"
+        ? [{ productId: layer.paint.productId, parts: 1 }]
+        : [];
   return listed.flatMap(({ productId, parts }) => {
     const product = products.get(productId);
     return product ? [{ product, parts }] : [];
@@ -42,7 +72,12 @@ export function recipeOf(layer: Layer, products: LookContext["products"]): { pro
 export function materialOf(layer: Layer, products: LookContext["products"]): MaterialKey | null {
   if (layer.paint.kind === "material") return layer.paint.material;
   const recipe = recipeOf(layer, products);
-  return recipe.reduce<{ product: Product; parts: number } | null>((most, part) => (most && most.parts >= part.parts ? most : part), null)?.product.material ?? null;
+  return (
+    recipe.reduce<{ product: Product; parts: number } | null>(
+      (most, part) => (most && most.parts >= part.parts ? most : part),
+      null,
+    )?.product.material ?? null
+  );
 }
 
 /** What it is painted with, in words: "3 parts chalk white : 1 part tan". */
@@ -51,5 +86,10 @@ export function paintWords(layer: Layer, products: LookContext["products"]): str
   const recipe = recipeOf(layer, products);
   if (!recipe.length) return "product no longer on the shelf";
   if (layer.paint.kind === "product") return recipe[0]?.product.name ?? "";
-  return recipe.map(({ product, parts }, i) => `${parts}${i === 0 ? (parts === 1 ? " part" : " parts") : ""} ${product.name}`).join(" : ");
+  return recipe
+    .map(
+      ({ product, parts }, i) =>
+        `${parts}${i === 0 ? (parts === 1 ? " part" : " parts") : ""} ${product.name}`,
+    )
+    .join(" : ");
 }

@@ -1,12 +1,57 @@
-export { LookSchema, LayerSchema, SystemSchema, emptyLook, MOST_LAYERS, USUAL_SCHOOLS, type Schools, FADE_SIDES, OTHER_GROUPS, type OtherGroup, type PaintKit, PLAIN_LAYER, type FadeSide, type Layer, type Look, type PaintChoice, type System } from "./schema";
+export {
+  LookSchema,
+  LayerSchema,
+  SystemSchema,
+  emptyLook,
+  MOST_LAYERS,
+  USUAL_SCHOOLS,
+  type Schools,
+  FADE_SIDES,
+  OTHER_GROUPS,
+  type OtherGroup,
+  type PaintKit,
+  PLAIN_LAYER,
+  type FadeSide,
+  type Layer,
+  type Look,
+  type PaintChoice,
+  type System,
+} from "./schema";
 export { ROLES, ROLE_KEYS, filmShare, isColour, isVeil, type Role } from "./roles";
 export { applyPatch, freeLayerId, PatchSchema, type LookPatch } from "./patch";
-export { HOUSE_SPEED, lookContext, materialOf, paintWords, recipeOf, type LookContext, type Speed } from "./context";
+export {
+  HOUSE_SPEED,
+  lookContext,
+  materialOf,
+  paintWords,
+  recipeOf,
+  type LookContext,
+  type Speed,
+} from "./context";
 export { browCover, browCoverWords, type BrowCover } from "./browCover";
-export { zoneOfMark, MEANT_APART, readEdges, seeEdge, type Edge, type EdgeSide, type SeenEdge } from "./edges";
+export {
+  zoneOfMark,
+  MEANT_APART,
+  readEdges,
+  seeEdge,
+  type Edge,
+  type EdgeSide,
+  type SeenEdge,
+} from "./edges";
 export { separationFix } from "./checks/distance";
 export { isWearable } from "./wearable";
-export { coatFilm, groundUnder, hexOf, judgedGrounds, layerOptics, liesUnder, predict, resolveCoats, type Prediction, type ZoneFilm } from "./predict";
+export {
+  coatFilm,
+  groundUnder,
+  hexOf,
+  judgedGrounds,
+  layerOptics,
+  liesUnder,
+  predict,
+  resolveCoats,
+  type Prediction,
+  type ZoneFilm,
+} from "./predict";
 export { checkLook, stopsOf } from "./checkLook";
 export { exposedZones, paintedCoverage } from "./checks/covering";
 export { mudColour } from "./checks/layering";
@@ -17,14 +62,40 @@ export { replaceProduct } from "./replaceProduct";
 export { standInsFor } from "./standIns";
 export { allowedZones } from "./allowedZones";
 export { marksOn, suggestLayer, withPaint, zonesOfMarks } from "./suggestLayer";
-export { alignMarks, browsByThreePoints, distributeMarks, duplicateAlong, moveMark, scaleMark, turnMark, variedLook } from "./arrange";
+export {
+  alignMarks,
+  browsByThreePoints,
+  distributeMarks,
+  duplicateAlong,
+  moveMark,
+  scaleMark,
+  turnMark,
+  variedLook,
+} from "./arrange";
 export { FADE_WORDS, differences, type Difference } from "./differences";
 export { underPowder, visibleLayers, type VisibleLayer } from "./visible";
 export { protection, wearForecast, type LayerWear } from "./protection";
 export { isSetting, readStack, setBy, type Stack } from "./stack";
 export type { Finding } from "./finding";
 export { zoneWords } from "./words";
-export { MARK_KINDS, MarkSchema, markDifficulty, markLabel, markWidthMm, browThrough, newMark, pathAlong, pathByHand, strokeArea, strokeLength, strokeOutline, placedStrokes, type BrushStroke, type Mark, type MarkKind } from "./motifs";
+export {
+  MARK_KINDS,
+  MarkSchema,
+  markDifficulty,
+  markLabel,
+  markWidthMm,
+  browThrough,
+  newMark,
+  pathAlong,
+  pathByHand,
+  strokeArea,
+  strokeLength,
+  strokeOutline,
+  placedStrokes,
+  type BrushStroke,
+  type Mark,
+  type MarkKind,
+} from "./motifs";
 export { ReferenceSchema, type Reference, type ReferenceFields } from "./reference";
 export { followSchools, inSchoolOrder, orderPatch, SCHOOLS } from "./schools";
 export { outOfReach } from "./checks/reach";

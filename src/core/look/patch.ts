@@ -1,7 +1,15 @@
 import { z } from "zod";
 import { ZONE_IDS, type ZoneId } from "../anatomy";
 import { PieceSchema, type Piece } from "../piece";
-import { LayerSchema, SchoolsSchema, SystemSchema, type Layer, type Look, type Schools, type System } from "./schema";
+import {
+  LayerSchema,
+  SchoolsSchema,
+  SystemSchema,
+  type Layer,
+  type Look,
+  type Schools,
+  type System,
+} from "./schema";
 
 /** A named change to a look: what an edit, a fix and an undo are made of. */
 export type LookPatch =
@@ -34,27 +42,38 @@ export function applyPatch(look: Look, patch: LookPatch): Look {
   switch (patch.op) {
     case "addLayer": {
       const at = patch.at ?? look.layers.length;
-      if (look.layers.some((layer) => layer.id === patch.layer.id)) throw new RangeError(`layer ${patch.layer.id} is already in this look`);
-      if (at < 0 || at > look.layers.length) throw new RangeError(`no place ${at} in a stack of ${look.layers.length}`);
+      if (look.layers.some((layer) => layer.id === patch.layer.id))
+        throw new RangeError(`layer ${patch.layer.id} is already in this look`);
+      if (at < 0 || at > look.layers.length)
+        throw new RangeError(`no place ${at} in a stack of ${look.layers.length}`);
       return { ...look, layers: look.layers.toSpliced(at, 0, patch.layer) };
     }
     case "changeLayer": {
       const at = indexOf(look, patch.id);
-      return { ...look, layers: look.layers.map((layer, i) => (i === at ? { ...layer, ...patch.change } : layer)) };
+      return {
+        ...look,
+        layers: look.layers.map((layer, i) => (i === at ? { ...layer, ...patch.change } : layer)),
+      };
     }
     case "moveLayer": {
       const from = indexOf(look, patch.id);
-      if (patch.to < 0 || patch.to >= look.layers.length) throw new RangeError(`no place ${patch.to} in a stack of ${look.layers.length}`);
+      if (patch.to < 0 || patch.to >= look.layers.length)
+        throw new RangeError(`no place ${patch.to} in a stack of ${look.layers.length}`);
       const layer = look.layers[from] as Layer;
       return { ...look, layers: look.layers.toSpliced(from, 1).toSpliced(patch.to, 0, layer) };
     }
-    case "removeLayer": return { ...look, layers: look.layers.toSpliced(indexOf(look, patch.id), 1) };
-    case "rename": return { ...look, name: patch.name };
-    case "chooseSystem": return { ...look, system: patch.system };
-    case "schools": return { ...look, schools: patch.schools };
+    case "removeLayer":
+      return { ...look, layers: look.layers.toSpliced(indexOf(look, patch.id), 1) };
+    case "rename":
+      return { ...look, name: patch.name };
+    case "chooseSystem":
+      return { ...look, system: patch.system };
+    case "schools":
+      return { ...look, schools: patch.schools };
     case "order": {
       const layers = patch.ids.map((id) => look.layers[indexOf(look, id)] as Layer);
-      if (new Set(patch.ids).size !== look.layers.length) throw new RangeError("an order names every layer once");
+      if (new Set(patch.ids).size !== look.layers.length)
+        throw new RangeError("an order names every layer once");
       return { ...look, layers };
     }
     case "leaveBare": {
@@ -65,13 +84,22 @@ export function applyPatch(look: Look, patch: LookPatch): Look {
       const rest = look.accepted.filter((key) => key !== patch.finding);
       return { ...look, accepted: patch.accepted ? [...rest, patch.finding] : rest };
     }
-    case "putPiece": return { ...look, pieces: look.pieces.some(({ id }) => id === patch.piece.id) ? look.pieces.map((piece) => (piece.id === patch.piece.id ? patch.piece : piece)) : [...look.pieces, patch.piece] };
+    case "putPiece":
+      return {
+        ...look,
+        pieces: look.pieces.some(({ id }) => id === patch.piece.id)
+          ? look.pieces.map((piece) => (piece.id === patch.piece.id ? patch.piece : piece))
+          : [...look.pieces, patch.piece],
+      };
     case "removePiece": {
-      if (!look.pieces.some(({ id }) => id === patch.id)) throw new RangeError(`no piece ${patch.id} in this look`);
+      if (!look.pieces.some(({ id }) => id === patch.id))
+        throw new RangeError(`no piece ${patch.id} in this look`);
       return { ...look, pieces: look.pieces.filter(({ id }) => id !== patch.id) };
     }
-    case "toDo": return { ...look, toDo: [...patch.items] };
-    case "several": return patch.patches.reduce(applyPatch, look);
+    case "toDo":
+      return { ...look, toDo: [...patch.items] };
+    case "several":
+      return patch.patches.reduce(applyPatch, look);
   }
 }
 
@@ -87,22 +115,49 @@ export function freeLayerId(look: Look, stem: string): string {
 
 const { share, marks, notes, target, fades, group, hidden, locked } = LayerSchema.shape;
 /** Some fields of a layer. Defaults are taken off: what a change does not name it must not touch. */
-const ChangeSchema = LayerSchema.omit({ id: true }).extend({ share: share.unwrap(), marks: marks.unwrap(), notes: notes.unwrap(), target: target.unwrap(), fades: fades.unwrap(), group: group.unwrap(), hidden: hidden.unwrap(), locked: locked.unwrap() }).partial();
+const ChangeSchema = LayerSchema.omit({ id: true })
+  .extend({
+    share: share.unwrap(),
+    marks: marks.unwrap(),
+    notes: notes.unwrap(),
+    target: target.unwrap(),
+    fades: fades.unwrap(),
+    group: group.unwrap(),
+    hidden: hidden.unwrap(),
+    locked: locked.unwrap(),
+  })
+  .partial();
 
 /** Checks a patch that comes from outside. */
-export const PatchSchema: z.ZodType<LookPatch> = z.lazy(() => z.discriminatedUnion("op", [
-  z.object({ op: z.literal("addLayer"), layer: LayerSchema, at: z.number().int().min(0).optional() }).strict(),
-  z.object({ op: z.literal("changeLayer"), id: z.string(), change: ChangeSchema }).strict(),
-  z.object({ op: z.literal("moveLayer"), id: z.string(), to: z.number().int().min(0) }).strict(),
-  z.object({ op: z.literal("removeLayer"), id: z.string() }).strict(),
-  z.object({ op: z.literal("rename"), name: z.string().trim().min(1).max(80) }).strict(),
-  z.object({ op: z.literal("chooseSystem"), system: SystemSchema.nullable() }).strict(),
-  z.object({ op: z.literal("schools"), schools: SchoolsSchema }).strict(),
-  z.object({ op: z.literal("order"), ids: z.array(z.string()).max(80) }).strict(),
-  z.object({ op: z.literal("leaveBare"), zones: z.array(z.enum(ZONE_IDS as [ZoneId, ...ZoneId[]])), bare: z.boolean() }).strict(),
-  z.object({ op: z.literal("accept"), finding: z.string(), accepted: z.boolean() }).strict(),
-  z.object({ op: z.literal("putPiece"), piece: PieceSchema }).strict(),
-  z.object({ op: z.literal("removePiece"), id: z.string() }).strict(),
-  z.object({ op: z.literal("toDo"), items: z.array(z.string().trim().min(1).max(200)).max(40) }).strict(),
-  z.object({ op: z.literal("several"), patches: z.array(PatchSchema).max(50) }).strict(),
-])) as z.ZodType<LookPatch>;
+export const PatchSchema: z.ZodType<LookPatch> = z.lazy(() =>
+  z.discriminatedUnion("op", [
+    z
+      .object({
+        op: z.literal("addLayer"),
+        layer: LayerSchema,
+        at: z.number().int().min(0).optional(),
+      })
+      .strict(),
+    z.object({ op: z.literal("changeLayer"), id: z.string(), change: ChangeSchema }).strict(),
+    z.object({ op: z.literal("moveLayer"), id: z.string(), to: z.number().int().min(0) }).strict(),
+    z.object({ op: z.literal("removeLayer"), id: z.string() }).strict(),
+    z.object({ op: z.literal("rename"), name: z.string().trim().min(1).max(80) }).strict(),
+    z.object({ op: z.literal("chooseSystem"), system: SystemSchema.nullable() }).strict(),
+    z.object({ op: z.literal("schools"), schools: SchoolsSchema }).strict(),
+    z.object({ op: z.literal("order"), ids: z.array(z.string()).max(80) }).strict(),
+    z
+      .object({
+        op: z.literal("leaveBare"),
+        zones: z.array(z.enum(ZONE_IDS as [ZoneId, ...ZoneId[]])),
+        bare: z.boolean(),
+      })
+      .strict(),
+    z.object({ op: z.literal("accept"), finding: z.string(), accepted: z.boolean() }).strict(),
+    z.object({ op: z.literal("putPiece"), piece: PieceSchema }).strict(),
+    z.object({ op: z.literal("removePiece"), id: z.string() }).strict(),
+    z
+      .object({ op: z.literal("toDo"), items: z.array(z.string().trim().min(1).max(200)).max(40) })
+      .strict(),
+    z.object({ op: z.literal("several"), patches: z.array(PatchSchema).max(50) }).strict(),
+  ]),
+) as z.ZodType<LookPatch>;

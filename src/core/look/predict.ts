@@ -1,6 +1,23 @@
-import { hexToLab, labFromReflectance, labToHex, paintOptics, reflectanceFromLab, type Lab, type LampKey, type PaintOptics, type Spectrum } from "../colour";
+import {
+  hexToLab,
+  labFromReflectance,
+  labToHex,
+  paintOptics,
+  reflectanceFromLab,
+  type Lab,
+  type LampKey,
+  type PaintOptics,
+  type Spectrum,
+} from "../colour";
 import { zoneInfo, type ZoneId } from "../anatomy";
-import { filmsPerCoat, helper, isPaintType, productOptics, recipeOptics, type MaterialKey } from "../paint";
+import {
+  filmsPerCoat,
+  helper,
+  isPaintType,
+  productOptics,
+  recipeOptics,
+  type MaterialKey,
+} from "../paint";
 import { materialOf, recipeOf, type LookContext } from "./context";
 import { sameShape } from "./motifs";
 import { coatsOver, filmOver } from "./remembered";
@@ -41,7 +58,11 @@ export interface Prediction {
 const USUAL_HIDING = 0.85;
 
 /** Optics of what a layer is painted with; null where it brings no colour. */
-export function layerOptics(layer: Layer, products: LookContext["products"], film: "dry" | "wet" = "dry"): PaintOptics | null {
+export function layerOptics(
+  layer: Layer,
+  products: LookContext["products"],
+  film: "dry" | "wet" = "dry",
+): PaintOptics | null {
   if (film === "wet") return opticsOf(layer, products, film);
   const onShelf = OPTICS.get(products) ?? new WeakMap<object, PaintOptics | null>();
   OPTICS.set(products, onShelf);
@@ -55,10 +76,15 @@ export function layerOptics(layer: Layer, products: LookContext["products"], fil
 }
 const OPTICS = new WeakMap<LookContext["products"], WeakMap<object, PaintOptics | null>>();
 
-function opticsOf(layer: Layer, products: LookContext["products"], film: "dry" | "wet"): PaintOptics | null {
+function opticsOf(
+  layer: Layer,
+  products: LookContext["products"],
+  film: "dry" | "wet",
+): PaintOptics | null {
   if (layer.paint.kind === "material") {
     // A colour still to be matched is drawn as it is wanted.
-    if (layer.target && isPaintType(layer.paint.material)) return paintOptics({ masstone: hexToLab(layer.target), hiding: USUAL_HIDING });
+    if (layer.target && isPaintType(layer.paint.material))
+      return paintOptics({ masstone: hexToLab(layer.target), hiding: USUAL_HIDING });
     const veil = isPaintType(layer.paint.material) ? null : helper(layer.paint.material).veil;
     return veil && paintOptics({ masstone: hexToLab(veil.hex), hiding: veil.hiding });
   }
@@ -81,9 +107,15 @@ function bareSkin(context: LookContext): (zone: ZoneId) => Spectrum {
 function skinOf(context: LookContext): (zone: ZoneId) => Spectrum {
   const skinLab = hexToLab(context.person.skin);
   const skin = reflectanceFromLab(skinLab);
-  const lips = reflectanceFromLab([Math.max(5, skinLab[0] + LIP_SHIFT[0]), skinLab[1] + LIP_SHIFT[1], skinLab[2] + LIP_SHIFT[2]]);
+  const lips = reflectanceFromLab([
+    Math.max(5, skinLab[0] + LIP_SHIFT[0]),
+    skinLab[1] + LIP_SHIFT[1],
+    skinLab[2] + LIP_SHIFT[2],
+  ]);
   const hair = reflectanceFromLab(hexToLab(context.person.brow));
-  const brow = skin.map((value, band) => value * (1 - BROW_HAIR_COVER) + (hair[band] ?? 0) * BROW_HAIR_COVER);
+  const brow = skin.map(
+    (value, band) => value * (1 - BROW_HAIR_COVER) + (hair[band] ?? 0) * BROW_HAIR_COVER,
+  );
   return (zone) => {
     const info = zoneInfo(zone);
     if (info.group === "lips") return lips;
@@ -96,31 +128,59 @@ export const fillsZone = (layer: Layer): boolean => layer.marks.length === 0 && 
 
 /** Whether one layer lies right under all of another that does not fill its zones: the same marks, or as large a part of the same zones. */
 export function liesUnder(lower: Layer, upper: Layer): boolean {
-  if (upper.marks.length === 0) return lower.marks.length === 0 && lower.edge === upper.edge && lower.share === upper.share && upper.share < 0.5 && upper.zones.every((zone) => lower.zones.includes(zone));
-  return upper.marks.every((mark) => lower.marks.some((other) => sameShape(mark, other) && other.outsetMm >= mark.outsetMm));
+  if (upper.marks.length === 0)
+    return (
+      lower.marks.length === 0 &&
+      lower.edge === upper.edge &&
+      lower.share === upper.share &&
+      upper.share < 0.5 &&
+      upper.zones.every((zone) => lower.zones.includes(zone))
+    );
+  return upper.marks.every((mark) =>
+    lower.marks.some((other) => sameShape(mark, other) && other.outsetMm >= mark.outsetMm),
+  );
 }
 
 /** Reference films that one coat of a layer lays. */
-export const coatFilm = (layer: Layer, material: MaterialKey | null): number => (material ? filmsPerCoat(material, layer.tool) : 1) * filmShare(layer.role);
+export const coatFilm = (layer: Layer, material: MaterialKey | null): number =>
+  (material ? filmsPerCoat(material, layer.tool) : 1) * filmShare(layer.role);
 
 /** What lies under a layer where its cover is judged: brow hair and scalp want a cover of their own (BROW-3). */
 export function judgedGrounds(layer: Layer, under: (zone: ZoneId) => Spectrum): Spectrum[] {
-  const judged = layer.zones.filter((zone) => zoneInfo(zone).kind !== "brow" && zoneInfo(zone).kind !== "scalp");
+  const judged = layer.zones.filter(
+    (zone) => zoneInfo(zone).kind !== "brow" && zoneInfo(zone).kind !== "scalp",
+  );
   return [...new Set((judged.length ? judged : layer.zones).map(under))];
 }
 
 /** Coats of a layer: as fixed, or as many as its grounds take; and whether they cover. */
-export function resolveCoats(layer: Layer, material: MaterialKey | null, optics: PaintOptics | null, grounds: readonly Spectrum[]): { coats: number; covers: boolean } {
+export function resolveCoats(
+  layer: Layer,
+  material: MaterialKey | null,
+  optics: PaintOptics | null,
+  grounds: readonly Spectrum[],
+): { coats: number; covers: boolean } {
   const films = coatFilm(layer, material);
-  const needed = (most: number) => grounds.map((ground) => (optics ? coatsOver(optics, ground, films, most) : { coats: 1, reached: true }));
+  const needed = (most: number) =>
+    grounds.map((ground) =>
+      optics ? coatsOver(optics, ground, films, most) : { coats: 1, reached: true },
+    );
   if (layer.coats !== "auto") {
     const fixed = layer.coats;
-    return { coats: fixed, covers: isVeil(layer.role) || !optics || needed(fixed).every((cover) => cover.reached) };
+    return {
+      coats: fixed,
+      covers: isVeil(layer.role) || !optics || needed(fixed).every((cover) => cover.reached),
+    };
   }
-  if (material === "glueStick" || material === "browWax") return { coats: material === "glueStick" ? BROW_LAYERS : 1, covers: true };
-  if (!optics || isVeil(layer.role) || layer.role === "set" || layer.role === "map") return { coats: 1, covers: true };
+  if (material === "glueStick" || material === "browWax")
+    return { coats: material === "glueStick" ? BROW_LAYERS : 1, covers: true };
+  if (!optics || isVeil(layer.role) || layer.role === "set" || layer.role === "map")
+    return { coats: 1, covers: true };
   const covers = needed(MOST_COATS);
-  return { coats: Math.max(1, ...covers.map((cover) => cover.coats)), covers: covers.every((cover) => cover.reached) };
+  return {
+    coats: Math.max(1, ...covers.map((cover) => cover.coats)),
+    covers: covers.every((cover) => cover.reached),
+  };
 }
 
 /**
@@ -146,26 +206,41 @@ function work(look: Look, context: LookContext): Prediction {
   const fields = new Map<ZoneId, { layer: Layer; colour: Spectrum }>();
   const top = (zone: ZoneId) => films.get(zone)?.at(-1)?.after ?? bare(zone);
   // A mark over the same mark lies on that one, not on what is beside both.
-  const rightUnder = (shape: ReadonlySet<Layer>, zone: ZoneId) => (shape.size ? films.get(zone)?.findLast((film) => shape.has(film.layer))?.colour : undefined) ?? top(zone);
+  const rightUnder = (shape: ReadonlySet<Layer>, zone: ZoneId) =>
+    (shape.size ? films.get(zone)?.findLast((film) => shape.has(film.layer))?.colour : undefined) ??
+    top(zone);
   for (const [at, layer] of look.layers.entries()) {
-    const shape = new Set(fillsZone(layer) ? [] : look.layers.slice(0, at).filter((lower) => liesUnder(lower, layer)));
+    const shape = new Set(
+      fillsZone(layer) ? [] : look.layers.slice(0, at).filter((lower) => liesUnder(lower, layer)),
+    );
     const material = materialOf(layer, context.products);
     const optics = layerOptics(layer, context.products);
     const grounds = judgedGrounds(layer, (zone) => rightUnder(shape, zone));
     const resolved = resolveCoats(layer, material, optics, grounds);
     coats.set(layer.id, resolved);
     const thickness = resolved.coats * coatFilm(layer, material);
-    const lay = (ground: Spectrum): Spectrum => (optics ? filmOver(optics, ground, thickness) : ground);
+    const lay = (ground: Spectrum): Spectrum =>
+      optics ? filmOver(optics, ground, thickness) : ground;
     for (const zone of layer.zones) {
       const beside = top(zone);
       const before = rightUnder(shape, zone);
       const colour = lay(before);
       const stack = films.get(zone) ?? [];
-      stack.push({ layer, coats: resolved.coats, beside, before, colour, after: fillsZone(layer) ? colour : beside });
+      stack.push({
+        layer,
+        coats: resolved.coats,
+        beside,
+        before,
+        colour,
+        after: fillsZone(layer) ? colour : beside,
+      });
       films.set(zone, stack);
       if (optics && layer.marks.length === 0 && layer.edge === "hard" && layer.share === 1) {
         const below = fields.get(zone);
-        fields.set(zone, { layer: below && layer.role === "set" ? below.layer : layer, colour: lay(below?.colour ?? bare(zone)) });
+        fields.set(zone, {
+          layer: below && layer.role === "set" ? below.layer : layer,
+          colour: lay(below?.colour ?? bare(zone)),
+        });
       }
     }
   }
@@ -173,7 +248,12 @@ function work(look: Look, context: LookContext): Prediction {
 }
 
 /** Predicted reflectance of what lies under a layer in a zone, down to the skin. @throws RangeError when the layer is not in the look */
-export function groundUnder(look: Look, layerId: string, zone: ZoneId, context: LookContext): Spectrum {
+export function groundUnder(
+  look: Look,
+  layerId: string,
+  zone: ZoneId,
+  context: LookContext,
+): Spectrum {
   const at = look.layers.findIndex((layer) => layer.id === layerId);
   if (at < 0) throw new RangeError(`no layer ${layerId} in this look`);
   const below = predict({ ...look, layers: look.layers.slice(0, at) }, context);

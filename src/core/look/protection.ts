@@ -7,10 +7,18 @@ import type { Layer, Look } from "./schema";
 import { isSetting } from "./stack";
 
 /** How one layer wears in one zone under what the look lays below and over it. */
-export interface LayerWear extends ZoneWear { readonly layer: Layer; readonly type: PaintTypeKey }
+export interface LayerWear extends ZoneWear {
+  readonly layer: Layer;
+  readonly type: PaintTypeKey;
+}
 
 /** What protects a layer in a zone: prep below it, powder and seal over it, and what its cake is activated with. */
-export function protection(look: Look, context: LookContext, at: number, zone: ZoneId): HelperKey[] {
+export function protection(
+  look: Look,
+  context: LookContext,
+  at: number,
+  zone: ZoneId,
+): HelperKey[] {
   const layer = look.layers[at] as Layer;
   const key = materialOf(layer, context.products);
   const found = look.layers.flatMap((other, i): HelperKey[] => {
@@ -20,16 +28,35 @@ export function protection(look: Look, context: LookContext, at: number, zone: Z
     if (isPaintType(material)) return [];
     return (other.role === "prep" && i < at) || (other.role === "seal" && i > at) ? [material] : [];
   });
-  const activate = look.system?.activate && key && isPaintType(key) && isWaterColour(key) ? [look.system.activate] : [];
+  const activate =
+    look.system?.activate && key && isPaintType(key) && isWaterColour(key)
+      ? [look.system.activate]
+      : [];
   return [...new Set([...found, ...activate])];
 }
 
 /** The wear of every painted layer in each of its zones, by the brief's weather, hours and activity. */
 export function wearForecast(look: Look, context: LookContext): LayerWear[] {
-  const pieces = look.layers.flatMap(({ zones }, at) => { const key = materialOf(look.layers[at] as Layer, context.products); return key && isPiece(key) ? [{ at, zones }] : []; });
+  const pieces = look.layers.flatMap(({ zones }, at) => {
+    const key = materialOf(look.layers[at] as Layer, context.products);
+    return key && isPiece(key) ? [{ at, zones }] : [];
+  });
   return look.layers.flatMap((layer, at) => {
     const key = materialOf(layer, context.products);
     if (!key || !isPaintType(key) || isSetting(layer, key) || !isColour(layer.role)) return [];
-    return layer.zones.map((zone): LayerWear => ({ layer, type: key, ...zoneWear({ zone, type: key, helpers: protection(look, context, at, zone), person: context.person, brief: context.brief, house: context.house, factor: context.factors[key] ?? 1, onPiece: pieces.some((piece) => piece.at < at && piece.zones.includes(zone)) }) }));
+    return layer.zones.map((zone): LayerWear => ({
+      layer,
+      type: key,
+      ...zoneWear({
+        zone,
+        type: key,
+        helpers: protection(look, context, at, zone),
+        person: context.person,
+        brief: context.brief,
+        house: context.house,
+        factor: context.factors[key] ?? 1,
+        onPiece: pieces.some((piece) => piece.at < at && piece.zones.includes(zone)),
+      }),
+    }));
   });
 }

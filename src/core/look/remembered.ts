@@ -4,7 +4,9 @@ import { coatsToCover, filmReflectance, type PaintOptics, type Spectrum } from "
  * Films and coats that have been worked out before: optics, grounds and films are values that never change, and a look with one layer changed
  * asks for nearly all of them again. What is asked for twice is the very same spectrum, so that all that is derived from it is known too.
  */
-function remember<Value>(work: (optics: PaintOptics, ground: Spectrum, amount: number, most: number) => Value): (optics: PaintOptics, ground: Spectrum, amount: number, most?: number) => Value {
+function remember<Value>(
+  work: (optics: PaintOptics, ground: Spectrum, amount: number, most: number) => Value,
+): (optics: PaintOptics, ground: Spectrum, amount: number, most?: number) => Value {
   const known = new WeakMap<PaintOptics, WeakMap<Spectrum, Map<number, Value>>>();
   return (optics, ground, amount, most = 0) => {
     const ofOptics = known.get(optics) ?? new WeakMap<Spectrum, Map<number, Value>>();
@@ -23,4 +25,7 @@ function remember<Value>(work: (optics: PaintOptics, ground: Spectrum, amount: n
 export const filmOver = remember((optics, ground, film) => filmReflectance(optics, film, ground));
 
 /** Coats of so much film each that a ground takes, at most so many. */
-export const coatsOver = remember((optics, ground, filmPerCoat, maxCoats) => { const { coats, reached } = coatsToCover(optics, ground, { filmPerCoat, maxCoats }); return { coats, reached }; });
+export const coatsOver = remember((optics, ground, filmPerCoat, maxCoats) => {
+  const { coats, reached } = coatsToCover(optics, ground, { filmPerCoat, maxCoats });
+  return { coats, reached };
+});

@@ -16,10 +16,12 @@ export const ROLES = {
 export type Role = keyof typeof ROLES;
 export const ROLE_KEYS = Object.keys(ROLES) as Role[];
 /** Roles that bring form by thin veils rather than by full cover. */
-export const isVeil = (role: Role): boolean => role === "contour" || role === "shade" || role === "highlight";
+export const isVeil = (role: Role): boolean =>
+  role === "contour" || role === "shade" || role === "highlight";
 /** A veil is worked out thin: so much of a full coat. Common practice, no published source. */
 const VEIL_FILM = 0.4;
 /** Share of a full coat's film that a coat of this role lays. */
 export const filmShare = (role: Role): number => (isVeil(role) ? VEIL_FILM : 1);
 /** Roles whose paint is meant to be seen. */
-export const isColour = (role: Role): boolean => role === "base" || role === "detail" || isVeil(role);
+export const isColour = (role: Role): boolean =>
+  role === "base" || role === "detail" || isVeil(role);

@@ -8,21 +8,35 @@ import type { Layer, Look, Schools } from "./schema";
 export const SCHOOLS = {
   map: { mapFirst: "map first, then the base", baseFirst: "base first, map on top" },
   base: { allOver: "one base all over, the rest on top", zones: "zone by zone, light before dark" },
-} as const satisfies { readonly [Matter in keyof Schools]: Readonly<Record<Schools[Matter], string>> };
+} as const satisfies {
+  readonly [Matter in keyof Schools]: Readonly<Record<Schools[Matter], string>>;
+};
 
 /** L* that a layer's paint has as it is bought, by parts; 50 where nobody knows. */
 function lightness(layer: Layer, products: LookContext["products"]): number {
   const parts = recipeOf(layer, products).filter(({ product }) => product.colour);
   const whole = parts.reduce((sum, { parts: n }) => sum + n, 0);
-  return whole ? parts.reduce((sum, { product, parts: n }) => sum + hexToLab(product.colour ?? "#777777")[0] * n, 0) / whole : 50;
+  return whole
+    ? parts.reduce(
+        (sum, { product, parts: n }) => sum + hexToLab(product.colour ?? "#777777")[0] * n,
+        0,
+      ) / whole
+    : 50;
 }
 
 /** The layers of a look in the order that its schools ask for: only map layers, and bases with the powder that sets them, change places. */
-export function inSchoolOrder(look: Look, context: Pick<LookContext, "products" | "figure">): string[] {
+export function inSchoolOrder(
+  look: Look,
+  context: Pick<LookContext, "products" | "figure">,
+): string[] {
   const { products, figure } = context;
-  const area = (layer: Layer) => layer.zones.reduce((sum, zone) => sum + figure.zone(zone).areaCm2, 0) * layer.share;
+  const area = (layer: Layer) =>
+    layer.zones.reduce((sum, zone) => sum + figure.zone(zone).areaCm2, 0) * layer.share;
   const rest = look.layers.filter(({ role }) => role !== "map");
-  const sets = (layer: Layer) => { const key = materialOf(layer, products); return layer.role === "set" || (key !== null && isSetting(layer, key)); };
+  const sets = (layer: Layer) => {
+    const key = materialOf(layer, products);
+    return layer.role === "set" || (key !== null && isSetting(layer, key));
+  };
   const blocks: Layer[][] = [];
   for (const layer of rest) {
     const last = blocks.at(-1);
@@ -34,27 +48,43 @@ export function inSchoolOrder(look: Look, context: Pick<LookContext, "products" 
   const bases = blocks.filter(isBase);
   const widest = Math.max(0, ...bases.map((block) => area(block[0] as Layer)));
   const sorted = [...bases].sort((a, b) => {
-    const first = (block: Layer[]) => (look.schools.base === "allOver" && area(block[0] as Layer) === widest ? 0 : 1);
+    const first = (block: Layer[]) =>
+      look.schools.base === "allOver" && area(block[0] as Layer) === widest ? 0 : 1;
     return first(a) - first(b) || light(b) - light(a);
   });
   let next = 0;
   const ordered = blocks.map((block) => (isBase(block) ? (sorted[next++] ?? block) : block)).flat();
   const maps = look.layers.filter(({ role }) => role === "map");
-  const at = look.schools.map === "mapFirst" ? ordered.findIndex(({ role }) => role === "base") : ordered.findLastIndex(({ role }) => role === "base") + 1;
+  const at =
+    look.schools.map === "mapFirst"
+      ? ordered.findIndex(({ role }) => role === "base")
+      : ordered.findLastIndex(({ role }) => role === "base") + 1;
   // After the bases a map comes on top of the powder that sets them.
   let place = at;
-  if (look.schools.map === "baseFirst") while (place > 0 && place < ordered.length && sets(ordered[place] as Layer)) place++;
-  return (at < 0 || (look.schools.map === "baseFirst" && at === 0) ? look.layers : ordered.toSpliced(place, 0, ...maps)).map(({ id }) => id);
+  if (look.schools.map === "baseFirst")
+    while (place > 0 && place < ordered.length && sets(ordered[place] as Layer)) place++;
+  return (
+    at < 0 || (look.schools.map === "baseFirst" && at === 0)
+      ? look.layers
+      : ordered.toSpliced(place, 0, ...maps)
+  ).map(({ id }) => id);
 }
 
 /** The change that puts the stack into the order of its schools; null where it is in that order. */
-export function orderPatch(look: Look, context: Pick<LookContext, "products" | "figure">): LookPatch | null {
+export function orderPatch(
+  look: Look,
+  context: Pick<LookContext, "products" | "figure">,
+): LookPatch | null {
   const ids = inSchoolOrder(look, context);
   return ids.every((id, i) => look.layers[i]?.id === id) ? null : { op: "order", ids };
 }
 
 /** Follows a school from now on: the choice, and the stack put in its order. */
-export function followSchools(look: Look, schools: Schools, context: Pick<LookContext, "products" | "figure">): LookPatch {
+export function followSchools(
+  look: Look,
+  schools: Schools,
+  context: Pick<LookContext, "products" | "figure">,
+): LookPatch {
   const order = orderPatch({ ...look, schools }, context);
   return { op: "several", patches: [{ op: "schools", schools }, ...(order ? [order] : [])] };
 }

@@ -1,5 +1,12 @@
 import type { ZoneId } from "../anatomy";
-import { freshState, helper, isPaintType, material, type MaterialKey, type SurfaceState } from "../paint";
+import {
+  freshState,
+  helper,
+  isPaintType,
+  material,
+  type MaterialKey,
+  type SurfaceState,
+} from "../paint";
 import { materialOf, type LookContext } from "./context";
 import { predict, type Prediction } from "./predict";
 import type { Layer, Look } from "./schema";
@@ -25,13 +32,23 @@ export interface Stack {
   readonly leftTacky: readonly { readonly layer: Layer; readonly zones: readonly ZoneId[] }[];
 }
 
-interface Surface { layer: Layer; material: MaterialKey; state: SurfaceState }
+interface Surface {
+  layer: Layer;
+  material: MaterialKey;
+  state: SurfaceState;
+}
 
 /** Whether a layer is powder pressed onto what is there. */
-export const isSetting = (layer: Layer, key: MaterialKey): boolean => layer.role === "set" || key === "settingPowder" || (key === "powder" && layer.technique === "press");
+export const isSetting = (layer: Layer, key: MaterialKey): boolean =>
+  layer.role === "set" ||
+  key === "settingPowder" ||
+  (key === "powder" && layer.technique === "press");
 const isSealing = (key: MaterialKey): boolean => !isPaintType(key) && helper(key).use === "seal";
 /** Prep stays under everything and takes no part in what colours do to each other. */
-const isGround = (layer: Layer, key: MaterialKey): boolean => layer.role === "prep" || (!isPaintType(key) && (helper(key).use === "prep" || helper(key).use === "activate" || helper(key).use === "remove"));
+const isGround = (layer: Layer, key: MaterialKey): boolean =>
+  layer.role === "prep" ||
+  (!isPaintType(key) &&
+    (helper(key).use === "prep" || helper(key).use === "activate" || helper(key).use === "remove"));
 
 /** What sets a layer where it stands in its look, in words. */
 export function setBy(look: Look, context: LookContext, layer: Layer): string {
@@ -46,7 +63,9 @@ export function setBy(look: Look, context: LookContext, layer: Layer): string {
     for (const zone of later.zones) open.delete(zone);
     if (!open.size) return later.name;
   }
-  return open.size < layer.zones.length ? "powder on a part of its zones only" : "nothing yet: it stays tacky until it is powdered";
+  return open.size < layer.zones.length
+    ? "powder on a part of its zones only"
+    : "nothing yet: it stays tacky until it is powdered";
 }
 
 export function readStack(look: Look, context: LookContext): Stack {
@@ -62,7 +81,8 @@ export function readStack(look: Look, context: LookContext): Stack {
     for (const zone of layer.zones) {
       const surface = surfaces.get(zone);
       if (isSetting(layer, key) || isSealing(key)) {
-        if (surface) surfaces.set(zone, { ...surface, state: isSealing(key) ? "sealed" : "powdered" });
+        if (surface)
+          surfaces.set(zone, { ...surface, state: isSealing(key) ? "sealed" : "powdered" });
         if (surface || !isPaintType(key)) continue;
       }
       if (surface) {
@@ -73,7 +93,15 @@ export function readStack(look: Look, context: LookContext): Stack {
       }
       surfaces.set(zone, { layer, material: key, state: freshState(key) });
     }
-    for (const { surface, zones } of met.values()) meetings.push({ lower: surface.layer, lowerMaterial: surface.material, state: surface.state, upper: layer, upperMaterial: key, zones });
+    for (const { surface, zones } of met.values())
+      meetings.push({
+        lower: surface.layer,
+        lowerMaterial: surface.material,
+        state: surface.state,
+        upper: layer,
+        upperMaterial: key,
+        zones,
+      });
   }
   const tacky = new Map<string, { layer: Layer; zones: ZoneId[] }>();
   for (const [zone, { layer, state }] of surfaces) {
@@ -84,5 +112,14 @@ export function readStack(look: Look, context: LookContext): Stack {
   }
   let prediction: Prediction | null = null;
   // Safety is judged without colours: they are worked out when the first check asks for them.
-  return { look, context, get prediction() { return (prediction ??= predict(look, context)); }, materials, meetings, leftTacky: [...tacky.values()] };
+  return {
+    look,
+    context,
+    get prediction() {
+      return (prediction ??= predict(look, context));
+    },
+    materials,
+    meetings,
+    leftTacky: [...tacky.values()],
+  };
 }

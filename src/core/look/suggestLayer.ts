@@ -1,6 +1,22 @@
-import { boundingBox, contains, ZONES, type Box, type Figure, type Frame, type Polygon, type ZoneId } from "../anatomy";
+import {
+  boundingBox,
+  contains,
+  ZONES,
+  type Box,
+  type Figure,
+  type Frame,
+  type Polygon,
+  type ZoneId,
+} from "../anatomy";
 import { deltaE00, hexToLab, labFromReflectance, type Lab } from "../colour";
-import { isPaintType, TOOLS, toolsFor, type MaterialKey, type Product, type ToolKey } from "../paint";
+import {
+  isPaintType,
+  TOOLS,
+  toolsFor,
+  type MaterialKey,
+  type Product,
+  type ToolKey,
+} from "../paint";
 import { exposedZones } from "./checks/covering";
 import { allowedZones } from "./allowedZones";
 import { materialOf, recipeOf, type LookContext } from "./context";
@@ -11,21 +27,39 @@ import { ROLES, type Role } from "./roles";
 import { PLAIN_LAYER, type Layer, type Look, type PaintChoice } from "./schema";
 import { isWearable } from "./wearable";
 
-const ofKinds = (...kinds: string[]): ZoneId[] => ZONES.filter((zone) => kinds.includes(zone.kind)).map((zone) => zone.id);
+const ofKinds = (...kinds: string[]): ZoneId[] =>
+  ZONES.filter((zone) => kinds.includes(zone.kind)).map((zone) => zone.id);
 
 /** Steps in L* from the base for the roles that model form (COLOUR-2, FORM-1). Common practice, no published source. */
-const TONE_STEP: Partial<Record<Role, number>> = { contour: -20, shade: -32, highlight: 14, detail: -45 };
-
-const PLACES: Partial<Record<Role, readonly ZoneId[]>> = {
-  cover: ofKinds("brow"), contour: ofKinds("cheekHollow", "temple", "noseSide"), shade: ofKinds("browBone", "underEye"), highlight: ofKinds("forehead", "noseBridge", "cheekbone", "chin"),
+const TONE_STEP: Partial<Record<Role, number>> = {
+  contour: -20,
+  shade: -32,
+  highlight: 14,
+  detail: -45,
 };
 
-const HELPER_FOR: Partial<Record<Role, MaterialKey>> = { prep: "skinPrep", cover: "glueStick", map: "pencil", set: "settingPowder", seal: "barrierSpray", attach: "spiritGum" };
+const PLACES: Partial<Record<Role, readonly ZoneId[]>> = {
+  cover: ofKinds("brow"),
+  contour: ofKinds("cheekHollow", "temple", "noseSide"),
+  shade: ofKinds("browBone", "underEye"),
+  highlight: ofKinds("forehead", "noseBridge", "cheekbone", "chin"),
+};
+
+const HELPER_FOR: Partial<Record<Role, MaterialKey>> = {
+  prep: "skinPrep",
+  cover: "glueStick",
+  map: "pencil",
+  set: "settingPowder",
+  seal: "barrierSpray",
+  attach: "spiritGum",
+};
 
 /** Predicted colour of the base where most of it lies, or of the skin. */
 function groundTone(look: Look, context: LookContext): Lab {
   const prediction = predict(look, context);
-  return labFromReflectance(prediction.films.get("forehead")?.at(-1)?.after ?? prediction.bare("forehead"));
+  return labFromReflectance(
+    prediction.films.get("forehead")?.at(-1)?.after ?? prediction.bare("forehead"),
+  );
 }
 
 /**
@@ -33,24 +67,71 @@ function groundTone(look: Look, context: LookContext): Lab {
  * shelf that this person may wear, the zones and tool that go with it.
  */
 export function suggestLayer(role: Role, look: Look, context: LookContext): Layer {
-  const wearable = [...context.products.values()].filter((product) => isWearable(product, context.person));
-  const wanted: MaterialKey = HELPER_FOR[role] ?? (role === "detail" ? look.system?.detail : look.system?.base) ?? "waterGlycerine";
+  const wearable = [...context.products.values()].filter((product) =>
+    isWearable(product, context.person),
+  );
+  const wanted: MaterialKey =
+    HELPER_FOR[role] ??
+    (role === "detail" ? look.system?.detail : look.system?.base) ??
+    "waterGlycerine";
   const ground = groundTone(look, context);
   const step = TONE_STEP[role] ?? 0;
-  const target: Lab = [Math.max(8, Math.min(97, ground[0] + step)), ground[1] * 0.9, ground[2] * 0.9];
+  const target: Lab = [
+    Math.max(8, Math.min(97, ground[0] + step)),
+    ground[1] * 0.9,
+    ground[2] * 0.9,
+  ];
   const fit = wearable.filter((product) => product.material === wanted);
-  const toned = (product: Product) => (product.colour ? deltaE00(hexToLab(product.colour), target) + (product.eyeSafe ? 0 : 6) : 0);
+  const toned = (product: Product) =>
+    product.colour ? deltaE00(hexToLab(product.colour), target) + (product.eyeSafe ? 0 : 6) : 0;
   const product = [...fit].sort((a, b) => toned(a) - toned(b))[0] ?? null;
-  const paint: PaintChoice = product ? { kind: "product", productId: product.id } : { kind: "material", material: wanted };
-  const tool: ToolKey = role === "detail" && isPaintType(wanted) ? (toolsFor(wanted).find((key) => key === "linerBrush" || key === "roundBrush") ?? "roundBrush") : role !== "base" && PLACES[role] && toolsFor(wanted).includes("roundBrush") ? "roundBrush" : (toolsFor(wanted)[0] ?? "flatBrush");
-  const painted = [...new Set(look.layers.filter((layer) => layer.role === "base").flatMap((layer) => layer.zones))];
-  const everywhere = exposedZones(context.brief).filter((zone) => !zone.startsWith("upperLip") && !zone.startsWith("lowerLip"));
-  const zones = PLACES[role] ?? (role === "base" ? [...everywhere, "browLeft" as const, "browRight" as const] : role === "set" ? (painted.length ? painted : everywhere) : role === "prep" || role === "seal" ? everywhere : []);
+  const paint: PaintChoice = product
+    ? { kind: "product", productId: product.id }
+    : { kind: "material", material: wanted };
+  const tool: ToolKey =
+    role === "detail" && isPaintType(wanted)
+      ? (toolsFor(wanted).find((key) => key === "linerBrush" || key === "roundBrush") ??
+        "roundBrush")
+      : role !== "base" && PLACES[role] && toolsFor(wanted).includes("roundBrush")
+        ? "roundBrush"
+        : (toolsFor(wanted)[0] ?? "flatBrush");
+  const painted = [
+    ...new Set(
+      look.layers.filter((layer) => layer.role === "base").flatMap((layer) => layer.zones),
+    ),
+  ];
+  const everywhere = exposedZones(context.brief).filter(
+    (zone) => !zone.startsWith("upperLip") && !zone.startsWith("lowerLip"),
+  );
+  const zones =
+    PLACES[role] ??
+    (role === "base"
+      ? [...everywhere, "browLeft" as const, "browRight" as const]
+      : role === "set"
+        ? painted.length
+          ? painted
+          : everywhere
+        : role === "prep" || role === "seal"
+          ? everywhere
+          : []);
   const veil = role === "contour" || role === "shade" || role === "highlight";
-  const technique = veil && (TOOLS[tool].techniques as readonly string[]).includes("pat") ? "pat" : role === "detail" && (TOOLS[tool].techniques as readonly string[]).includes("draw") ? "draw" : TOOLS[tool].techniques[0];
+  const technique =
+    veil && (TOOLS[tool].techniques as readonly string[]).includes("pat")
+      ? "pat"
+      : role === "detail" && (TOOLS[tool].techniques as readonly string[]).includes("draw")
+        ? "draw"
+        : TOOLS[tool].techniques[0];
   return {
-    ...PLAIN_LAYER, id: freeLayerId(look, role), role, name: ROLES[role].label.replace(/^./, (c) => c.toUpperCase()), zones: allowedZones(zones, product?.material ?? wanted, product), paint, tool, technique,
-    edge: veil ? "faded" : "hard", share: veil ? 0.5 : 1,
+    ...PLAIN_LAYER,
+    id: freeLayerId(look, role),
+    role,
+    name: ROLES[role].label.replace(/^./, (c) => c.toUpperCase()),
+    zones: allowedZones(zones, product?.material ?? wanted, product),
+    paint,
+    tool,
+    technique,
+    edge: veil ? "faded" : "hard",
+    share: veil ? 0.5 : 1,
   };
 }
 
@@ -62,15 +143,28 @@ function boxOf(polygon: Polygon): Box {
   return known;
 }
 
-const pointsOf = (marks: readonly Mark[], frame: Frame) => marks.filter((mark) => mark.frame === frame).flatMap(placedStrokes).flatMap((stroke) => stroke.points);
+const pointsOf = (marks: readonly Mark[], frame: Frame) =>
+  marks
+    .filter((mark) => mark.frame === frame)
+    .flatMap(placedStrokes)
+    .flatMap((stroke) => stroke.points);
 
 /** The zones that marks touch, so that checks and schedule know where they lie. */
 export function zonesOfMarks(marks: readonly Mark[], figure: Figure): ZoneId[] {
   const points = { front: pointsOf(marks, "front"), back: pointsOf(marks, "back") };
-  return figure.allZones.filter((zone) => {
-    const box = boxOf(zone.polygon);
-    return points[zone.frame].some((p) => p.x >= box.left && p.x <= box.right && p.y >= box.bottom && p.y <= box.top && contains(zone.polygon, p));
-  }).map((zone) => zone.id);
+  return figure.allZones
+    .filter((zone) => {
+      const box = boxOf(zone.polygon);
+      return points[zone.frame].some(
+        (p) =>
+          p.x >= box.left &&
+          p.x <= box.right &&
+          p.y >= box.bottom &&
+          p.y <= box.top &&
+          contains(zone.polygon, p),
+      );
+    })
+    .map((zone) => zone.id);
 }
 
 /** A layer with other marks, and the zones they lie on; where they touch none, its zones stay. */
@@ -80,10 +174,15 @@ export function marksOn(marks: readonly Mark[], figure: Figure): Partial<Omit<La
 }
 
 /** A layer with other paint, and a tool that lays it. */
-export function withPaint(layer: Layer, paint: PaintChoice, products: LookContext["products"]): Partial<Omit<Layer, "id">> {
+export function withPaint(
+  layer: Layer,
+  paint: PaintChoice,
+  products: LookContext["products"],
+): Partial<Omit<Layer, "id">> {
   const changed: Layer = { ...layer, paint };
   const key = materialOf(changed, products);
-  if (!key || recipeOf(changed, products).length === 0 || toolsFor(key).includes(layer.tool)) return { paint };
+  if (!key || recipeOf(changed, products).length === 0 || toolsFor(key).includes(layer.tool))
+    return { paint };
   const tool = toolsFor(key)[0] ?? layer.tool;
   return { paint, tool, technique: TOOLS[tool].techniques[0] };
 }

@@ -8,20 +8,42 @@ import type { Layer, Look } from "./schema";
 import { isSetting } from "./stack";
 
 /** A layer as the eye finds it: its reflectance zone by zone, under every powder pressed on later. */
-export interface VisibleLayer { readonly layer: Layer; readonly colours: ReadonlyMap<ZoneId, Spectrum> }
+export interface VisibleLayer {
+  readonly layer: Layer;
+  readonly colours: ReadonlyMap<ZoneId, Spectrum>;
+}
 
-interface Powder { readonly at: number; readonly optics: PaintOptics; readonly film: number; readonly zones: ReadonlySet<ZoneId> }
+interface Powder {
+  readonly at: number;
+  readonly optics: PaintOptics;
+  readonly film: number;
+  readonly zones: ReadonlySet<ZoneId>;
+}
 
 /**
  * What later powders make of a colour that a layer of the stack has in a zone.
  * @param upTo how many layers of the stack are on
  * @returns a function of the colour, the place of its layer in the stack, and the zone
  */
-export function underPowder(look: Look, context: LookContext, prediction: Prediction, upTo = look.layers.length): (colour: Spectrum, at: number, zone: ZoneId) => Spectrum {
+export function underPowder(
+  look: Look,
+  context: LookContext,
+  prediction: Prediction,
+  upTo = look.layers.length,
+): (colour: Spectrum, at: number, zone: ZoneId) => Spectrum {
   const powders = look.layers.slice(0, upTo).flatMap((layer, at): Powder[] => {
     const key = materialOf(layer, context.products);
     const optics = key && isSetting(layer, key) ? layerOptics(layer, context.products) : null;
-    return key && optics ? [{ at, optics, film: filmsPerCoat(key, layer.tool) * (prediction.coats.get(layer.id)?.coats ?? 1), zones: new Set(layer.zones) }] : [];
+    return key && optics
+      ? [
+          {
+            at,
+            optics,
+            film: filmsPerCoat(key, layer.tool) * (prediction.coats.get(layer.id)?.coats ?? 1),
+            zones: new Set(layer.zones),
+          },
+        ]
+      : [];
   });
   const cache = new Map<Spectrum, Map<string, Spectrum>>();
   return (colour, at, zone) => {
@@ -30,7 +52,9 @@ export function underPowder(look: Look, context: LookContext, prediction: Predic
     const known = cache.get(colour) ?? new Map<string, Spectrum>();
     cache.set(colour, known);
     const key = over.map((powder) => powder.at).join(",");
-    const shown = known.get(key) ?? over.reduce((ground, { optics, film }) => filmOver(optics, ground, film), colour);
+    const shown =
+      known.get(key) ??
+      over.reduce((ground, { optics, film }) => filmOver(optics, ground, film), colour);
     known.set(key, shown);
     return shown;
   };
@@ -42,20 +66,38 @@ export function underPowder(look: Look, context: LookContext, prediction: Predic
  * @param upTo how many layers of the stack are on, all by default
  * @param whole share of a layer still whole in a zone, 0-1: where it has gone one sees what lay under it
  */
-export function visibleLayers(look: Look, context: LookContext, prediction: Prediction, upTo = look.layers.length, whole?: (layer: Layer, zone: ZoneId) => number): VisibleLayer[] {
+export function visibleLayers(
+  look: Look,
+  context: LookContext,
+  prediction: Prediction,
+  upTo = look.layers.length,
+  whole?: (layer: Layer, zone: ZoneId) => number,
+): VisibleLayer[] {
   const shown = underPowder(look, context, prediction, upTo);
   return look.layers.slice(0, upTo).flatMap((layer, at): VisibleLayer[] => {
     const key = materialOf(layer, context.products);
-    if (layer.hidden || !key || isSetting(layer, key) || !layerOptics(layer, context.products) || (!isPaintType(key) && layer.role === "seal")) return [];
-    const colours = new Map(layer.zones.flatMap((zone): [ZoneId, Spectrum][] => {
-      const film = prediction.films.get(zone)?.find((entry) => entry.layer.id === layer.id);
-      if (!film) return [];
-      const share = whole?.(layer, zone) ?? 1;
-      return [[zone, shown(share < 1 ? worn(film.colour, film.before, share) : film.colour, at, zone)]];
-    }));
+    if (
+      layer.hidden ||
+      !key ||
+      isSetting(layer, key) ||
+      !layerOptics(layer, context.products) ||
+      (!isPaintType(key) && layer.role === "seal")
+    )
+      return [];
+    const colours = new Map(
+      layer.zones.flatMap((zone): [ZoneId, Spectrum][] => {
+        const film = prediction.films.get(zone)?.find((entry) => entry.layer.id === layer.id);
+        if (!film) return [];
+        const share = whole?.(layer, zone) ?? 1;
+        return [
+          [zone, shown(share < 1 ? worn(film.colour, film.before, share) : film.colour, at, zone)],
+        ];
+      }),
+    );
     return [{ layer, colours }];
   });
 }
 
 /** Paint that is whole in places and gone in others: the eye averages the light of both by area. */
-const worn = (paint: Spectrum, under: Spectrum, share: number): Spectrum => paint.map((value, band) => value * share + (under[band] ?? 0) * (1 - share));
+const worn = (paint: Spectrum, under: Spectrum, share: number): Spectrum =>
+  paint.map((value, band) => value * share + (under[band] ?? 0) * (1 - share));

@@ -12,7 +12,13 @@ export function zoneWords(zones: readonly ZoneId[], most = 4): string {
   if (new Set(missing.map((id) => zoneInfo(id).kind)).size <= MOST_LEFT_OUT) {
     const but = zoneWords(missing);
     // What follows in the list is painted: several zones left out are kept apart from it.
-    named.push(!missing.length ? "the whole face" : but.includes(" and ") ? `the whole face (all but ${but})` : `the whole face but ${but}`);
+    named.push(
+      !missing.length
+        ? "the whole face"
+        : but.includes(" and ")
+          ? `the whole face (all but ${but})`
+          : `the whole face but ${but}`,
+    );
     for (const zone of face) present.delete(zone.id);
   }
   const seen = new Set<string>();
@@ -20,12 +26,20 @@ export function zoneWords(zones: readonly ZoneId[], most = 4): string {
     if (!present.has(zone.id) || seen.has(zone.kind)) continue;
     seen.add(zone.kind);
     const label = zoneInfo(zone.id).label;
-    const both = ZONES.filter((other) => other.kind === zone.kind && present.has(other.id)).length === 2;
+    const both =
+      ZONES.filter((other) => other.kind === zone.kind && present.has(other.id)).length === 2;
     named.push(both ? `both ${plural(label.replace(/^(left|right) /, ""))}` : label);
   }
-  if (named.length > most) return `${named.slice(0, most).join(", ")} and ${named.length - most} more`;
-  return named.length > 1 ? `${named.slice(0, -1).join(", ")} and ${named.at(-1)}` : (named[0] ?? "nowhere");
+  if (named.length > most)
+    return `${named.slice(0, most).join(", ")} and ${named.length - most} more`;
+  return named.length > 1
+    ? `${named.slice(0, -1).join(", ")} and ${named.at(-1)}`
+    : (named[0] ?? "nowhere");
 }
 
-const IRREGULAR: Readonly<Record<string, string>> = { "under the eye": "under-eyes", "above the lip": "sides above the lip", "side of the nose": "sides of the nose" };
+const IRREGULAR: Readonly<Record<string, string>> = {
+  "under the eye": "under-eyes",
+  "above the lip": "sides above the lip",
+  "side of the nose": "sides of the nose",
+};
 const plural = (label: string): string => IRREGULAR[label] ?? `${label}s`;

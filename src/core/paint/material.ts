@@ -20,14 +20,42 @@ export type SurfaceState = (typeof SURFACE_STATES)[number];
 
 /** Materials that behave alike over and under others; see pairs.ts. */
 export const FAMILIES = {
-  water: "water colour", cream: "cream or grease", alcohol: "alcohol colour", acrylic: "adhesive acrylic", powder: "powder", gel: "gel", lip: "lip colour", tooth: "tooth lacquer", latex: "liquid latex",
-  glitter: "glitter", hair: "hair colour", adhesive: "adhesive", wax: "wax", browHold: "glue stick", film: "sealer or mist", prep: "skin prep", foam: "raw foam", piece: "cap or latex piece", remover: "remover",
+  water: "water colour",
+  cream: "cream or grease",
+  alcohol: "alcohol colour",
+  acrylic: "adhesive acrylic",
+  powder: "powder",
+  gel: "gel",
+  lip: "lip colour",
+  tooth: "tooth lacquer",
+  latex: "liquid latex",
+  glitter: "glitter",
+  hair: "hair colour",
+  adhesive: "adhesive",
+  wax: "wax",
+  browHold: "glue stick",
+  film: "sealer or mist",
+  prep: "skin prep",
+  foam: "raw foam",
+  piece: "cap or latex piece",
+  remover: "remover",
 } as const;
 export type Family = keyof typeof FAMILIES;
 
 export const ALLERGENS = {
-  latex: "natural rubber latex", rosin: "rosin (spirit gum)", carmine: "carmine", fragrance: "fragrance", nuts: "nut oils", nickel: "nickel",
-  lanolin: "lanolin", acrylates: "acrylates", parabens: "parabens", castor: "castor oil", gluten: "gluten", talc: "talc", propyleneGlycol: "propylene glycol",
+  latex: "natural rubber latex",
+  rosin: "rosin (spirit gum)",
+  carmine: "carmine",
+  fragrance: "fragrance",
+  nuts: "nut oils",
+  nickel: "nickel",
+  lanolin: "lanolin",
+  acrylates: "acrylates",
+  parabens: "parabens",
+  castor: "castor oil",
+  gluten: "gluten",
+  talc: "talc",
+  propyleneGlycol: "propylene glycol",
 } as const;
 export type Allergen = keyof typeof ALLERGENS;
 export const ALLERGEN_KEYS = Object.keys(ALLERGENS) as Allergen[];
@@ -92,7 +120,20 @@ export interface PaintType extends Material {
   /** 0-1, how likely it leaves a tint behind. */
   readonly stain: number;
   /** Fit for: a base over large areas, lines and detail, or only small special areas. */
-  readonly goodFor: readonly ("base" | "blend" | "line" | "lips" | "lids" | "prosthetic" | "teeth" | "hair" | "sparkle" | "set" | "map" | "texture")[];
+  readonly goodFor: readonly (
+    | "base"
+    | "blend"
+    | "line"
+    | "lips"
+    | "lids"
+    | "prosthetic"
+    | "teeth"
+    | "hair"
+    | "sparkle"
+    | "set"
+    | "map"
+    | "texture"
+  )[];
   /** Made for skin; an adhesive mix is not a cosmetic. */
   readonly cosmetic: boolean;
 }

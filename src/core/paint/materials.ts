@@ -17,7 +17,9 @@ export const helper = (key: HelperKey): Helper => HELPERS[key];
 
 /** Tools this material is laid with, the usual one first. */
 export function toolsFor(key: MaterialKey): ToolKey[] {
-  return Object.keys(material(key).filmByTool).filter((tool): tool is ToolKey => (TOOL_KEYS as string[]).includes(tool));
+  return Object.keys(material(key).filmByTool).filter((tool): tool is ToolKey =>
+    (TOOL_KEYS as string[]).includes(tool),
+  );
 }
 
 /** Dry film of one coat in g/m2; the usual tool's when this one is not made for it. */
@@ -47,7 +49,9 @@ const WATER_COLOURS: readonly MaterialKey[] = ["waterGlycerine", "waterWax", "ai
 /** Colours that water wakes up again once dry. */
 export const isWaterColour = (key: MaterialKey): boolean => WATER_COLOURS.includes(key);
 
-export const keptOutOf = (key: MaterialKey, where: Keepout): boolean => material(key).keepout.includes(where);
+export const keptOutOf = (key: MaterialKey, where: Keepout): boolean =>
+  material(key).keepout.includes(where);
 
 /** A cap or a piece that is worn under the paint. */
-export const isPiece = (key: MaterialKey): boolean => !isPaintType(key) && HELPERS[key].use === "piece";
+export const isPiece = (key: MaterialKey): boolean =>
+  !isPaintType(key) && HELPERS[key].use === "piece";

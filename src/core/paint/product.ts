@@ -1,5 +1,13 @@
 import { z } from "zod";
-import { hexToLab, mixOptics, paintOptics, tintOfLetDown, type Lab, type PaintOptics, type Swatched } from "../colour";
+import {
+  hexToLab,
+  mixOptics,
+  paintOptics,
+  tintOfLetDown,
+  type Lab,
+  type PaintOptics,
+  type Swatched,
+} from "../colour";
 import { HELPERS } from "./helpers";
 import { ALLERGEN_KEYS, type Allergen } from "./material";
 import { isPaintType, material, MATERIAL_KEYS, type MaterialKey } from "./materials";
@@ -9,41 +17,58 @@ export const HexSchema = z.string().regex(/^#[0-9a-f]{6}$/i, "a colour like #a0c
 export const DateSchema = z.iso.date("a date like 2026-11-24");
 
 /** cosmetic: sold for skin. skinAdhesive: sold for skin, but no cosmetic. prop: craft, hardware and office goods (SAFE-1). */
-export const GRADES = { cosmetic: "cosmetic grade, for skin", skinAdhesive: "skin adhesive or effects, not a cosmetic", prop: "prop or craft product, not for skin" } as const;
+export const GRADES = {
+  cosmetic: "cosmetic grade, for skin",
+  skinAdhesive: "skin adhesive or effects, not a cosmetic",
+  prop: "prop or craft product, not for skin",
+} as const;
 export type Grade = keyof typeof GRADES;
 
-export const ProductSchema = z.object({
-  name: z.string().trim().min(1, "give it a name").max(80),
-  maker: z.string().trim().max(60).default(""),
-  code: z.string().trim().max(40).default(""),
-  material: z.enum(MATERIAL_KEYS as [MaterialKey, ...MaterialKey[]]),
-  /** Masstone, dry; null for what brings no colour. */
-  colour: HexSchema.nullable(),
-  /** The same film still wet (LAYER-6); null where nobody has swatched it: then the kind's usual dry-down stands in. */
-  wetColour: HexSchema.nullable().default(null),
-  /** One part of it in ten of a strong white, dry (LAYER-6, COLOUR-1): tells how it tints; null where nobody has swatched it. */
-  letDown: HexSchema.nullable().default(null),
-  /** Contrast ratio of one usual coat, 0-1. */
-  hiding: z.number().min(0.02, "at least 0.02").max(0.995, "at most 0.995"),
-  tint: z.number().min(0.1, "at least 0.1").max(10, "at most 10").default(1),
-  grade: z.enum(Object.keys(GRADES) as [Grade, ...Grade[]]),
-  eyeSafe: z.boolean(),
-  lipSafe: z.boolean(),
-  allergens: z.array(z.enum(ALLERGEN_KEYS as [Allergen, ...Allergen[]])).max(20),
-  sizeGrams: z.number().positive("more than 0 g").max(50_000),
-  /** Minor units: pence, cents. */
-  priceMinor: z.number().int("whole pence or cents").min(0).max(10_000_000),
-  openedOn: DateSchema.nullable().default(null),
-  expiresOn: DateSchema.nullable().default(null),
-  /** Months its label gives it once opened (the open jar); null where the label says nothing: then its kind's usual ones stand in. */
-  monthsOpen: z.number().int("whole months").min(1, "1 or more").max(120, "at most 120").nullable().default(null),
-  notes: z.string().max(2000).default(""),
-}).strict().superRefine((product, context) => {
-  if (isPaintType(product.material) && !product.colour) context.addIssue({ code: "custom", path: ["colour"], message: "a paint needs its colour" });
-});
+export const ProductSchema = z
+  .object({
+    name: z.string().trim().min(1, "give it a name").max(80),
+    maker: z.string().trim().max(60).default(""),
+    code: z.string().trim().max(40).default(""),
+    material: z.enum(MATERIAL_KEYS as [MaterialKey, ...MaterialKey[]]),
+    /** Masstone, dry; null for what brings no colour. */
+    colour: HexSchema.nullable(),
+    /** The same film still wet (LAYER-6); null where nobody has swatched it: then the kind's usual dry-down stands in. */
+    wetColour: HexSchema.nullable().default(null),
+    /** One part of it in ten of a strong white, dry (LAYER-6, COLOUR-1): tells how it tints; null where nobody has swatched it. */
+    letDown: HexSchema.nullable().default(null),
+    /** Contrast ratio of one usual coat, 0-1. */
+    hiding: z.number().min(0.02, "at least 0.02").max(0.995, "at most 0.995"),
+    tint: z.number().min(0.1, "at least 0.1").max(10, "at most 10").default(1),
+    grade: z.enum(Object.keys(GRADES) as [Grade, ...Grade[]]),
+    eyeSafe: z.boolean(),
+    lipSafe: z.boolean(),
+    allergens: z.array(z.enum(ALLERGEN_KEYS as [Allergen, ...Allergen[]])).max(20),
+    sizeGrams: z.number().positive("more than 0 g").max(50_000),
+    /** Minor units: pence, cents. */
+    priceMinor: z.number().int("whole pence or cents").min(0).max(10_000_000),
+    openedOn: DateSchema.nullable().default(null),
+    expiresOn: DateSchema.nullable().default(null),
+    /** Months its label gives it once opened (the open jar); null where the label says nothing: then its kind's usual ones stand in. */
+    monthsOpen: z
+      .number()
+      .int("whole months")
+      .min(1, "1 or more")
+      .max(120, "at most 120")
+      .nullable()
+      .default(null),
+    notes: z.string().max(2000).default(""),
+  })
+  .strict()
+  .superRefine((product, context) => {
+    if (isPaintType(product.material) && !product.colour)
+      context.addIssue({ code: "custom", path: ["colour"], message: "a paint needs its colour" });
+  });
 
 export type ProductFields = z.infer<typeof ProductSchema>;
-export interface Product extends ProductFields { readonly id: string; readonly version: number }
+export interface Product extends ProductFields {
+  readonly id: string;
+  readonly version: number;
+}
 
 /** All that its label names or its kind is made of. */
 export function allergensOf(product: ProductFields): Allergen[] {
@@ -61,9 +86,13 @@ function swatchOf(product: ProductFields, film: Film): Swatched | null {
   if (!hex) return null;
   const masstone = hexToLab(hex);
   const hiding = product.colour ? product.hiding : (veil?.hiding ?? 0.05);
-  if (film === "dry") return { masstone, hiding, ...(product.letDown && { letDown: hexToLab(product.letDown) }) };
+  if (film === "dry")
+    return { masstone, hiding, ...(product.letDown && { letDown: hexToLab(product.letDown) }) };
   const pale = Math.max(0, (masstone[0] - 60) / 40);
-  return { masstone: wetLabOf(product, masstone), hiding: Math.min(0.995, hiding + (1 - hiding) * WET_HIDES * pale) };
+  return {
+    masstone: wetLabOf(product, masstone),
+    hiding: Math.min(0.995, hiding + (1 - hiding) * WET_HIDES * pale),
+  };
 }
 
 /** Colour of the wet masstone: as swatched, or the dry one before its kind's usual dry-down. */
@@ -83,12 +112,17 @@ export function productOptics(product: ProductFields, film: Film = "dry"): Paint
 export function mixingOptics(product: ProductFields, film: Film = "dry"): PaintOptics | null {
   const swatch = swatchOf(product, film);
   if (!swatch) return null;
-  const told = swatch.letDown ? tintOfLetDown({ ...swatch, letDown: swatch.letDown }) : product.tint;
+  const told = swatch.letDown
+    ? tintOfLetDown({ ...swatch, letDown: swatch.letDown })
+    : product.tint;
   return paintOptics({ ...swatch, tint: told });
 }
 
 /** Optics of a mix by parts; each product weighs in by its tinting strength. Null when none of them brings colour. */
-export function recipeOptics(parts: readonly { product: ProductFields; parts: number }[], film: Film = "dry"): PaintOptics | null {
+export function recipeOptics(
+  parts: readonly { product: ProductFields; parts: number }[],
+  film: Film = "dry",
+): PaintOptics | null {
   const coloured = parts.flatMap(({ product, parts: amount }) => {
     const optics = mixingOptics(product, film);
     return optics ? [{ optics, parts: amount }] : [];

@@ -1,16 +1,45 @@
 import { z } from "zod";
-import { distance, MEASURE_LIMITS, measuresOf, faceFromMeasures, PHOTO_LANDMARKS, PHYSIQUE_LIMITS, point, usualPhysique, type FaceMeasures, type LandmarkName, type Landmarks, type Physique } from "../anatomy";
+import {
+  distance,
+  MEASURE_LIMITS,
+  measuresOf,
+  faceFromMeasures,
+  PHOTO_LANDMARKS,
+  PHYSIQUE_LIMITS,
+  point,
+  usualPhysique,
+  type FaceMeasures,
+  type LandmarkName,
+  type Landmarks,
+  type Physique,
+} from "../anatomy";
 import { HOUSE, type House } from "../rules";
 import { ALLERGEN_KEYS, DateSchema, HexSchema, type Allergen } from "../paint";
 
-const mm = (name: keyof FaceMeasures) => z.number().min(MEASURE_LIMITS[name][0], `at least ${MEASURE_LIMITS[name][0]} mm`).max(MEASURE_LIMITS[name][1], `at most ${MEASURE_LIMITS[name][1]} mm`);
+const mm = (name: keyof FaceMeasures) =>
+  z
+    .number()
+    .min(MEASURE_LIMITS[name][0], `at least ${MEASURE_LIMITS[name][0]} mm`)
+    .max(MEASURE_LIMITS[name][1], `at most ${MEASURE_LIMITS[name][1]} mm`);
 
-export const MeasuresSchema = z.object({
-  faceLength: mm("faceLength"), faceWidth: mm("faceWidth"), jawWidth: mm("jawWidth"),
-  hairlineHeight: mm("hairlineHeight"), pupilDistance: mm("pupilDistance"), mouthWidth: mm("mouthWidth"),
-}).strict();
+export const MeasuresSchema = z
+  .object({
+    faceLength: mm("faceLength"),
+    faceWidth: mm("faceWidth"),
+    jawWidth: mm("jawWidth"),
+    hairlineHeight: mm("hairlineHeight"),
+    pupilDistance: mm("pupilDistance"),
+    mouthWidth: mm("mouthWidth"),
+  })
+  .strict();
 
-const within = ([least, most]: readonly [number, number], unit: string) => z.number().min(least, `at least ${least} ${unit}`).max(most, `at most ${most} ${unit}`).nullable().default(null);
+const within = ([least, most]: readonly [number, number], unit: string) =>
+  z
+    .number()
+    .min(least, `at least ${least} ${unit}`)
+    .max(most, `at most ${most} ${unit}`)
+    .nullable()
+    .default(null);
 
 /** Farther out no face has a landmark, mm. */
 const FACE_REACH_MM = 170;
@@ -20,62 +49,94 @@ const LandmarksSchema = z.partialRecord(z.enum(PHOTO_LANDMARKS), z.tuple([mmOfFa
 /** What a reading of a patch test found. */
 const SeenSchema = z.enum(["nothing", "reaction"]);
 
-interface Readings { first?: z.infer<typeof SeenSchema> | undefined; late?: z.infer<typeof SeenSchema> | undefined }
+interface Readings {
+  first?: z.infer<typeof SeenSchema> | undefined;
+  late?: z.infer<typeof SeenSchema> | undefined;
+}
 export type PatchResult = "waiting" | "clear" | "reacted";
 
 /** What the readings of a patch test come to: any reaction counts at once, and only the late reading clears it, since reactions can be late. Null before the first. */
-export const resultOf = ({ first, late }: Readings): PatchResult | null => (first === "reaction" || late === "reaction" ? "reacted" : late === "nothing" ? "clear" : first === "nothing" ? "waiting" : null);
+export const resultOf = ({ first, late }: Readings): PatchResult | null =>
+  first === "reaction" || late === "reaction"
+    ? "reacted"
+    : late === "nothing"
+      ? "clear"
+      : first === "nothing"
+        ? "waiting"
+        : null;
 
-export const PatchTestSchema = z.object({
-  productId: z.string().min(1).max(64),
-  on: DateSchema,
-  /** Read a day after, and late (24 and 48 hours by the house). */
-  first: SeenSchema.optional(),
-  late: SeenSchema.optional(),
-  notes: z.string().max(200, "at most 200 letters").optional(),
-  result: z.enum(["waiting", "clear", "reacted"]),
-  // A result never says more than its readings; one taken down without them stands as it is.
-}).strict().transform((test) => ({ ...test, result: resultOf(test) ?? test.result }));
+export const PatchTestSchema = z
+  .object({
+    productId: z.string().min(1).max(64),
+    on: DateSchema,
+    /** Read a day after, and late (24 and 48 hours by the house). */
+    first: SeenSchema.optional(),
+    late: SeenSchema.optional(),
+    notes: z.string().max(200, "at most 200 letters").optional(),
+    result: z.enum(["waiting", "clear", "reacted"]),
+    // A result never says more than its readings; one taken down without them stands as it is.
+  })
+  .strict()
+  .transform((test) => ({ ...test, result: resultOf(test) ?? test.result }));
 
 export const SKIN_KINDS = ["normal", "dry", "oily", "sensitive"] as const;
 export const SWEAT_LEVELS = ["light", "average", "heavy"] as const;
 export const BEARDS = ["none", "stubble", "beard"] as const;
 export const BUILDS = ["average", "narrow", "broad"] as const;
 
-export const PersonSchema = z.object({
-  name: z.string().trim().min(1, "who is it?").max(80),
-  ageYears: z.number().int("whole years").min(0, "0 or more").max(120, "at most 120"),
-  guardianConsent: z.boolean().default(false),
-  skin: HexSchema,
-  skinKind: z.enum(SKIN_KINDS),
-  sweat: z.enum(SWEAT_LEVELS),
-  allergies: z.array(z.enum(ALLERGEN_KEYS as [Allergen, ...Allergen[]])).max(20),
-  allergyNotes: z.string().max(500).default(""),
-  beard: z.enum(BEARDS),
-  brow: HexSchema,
-  lenses: z.boolean().default(false),
-  build: z.enum(BUILDS),
-  measures: MeasuresSchema.nullable().default(null),
-  /** Landmarks dragged over a photograph, mm from the bridge of the nose: they go before what the measures say. */
-  landmarks: LandmarksSchema.nullable().default(null),
-  heightCm: within(PHYSIQUE_LIMITS.heightCm, "cm"),
-  weightKg: within(PHYSIQUE_LIMITS.weightKg, "kg"),
-  patchTests: z.array(PatchTestSchema).max(500).default([]),
-  notes: z.string().max(2000).default(""),
-}).strict().superRefine((person, context) => {
-  const strayed = strayedLandmark(person);
-  if (strayed) context.addIssue({ code: "custom", path: ["landmarks"], message: `${strayed} is not where a face of these measures has it` });
-});
+export const PersonSchema = z
+  .object({
+    name: z.string().trim().min(1, "who is it?").max(80),
+    ageYears: z.number().int("whole years").min(0, "0 or more").max(120, "at most 120"),
+    guardianConsent: z.boolean().default(false),
+    skin: HexSchema,
+    skinKind: z.enum(SKIN_KINDS),
+    sweat: z.enum(SWEAT_LEVELS),
+    allergies: z.array(z.enum(ALLERGEN_KEYS as [Allergen, ...Allergen[]])).max(20),
+    allergyNotes: z.string().max(500).default(""),
+    beard: z.enum(BEARDS),
+    brow: HexSchema,
+    lenses: z.boolean().default(false),
+    build: z.enum(BUILDS),
+    measures: MeasuresSchema.nullable().default(null),
+    /** Landmarks dragged over a photograph, mm from the bridge of the nose: they go before what the measures say. */
+    landmarks: LandmarksSchema.nullable().default(null),
+    heightCm: within(PHYSIQUE_LIMITS.heightCm, "cm"),
+    weightKg: within(PHYSIQUE_LIMITS.weightKg, "kg"),
+    patchTests: z.array(PatchTestSchema).max(500).default([]),
+    notes: z.string().max(2000).default(""),
+  })
+  .strict()
+  .superRefine((person, context) => {
+    const strayed = strayedLandmark(person);
+    if (strayed)
+      context.addIssue({
+        code: "custom",
+        path: ["landmarks"],
+        message: `${strayed} is not where a face of these measures has it`,
+      });
+  });
 
 export type PersonFields = z.infer<typeof PersonSchema>;
-export interface Person extends PersonFields { readonly id: string; readonly version: number }
+export interface Person extends PersonFields {
+  readonly id: string;
+  readonly version: number;
+}
 
 /** The tape's measures, or the build's where nobody has measured. */
-export const faceMeasuresOf = (person: Pick<PersonFields, "build" | "measures">): FaceMeasures => person.measures ?? measuresOf(person.build);
+export const faceMeasuresOf = (person: Pick<PersonFields, "build" | "measures">): FaceMeasures =>
+  person.measures ?? measuresOf(person.build);
 
 /** Landmarks of this person's face: from the measures, and where they were dragged on a photograph from that. */
-export function landmarksOf(person: Pick<PersonFields, "build" | "measures"> & Partial<Pick<PersonFields, "landmarks">>): Landmarks {
-  const dragged = Object.entries(person.landmarks ?? {}).map(([name, [x, y]]): [LandmarkName, ReturnType<typeof point>] => [name as LandmarkName, point(x, y)]);
+export function landmarksOf(
+  person: Pick<PersonFields, "build" | "measures"> & Partial<Pick<PersonFields, "landmarks">>,
+): Landmarks {
+  const dragged = Object.entries(person.landmarks ?? {}).map(
+    ([name, [x, y]]): [LandmarkName, ReturnType<typeof point>] => [
+      name as LandmarkName,
+      point(x, y),
+    ],
+  );
   return { ...faceFromMeasures(faceMeasuresOf(person)), ...Object.fromEntries(dragged) };
 }
 
@@ -83,42 +144,92 @@ export function landmarksOf(person: Pick<PersonFields, "build" | "measures"> & P
 const [STRAYED_MM, TOGETHER_MM] = [30, 2];
 
 /** A dragged landmark farther from where the measures put it than faces differ, or on top of another one: the face would fold over. */
-function strayedLandmark({ landmarks, ...person }: Pick<PersonFields, "build" | "measures" | "landmarks">): string | undefined {
+function strayedLandmark({
+  landmarks,
+  ...person
+}: Pick<PersonFields, "build" | "measures" | "landmarks">): string | undefined {
   if (!landmarks || !MeasuresSchema.nullable().safeParse(person.measures).success) return undefined;
   const usual = faceFromMeasures(faceMeasuresOf(person));
   const face = landmarksOf({ ...person, landmarks });
-  return (Object.keys(landmarks) as LandmarkName[]).find((name) =>
-    distance(face[name], usual[name]) > STRAYED_MM || (Object.keys(face) as LandmarkName[]).some((other) => other !== name && distance(usual[name], usual[other]) > TOGETHER_MM && distance(face[name], face[other]) < TOGETHER_MM));
+  return (Object.keys(landmarks) as LandmarkName[]).find(
+    (name) =>
+      distance(face[name], usual[name]) > STRAYED_MM ||
+      (Object.keys(face) as LandmarkName[]).some(
+        (other) =>
+          other !== name &&
+          distance(usual[name], usual[other]) > TOGETHER_MM &&
+          distance(face[name], face[other]) < TOGETHER_MM,
+      ),
+  );
 }
 
 /** The body as measured, or as usual at that age. */
-export function physiqueOf({ ageYears, heightCm, weightKg }: Pick<PersonFields, "ageYears"> & Partial<Pick<PersonFields, "heightCm" | "weightKg">>): Physique {
+export function physiqueOf({
+  ageYears,
+  heightCm,
+  weightKg,
+}: Pick<PersonFields, "ageYears"> &
+  Partial<Pick<PersonFields, "heightCm" | "weightKg">>): Physique {
   const usual = usualPhysique(ageYears);
   return { ageYears, heightCm: heightCm ?? usual.heightCm, weightKg: weightKg ?? usual.weightKg };
 }
 
 /** Somebody to design on while nobody is chosen: an average face of middle skin tone. */
 export const STAND_IN: Person = {
-  id: "stand-in", version: 0, name: "a stand-in", ageYears: 30, guardianConsent: false, skin: "#c99a7a", skinKind: "normal", sweat: "average", allergies: [], allergyNotes: "",
-  beard: "none", brow: "#4a3628", lenses: false, build: "average", measures: null, landmarks: null, heightCm: null, weightKg: null, patchTests: [], notes: "",
+  id: "stand-in",
+  version: 0,
+  name: "a stand-in",
+  ageYears: 30,
+  guardianConsent: false,
+  skin: "#c99a7a",
+  skinKind: "normal",
+  sweat: "average",
+  allergies: [],
+  allergyNotes: "",
+  beard: "none",
+  brow: "#4a3628",
+  lenses: false,
+  build: "average",
+  measures: null,
+  landmarks: null,
+  heightCm: null,
+  weightKg: null,
+  patchTests: [],
+  notes: "",
 };
 
 /** What is left of a person who was deleted: a row that past jobs and records can point at, saying nothing of anybody. */
-export const FORGOTTEN: PersonFields = (({ id: _, version: __, ...fields }: Person): PersonFields => ({ ...fields, name: "somebody deleted", skin: "#808080", brow: "#808080" }))(STAND_IN);
+export const FORGOTTEN: PersonFields = (({
+  id: _,
+  version: __,
+  ...fields
+}: Person): PersonFields => ({
+  ...fields,
+  name: "somebody deleted",
+  skin: "#808080",
+  brow: "#808080",
+}))(STAND_IN);
 
 /** When a patch test is read, ISO dates: first and late, by the house's hours. */
 export function readingDates(on: string, house: House = HOUSE): { first: string; late: string } {
-  const after = (hours: number) => new Date(Date.parse(`${on}T12:00:00Z`) + hours * 3_600_000).toISOString().slice(0, 10);
+  const after = (hours: number) =>
+    new Date(Date.parse(`${on}T12:00:00Z`) + hours * 3_600_000).toISOString().slice(0, 10);
   return { first: after(house.numbers.patchFrom), late: after(house.numbers.patchUntil) };
 }
 
 /** The next reading of each patch test that waits for one, the soonest first. */
-export function readingsDue(person: Pick<PersonFields, "patchTests">, house: House = HOUSE): { productId: string; on: string; reading: "first" | "late"; due: string }[] {
-  return person.patchTests.filter(({ result }) => result === "waiting").map((test) => {
-    const dates = readingDates(test.on, house);
-    const reading = test.first === undefined ? ("first" as const) : ("late" as const);
-    return { productId: test.productId, on: test.on, reading, due: dates[reading] };
-  }).sort((a, b) => a.due.localeCompare(b.due));
+export function readingsDue(
+  person: Pick<PersonFields, "patchTests">,
+  house: House = HOUSE,
+): { productId: string; on: string; reading: "first" | "late"; due: string }[] {
+  return person.patchTests
+    .filter(({ result }) => result === "waiting")
+    .map((test) => {
+      const dates = readingDates(test.on, house);
+      const reading = test.first === undefined ? ("first" as const) : ("late" as const);
+      return { productId: test.productId, on: test.on, reading, due: dates[reading] };
+    })
+    .sort((a, b) => a.due.localeCompare(b.due));
 }
 
 /** Years from which somebody is no child, and from which more than a small cheek design is painted on one (SAFE-8). Common practice, no published source. */
@@ -128,4 +239,5 @@ const [ADULT, OLD_ENOUGH] = [16, 3];
 export const isChild = ({ ageYears }: Pick<PersonFields, "ageYears">): boolean => ageYears < ADULT;
 
 /** Too small for face paint (SAFE-8). */
-export const isTooSmall = ({ ageYears }: Pick<PersonFields, "ageYears">): boolean => ageYears < OLD_ENOUGH;
+export const isTooSmall = ({ ageYears }: Pick<PersonFields, "ageYears">): boolean =>
+  ageYears < OLD_ENOUGH;

@@ -8,17 +8,44 @@ const NIGHT_HOURS = 8;
 /** Kept free for repairs, and the day of the dry fit, before the day it is worn (PIECE-1). */
 const SPARE_DAYS = 1;
 
-export interface BuildStep { readonly on: string; readonly words: string; readonly minutes: number; readonly ready: string; readonly aired: boolean; readonly done: boolean; readonly kind: "coat" | "order" | "fit" }
-export interface BuildList { readonly steps: readonly BuildStep[]; /** The first day of what is left; null when nothing is. */ readonly startOn: string | null; readonly fitOn: string }
+export interface BuildStep {
+  readonly on: string;
+  readonly words: string;
+  readonly minutes: number;
+  readonly ready: string;
+  readonly aired: boolean;
+  readonly done: boolean;
+  readonly kind: "coat" | "order" | "fit";
+}
+export interface BuildList {
+  readonly steps: readonly BuildStep[];
+  /** The first day of what is left; null when nothing is. */ readonly startOn: string | null;
+  readonly fitOn: string;
+}
 
-const dayBefore = (iso: string, days: number): string => new Date(Date.parse(`${iso.slice(0, 10)}T12:00:00Z`) - days * 86_400_000).toISOString().slice(0, 10);
+const dayBefore = (iso: string, days: number): string =>
+  new Date(Date.parse(`${iso.slice(0, 10)}T12:00:00Z`) - days * 86_400_000)
+    .toISOString()
+    .slice(0, 10);
 
-interface Coat { readonly words: string; readonly minutes: number; readonly waitHours: number; readonly ready: string; readonly aired: boolean }
+interface Coat {
+  readonly words: string;
+  readonly minutes: number;
+  readonly waitHours: number;
+  readonly ready: string;
+  readonly aired: boolean;
+}
 
 function coatsOf({ builds }: Piece): Coat[] {
   return builds.flatMap(({ material, coats }) => {
     const { label, minutes, waitHours, ready, aired } = buildMaterial(material);
-    return Array.from({ length: coats }, (_, i): Coat => ({ words: coats > 1 ? `${label}, coat ${i + 1} of ${coats}` : label, minutes, waitHours, ready, aired }));
+    return Array.from({ length: coats }, (_, i): Coat => ({
+      words: coats > 1 ? `${label}, coat ${i + 1} of ${coats}` : label,
+      minutes,
+      waitHours,
+      ready,
+      aired,
+    }));
   });
 }
 
@@ -42,10 +69,33 @@ function dayOfEach(coats: readonly Coat[]): number[] {
 export function buildList(piece: Piece, wornOn: string): BuildList {
   const fitOn = dayBefore(wornOn, 1);
   const lastDay = dayBefore(fitOn, SPARE_DAYS + 1);
-  const fit: BuildStep = { on: fitOn, words: "dry fit, all worn together; mend and pack", minutes: 30, ready: "", aired: false, done: false, kind: "fit" };
+  const fit: BuildStep = {
+    on: fitOn,
+    words: "dry fit, all worn together; mend and pack",
+    minutes: 30,
+    ready: "",
+    aired: false,
+    done: false,
+    kind: "fit",
+  };
   if (piece.source === "bought") {
     const on = dayBefore(lastDay, piece.leadDays);
-    return { fitOn, startOn: piece.done ? null : on, steps: [{ on, words: `order it: ${piece.leadDays === 1 ? "a day" : `${piece.leadDays} days`} until it comes`, minutes: 10, ready: "", aired: false, done: piece.done > 0, kind: "order" }, fit] };
+    return {
+      fitOn,
+      startOn: piece.done ? null : on,
+      steps: [
+        {
+          on,
+          words: `order it: ${piece.leadDays === 1 ? "a day" : `${piece.leadDays} days`} until it comes`,
+          minutes: 10,
+          ready: "",
+          aired: false,
+          done: piece.done > 0,
+          kind: "order",
+        },
+        fit,
+      ],
+    };
   }
   const coats = coatsOf(piece);
   const days = dayOfEach(coats);
@@ -53,15 +103,26 @@ export function buildList(piece: Piece, wornOn: string): BuildList {
   const nights = (coats.at(-1)?.waitHours ?? 0) >= NIGHT_HOURS ? 1 : 0;
   const left = coats.findIndex((_, i) => i >= piece.done);
   const end = (days.at(-1) ?? 0) + nights;
-  const steps = coats.map((coat, i): BuildStep => ({ on: dayBefore(lastDay, end - (days[i] ?? 0)), words: coat.words, minutes: coat.minutes, ready: coat.ready, aired: coat.aired, done: i < piece.done, kind: "coat" }));
+  const steps = coats.map((coat, i): BuildStep => ({
+    on: dayBefore(lastDay, end - (days[i] ?? 0)),
+    words: coat.words,
+    minutes: coat.minutes,
+    ready: coat.ready,
+    aired: coat.aired,
+    done: i < piece.done,
+    kind: "coat",
+  }));
   return { steps: [...steps, fit], startOn: left < 0 ? null : (steps[left]?.on ?? null), fitOn };
 }
 
 /** Coats in a build list: so many can be done. */
-export const coatCount = (piece: Piece): number => (piece.source === "bought" ? 1 : coatsOf(piece).length);
+export const coatCount = (piece: Piece): number =>
+  piece.source === "bought" ? 1 : coatsOf(piece).length;
 
 /** What the coats take from the inside of a piece, mm of its wall. */
-export const wallMm = ({ builds }: Pick<Piece, "builds">): number => builds.reduce((sum, { material, coats }) => sum + buildMaterial(material).coatMm * coats, 0);
+export const wallMm = ({ builds }: Pick<Piece, "builds">): number =>
+  builds.reduce((sum, { material, coats }) => sum + buildMaterial(material).coatMm * coats, 0);
 
 /** How far round to build the form so that the finished inside still fits: each mm of wall takes 2 pi mm of what it goes round (PIECE-2). */
-export const innerRoundMm = (measureMm: number, wall: number): number => measureMm + 2 * Math.PI * wall;
+export const innerRoundMm = (measureMm: number, wall: number): number =>
+  measureMm + 2 * Math.PI * wall;

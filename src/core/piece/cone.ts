@@ -20,21 +20,42 @@ const POINTS = 120;
  * @param side the piece on the other side of the head is its mirror image (PIECE-3)
  * @throws RangeError where the slope is so steep that the plane never cuts the cone off
  */
-export function developCone({ footMm, topMm, heightMm, slopeDeg }: Cone, side: "left" | "right" = "left"): Development {
+export function developCone(
+  { footMm, topMm, heightMm, slopeDeg }: Cone,
+  side: "left" | "right" = "left",
+): Development {
   const [r, top] = [footMm / 2, topMm / 2];
   // Of the whole cone, to its point.
   const whole = (heightMm * r) / (r - top);
   const half = Math.atan(r / whole);
   const slope = (slopeDeg * Math.PI) / 180;
-  if (Math.tan(half) * Math.tan(slope) >= 1) throw new RangeError("the slope is steeper than the side of the cone: it would never be cut off");
+  if (Math.tan(half) * Math.tan(slope) >= 1)
+    throw new RangeError(
+      "the slope is steeper than the side of the cone: it would never be cut off",
+    );
   const angle = 2 * Math.PI * Math.sin(half);
   const slantMm = Math.hypot(r, whole);
   const topSlantMm = (slantMm * top) / r;
-  const cut = (turn: number) => whole / (Math.cos(half) + Math.sin(half) * Math.tan(slope) * Math.cos(turn));
-  const at = (radius: number, share: number) => { const theta = (share - 0.5) * angle * (side === "left" ? 1 : -1); return { x: radius * Math.sin(theta), y: radius * Math.cos(theta) }; };
+  const cut = (turn: number) =>
+    whole / (Math.cos(half) + Math.sin(half) * Math.tan(slope) * Math.cos(turn));
+  const at = (radius: number, share: number) => {
+    const theta = (share - 0.5) * angle * (side === "left" ? 1 : -1);
+    return { x: radius * Math.sin(theta), y: radius * Math.cos(theta) };
+  };
   const shares = Array.from({ length: POINTS + 1 }, (_, i) => i / POINTS);
-  return { slantMm, topSlantMm, angleDeg: (angle * 180) / Math.PI, foot: shares.map((share) => at(cut(share * 2 * Math.PI), share)), top: shares.map((share) => at(topSlantMm, share)) };
+  return {
+    slantMm,
+    topSlantMm,
+    angleDeg: (angle * 180) / Math.PI,
+    foot: shares.map((share) => at(cut(share * 2 * Math.PI), share)),
+    top: shares.map((share) => at(topSlantMm, share)),
+  };
 }
 
 /** The angle to bevel the edge of a ring or plate that stands on a slope, degrees from square: half of it where two parts meet on one. */
-export const bevelDeg = (slopeDeg: number): { readonly standing: number; readonly mitred: number } => ({ standing: slopeDeg, mitred: slopeDeg / 2 });
+export const bevelDeg = (
+  slopeDeg: number,
+): { readonly standing: number; readonly mitred: number } => ({
+  standing: slopeDeg,
+  mitred: slopeDeg / 2,
+});

@@ -2,7 +2,20 @@ import { zoneInfo } from "../anatomy";
 import { AIR } from "../brief";
 import { heatIndex } from "../climate";
 import { expiry, layerGrams, paintNeeded, shortage, type Shortage } from "../kit";
-import { checkLook, hexOf, isVeil, materialOf, paintWords, predict, recipeOf, zoneWords, type Finding, type Look, type LookContext, type Role } from "../look";
+import {
+  checkLook,
+  hexOf,
+  isVeil,
+  materialOf,
+  paintWords,
+  predict,
+  recipeOf,
+  zoneWords,
+  type Finding,
+  type Look,
+  type LookContext,
+  type Role,
+} from "../look";
 import { isPaintType, material, TECHNIQUES, TOOLS } from "../paint";
 import { isChild } from "../people";
 import type { RuleId } from "../rules";
@@ -37,10 +50,23 @@ export interface PlanStep {
   readonly notes: string;
 }
 
-export interface Caution { readonly rule: RuleId; readonly text: string }
+export interface Caution {
+  readonly rule: RuleId;
+  readonly text: string;
+}
 
 /** A bar of the chair: one layer's coat on one region. */
-export interface Bar { readonly id: string; readonly layerId: string; readonly coat: number; readonly region: Region; readonly start: number; readonly end: number; readonly rest: number; /** Whose hands, from 0. */ readonly hand: number; readonly pinned: boolean }
+export interface Bar {
+  readonly id: string;
+  readonly layerId: string;
+  readonly coat: number;
+  readonly region: Region;
+  readonly start: number;
+  readonly end: number;
+  readonly rest: number;
+  /** Whose hands, from 0. */ readonly hand: number;
+  readonly pinned: boolean;
+}
 
 export interface Plan {
   readonly steps: readonly PlanStep[];
@@ -62,8 +88,16 @@ export interface Plan {
 
 const whole = (minutes: number) => Math.max(1, Math.round(minutes));
 
-function restWords(setting: "dries" | "powder" | "clears", minutes: number, never: boolean, coats: number): string {
-  if (setting === "powder") return minutes > 0 ? `${whole(minutes)} min, then powder: it stays tacky` : "never dries by itself: powder it";
+function restWords(
+  setting: "dries" | "powder" | "clears",
+  minutes: number,
+  never: boolean,
+  coats: number,
+): string {
+  if (setting === "powder")
+    return minutes > 0
+      ? `${whole(minutes)} min, then powder: it stays tacky`
+      : "never dries by itself: powder it";
   if (never) return "won't dry in this air: use a cool dryer";
   if (minutes < 0.25) return "no wait";
   if (setting === "clears") return `ready when it turns clear, about ${whole(minutes)} min`;
@@ -72,21 +106,52 @@ function restWords(setting: "dries" | "powder" | "clears", minutes: number, neve
 
 function cautionsOf(look: Look, context: LookContext, neverDries: readonly string[]): Caution[] {
   const { person, brief } = context;
-  const keys = look.layers.map((layer) => materialOf(layer, context.products)).filter((key) => key !== null);
+  const keys = look.layers
+    .map((layer) => materialOf(layer, context.products))
+    .filter((key) => key !== null);
   const list: (Caution | false)[] = [
-    { rule: "SAFE-7", text: "One clean sponge for this person, no double dipping; nothing on broken or infected skin." },
-    { rule: "SAFE-2", text: "Stop and wash at any sting. The product's label, local rules and licensed professionals come before this plan." },
-    keys.some((key) => material(key).flammable) && { rule: "SAFE-5", text: "Alcohol and sprays burn until dry: air the room, no flame, cigarette or hot dryer near." },
-    keys.some((key) => key === "powder" || key === "settingPowder") && { rule: "SAFE-6", text: "Don't breathe loose powder: press it, hold the breath, dust off downwards." },
-    person.lenses && { rule: "SAFE-4", text: "Lenses in before paint, out before removal, as fitted by an eye-care professional." },
-    heatIndex(brief.airDegC, brief.rh) >= context.house.numbers.heatCaution && { rule: "SAFE-9", text: `Feels like ${Math.round(heatIndex(brief.airDegC, brief.rh))} °C: breaks, shade and water; ask a professional about health.` },
+    {
+      rule: "SAFE-7",
+      text: "One clean sponge for this person, no double dipping; nothing on broken or infected skin.",
+    },
+    {
+      rule: "SAFE-2",
+      text: "Stop and wash at any sting. The product's label, local rules and licensed professionals come before this plan.",
+    },
+    keys.some((key) => material(key).flammable) && {
+      rule: "SAFE-5",
+      text: "Alcohol and sprays burn until dry: air the room, no flame, cigarette or hot dryer near.",
+    },
+    keys.some((key) => key === "powder" || key === "settingPowder") && {
+      rule: "SAFE-6",
+      text: "Don't breathe loose powder: press it, hold the breath, dust off downwards.",
+    },
+    person.lenses && {
+      rule: "SAFE-4",
+      text: "Lenses in before paint, out before removal, as fitted by an eye-care professional.",
+    },
+    heatIndex(brief.airDegC, brief.rh) >= context.house.numbers.heatCaution && {
+      rule: "SAFE-9",
+      text: `Feels like ${Math.round(heatIndex(brief.airDegC, brief.rh))} °C: breaks, shade and water; ask a professional about health.`,
+    },
     isChild(person) && { rule: "SAFE-8", text: "A child: parent or guardian present and agreed." },
     brief.hood && { rule: "SAFE-10", text: "Hood: keep nose and mouth, sight and hearing free." },
-    look.layers.some((layer) => layer.zones.some((zone) => zone.startsWith("upperLid"))) && { rule: "BASE-7", text: "Lids dry closed, then look up." },
-    look.layers.some((layer) => layer.zones.some((zone) => zone.startsWith("ear"))) && { rule: "REMOVE-2", text: "Ears and hairline may hold colour for days: say so before painting." },
-    neverDries.length > 0 && { rule: "ORDER-6", text: `${neverDries.join(" and ")} won't dry by ${neverDries.length > 1 ? "themselves" : "itself"} at ${brief.airDegC} °C and ${brief.rh} % in ${AIR[brief.air].label} air: use a cool dryer.` },
+    look.layers.some((layer) => layer.zones.some((zone) => zone.startsWith("upperLid"))) && {
+      rule: "BASE-7",
+      text: "Lids dry closed, then look up.",
+    },
+    look.layers.some((layer) => layer.zones.some((zone) => zone.startsWith("ear"))) && {
+      rule: "REMOVE-2",
+      text: "Ears and hairline may hold colour for days: say so before painting.",
+    },
+    neverDries.length > 0 && {
+      rule: "ORDER-6",
+      text: `${neverDries.join(" and ")} won't dry by ${neverDries.length > 1 ? "themselves" : "itself"} at ${brief.airDegC} °C and ${brief.rh} % in ${AIR[brief.air].label} air: use a cool dryer.`,
+    },
   ];
-  return list.filter((entry): entry is Caution => entry !== false && !context.house.off.has(entry.rule));
+  return list.filter(
+    (entry): entry is Caution => entry !== false && !context.house.off.has(entry.rule),
+  );
 }
 
 /**
@@ -94,14 +159,32 @@ function cautionsOf(look: Look, context: LookContext, neverDries: readonly strin
  * curtain and cautions. Everything is computed; nothing of it is kept.
  * @param stock grams left by product id
  */
-export function makePlan(look: Look, context: LookContext, stock: ReadonlyMap<string, number> = new Map()): Plan {
+export function makePlan(
+  look: Look,
+  context: LookContext,
+  stock: ReadonlyMap<string, number> = new Map(),
+): Plan {
   const prediction = predict(look, context);
   const { tasks, placed, lowerBound } = seat(look, context);
   const taskById = new Map(tasks.map((task) => [task.id, task]));
   const pinned = new Set(context.brief.pins.map(({ task }) => task));
   const bars = placed.flatMap(({ id, start, end, hand = 0 }): Bar[] => {
     const task = taskById.get(id);
-    return task ? [{ id, layerId: task.layerId, coat: task.coat, region: task.region, start, end, rest: task.wait, hand, pinned: pinned.has(id) }] : [];
+    return task
+      ? [
+          {
+            id,
+            layerId: task.layerId,
+            coat: task.coat,
+            region: task.region,
+            start,
+            end,
+            rest: task.wait,
+            hand,
+            pinned: pinned.has(id),
+          },
+        ]
+      : [];
   });
   const neverDries: string[] = [];
   const steps = look.layers.flatMap((layer): PlanStep[] => {
@@ -114,28 +197,66 @@ export function makePlan(look: Look, context: LookContext, stock: ReadonlyMap<st
     const grams = layerGrams(layer, context, prediction);
     const recipe = recipeOf(layer, context.products);
     const parts = recipe.reduce((sum, part) => sum + part.parts, 0);
-    const film = layer.zones.map((zone) => prediction.films.get(zone)?.find((entry) => entry.layer.id === layer.id)).find((entry) => entry !== undefined);
-    return [{
-      layerId: layer.id, role: layer.role, title: layer.name, where: zoneWords(layer.zones), paint: paintWords(layer, context.products),
-      amounts: recipe.length ? recipe.map(({ product, parts: amount }) => ({ name: product.name, grams: (grams * amount) / parts })) : [{ name: material(key).label, grams }],
-      tool: TOOLS[layer.tool].label, technique: TECHNIQUES[layer.technique], coats, coatsComputed: layer.coats === "auto",
-      handsOnMinutes: own.reduce((sum, bar) => sum + bar.end - bar.start, 0), restMinutes: rest.minutes,
-      rest: layer.role === "set" ? `${layer.zones.some((zone) => zoneInfo(zone).traits.crease >= 0.7) ? "smooth the creases, " : ""}press, rest ${context.house.numbers.powderRest === 1 ? "a minute" : `${context.house.numbers.powderRest} min`}, dust off` : restWords(material(key).setting, rest.minutes, rest.never, coats),
-      from: Math.min(...own.map((bar) => bar.start)), to: Math.max(...own.map((bar) => bar.end)),
-      hex: film && (isPaintType(key) || isVeil(layer.role)) ? hexOf(film.colour) : null, notes: layer.notes,
-    }];
+    const film = layer.zones
+      .map((zone) => prediction.films.get(zone)?.find((entry) => entry.layer.id === layer.id))
+      .find((entry) => entry !== undefined);
+    return [
+      {
+        layerId: layer.id,
+        role: layer.role,
+        title: layer.name,
+        where: zoneWords(layer.zones),
+        paint: paintWords(layer, context.products),
+        amounts: recipe.length
+          ? recipe.map(({ product, parts: amount }) => ({
+              name: product.name,
+              grams: (grams * amount) / parts,
+            }))
+          : [{ name: material(key).label, grams }],
+        tool: TOOLS[layer.tool].label,
+        technique: TECHNIQUES[layer.technique],
+        coats,
+        coatsComputed: layer.coats === "auto",
+        handsOnMinutes: own.reduce((sum, bar) => sum + bar.end - bar.start, 0),
+        restMinutes: rest.minutes,
+        rest:
+          layer.role === "set"
+            ? `${layer.zones.some((zone) => zoneInfo(zone).traits.crease >= 0.7) ? "smooth the creases, " : ""}press, rest ${context.house.numbers.powderRest === 1 ? "a minute" : `${context.house.numbers.powderRest} min`}, dust off`
+            : restWords(material(key).setting, rest.minutes, rest.never, coats),
+        from: Math.min(...own.map((bar) => bar.start)),
+        to: Math.max(...own.map((bar) => bar.end)),
+        hex: film && (isPaintType(key) || isVeil(layer.role)) ? hexOf(film.colour) : null,
+        notes: layer.notes,
+      },
+    ];
   });
   const chairMinutes = Math.max(0, ...bars.map((bar) => bar.end + bar.rest));
   const findings = checkLook(look, context);
   const { brief } = context;
   return {
-    steps, bars, handsOnMinutes: bars.reduce((sum, bar) => sum + bar.end - bar.start, 0), chairMinutes, lowerBoundMinutes: lowerBound,
-    times: brief.curtainAt ? backwards({ curtainAt: brief.curtainAt, chairMinutes, travelMinutes: brief.travelMinutes, costumeMinutes: brief.costumeMinutes, bufferMinutes: brief.bufferMinutes }) : null,
+    steps,
+    bars,
+    handsOnMinutes: bars.reduce((sum, bar) => sum + bar.end - bar.start, 0),
+    chairMinutes,
+    lowerBoundMinutes: lowerBound,
+    times: brief.curtainAt
+      ? backwards({
+          curtainAt: brief.curtainAt,
+          chairMinutes,
+          travelMinutes: brief.travelMinutes,
+          costumeMinutes: brief.costumeMinutes,
+          bufferMinutes: brief.bufferMinutes,
+        })
+      : null,
     kit: shortage(paintNeeded(look, context, prediction), stock).map((need) => {
       const product = need.productId ? context.products.get(need.productId) : undefined;
       const best = product && expiry(product, context.today);
       return { ...need, expired: best?.past ? best.date : null };
     }),
-    cautions: cautionsOf(look, context, neverDries), findings, stopped: findings.some((finding) => finding.severity === "stop"), removal: removalOf(look, context), day: dayOf(look, context),
+    cautions: cautionsOf(look, context, neverDries),
+    findings,
+    stopped: findings.some((finding) => finding.severity === "stop"),
+    removal: removalOf(look, context),
+    day: dayOf(look, context),
   };
 }

@@ -4,7 +4,14 @@ import { layerTasks, makePlan, regionOf } from ".";
 import { predict } from "../look";
 
 describe("makePlan", () => {
-  const context = aContext({ brief: { curtainAt: "2026-06-02T19:30:00+01:00", travelMinutes: 30, costumeMinutes: 15, bufferMinutes: 10 } });
+  const context = aContext({
+    brief: {
+      curtainAt: "2026-06-02T19:30:00+01:00",
+      travelMinutes: 30,
+      costumeMinutes: 15,
+      bufferMinutes: 10,
+    },
+  });
   const chin = aLayer({ id: "base", name: "Base", zones: ["chin"], coats: 2 });
 
   it("has the worked minutes, waits, grams and times of one zone in two coats", () => {
@@ -12,29 +19,59 @@ describe("makePlan", () => {
     const area = context.figure.zone("chin").areaCm2;
     // By hand: a coat is area / 75 cm2 a minute and half a minute to load; 10 g/m2 at 0.64 carries 17.78 g/m2 of water.
     const coat = area / 75 + 0.5;
-    const dry = dryingMinutes({ wetGramsPerM2: 17.7778, solvent: "water", airDegC: 21, rh: 50, airSpeed: 0.1 });
+    const dry = dryingMinutes({
+      wetGramsPerM2: 17.7778,
+      solvent: "water",
+      airDegC: 21,
+      rh: 50,
+      airSpeed: 0.1,
+    });
     expect(plan.handsOnMinutes).toBeCloseTo(2 * coat, 6);
     expect(plan.chairMinutes).toBeCloseTo(2 * coat + 2 * dry, 3);
     expect(plan.steps).toHaveLength(1);
-    expect(plan.steps[0]).toMatchObject({ title: "Base", coats: 2, coatsComputed: false, where: "chin", tool: "damp sponge" });
+    expect(plan.steps[0]).toMatchObject({
+      title: "Base",
+      coats: 2,
+      coatsComputed: false,
+      where: "chin",
+      tool: "damp sponge",
+    });
     expect(plan.steps[0]?.rest).toBe(`${Math.round(dry)} min to dry after each coat`);
     expect(plan.times?.leaveBy).toBe("2026-06-02T19:00:00+01:00");
     expect(plan.times?.paintedBy).toBe("2026-06-02T18:35:00+01:00");
-    expect(Date.parse(plan.times?.paintedBy ?? "") - Date.parse(plan.times?.startAt ?? "")).toBe(Math.ceil(2 * (coat + dry)) * 60_000);
+    expect(Date.parse(plan.times?.paintedBy ?? "") - Date.parse(plan.times?.startAt ?? "")).toBe(
+      Math.ceil(2 * (coat + dry)) * 60_000,
+    );
     const need = (area / 10_000) * 10 * 2 * 1.35;
     expect(plan.kit[0]).toMatchObject({ productId: "grey", left: 0.05 });
     expect(plan.kit[0]?.missing).toBeCloseTo(need - 0.05, 9);
   });
 
   it("keeps the order of the stack in every region, sealing last over all of them", () => {
-    const look = aLook(aLayer({ id: "b", zones: ["forehead", "chin", "cheekAppleLeft"] }), aLayer({ id: "s", role: "shade", zones: ["cheekAppleLeft"], paint: product("blue") }), aLayer({ id: "m", role: "seal", zones: ["forehead", "chin", "cheekAppleLeft"], paint: product("mist"), tool: "spray", technique: "spray", coats: 1 }));
+    const look = aLook(
+      aLayer({ id: "b", zones: ["forehead", "chin", "cheekAppleLeft"] }),
+      aLayer({ id: "s", role: "shade", zones: ["cheekAppleLeft"], paint: product("blue") }),
+      aLayer({
+        id: "m",
+        role: "seal",
+        zones: ["forehead", "chin", "cheekAppleLeft"],
+        paint: product("mist"),
+        tool: "spray",
+        technique: "spray",
+        coats: 1,
+      }),
+    );
     const plan = makePlan(look, context);
-    const end = (id: string) => Math.max(...plan.bars.filter((bar) => bar.layerId === id).map((bar) => bar.end));
-    const start = (id: string) => Math.min(...plan.bars.filter((bar) => bar.layerId === id).map((bar) => bar.start));
+    const end = (id: string) =>
+      Math.max(...plan.bars.filter((bar) => bar.layerId === id).map((bar) => bar.end));
+    const start = (id: string) =>
+      Math.min(...plan.bars.filter((bar) => bar.layerId === id).map((bar) => bar.start));
     expect(start("m")).toBeGreaterThanOrEqual(Math.max(end("b"), end("s")));
     expect(plan.bars.filter((bar) => bar.layerId === "m")).toHaveLength(1);
     expect(plan.chairMinutes).toBeGreaterThanOrEqual(plan.lowerBoundMinutes);
-    expect(plan.cautions.map((caution) => caution.rule)).toEqual(expect.arrayContaining(["SAFE-7", "SAFE-2", "SAFE-5"]));
+    expect(plan.cautions.map((caution) => caution.rule)).toEqual(
+      expect.arrayContaining(["SAFE-7", "SAFE-2", "SAFE-5"]),
+    );
   });
 
   it("waits longer in damp air, less with a cool dryer, and says when a coat will not dry at all", () => {
@@ -48,23 +85,46 @@ describe("makePlan", () => {
   });
 
   it("gives cream no timer but powder (ORDER-6), a beginner more minutes than an expert", () => {
-    expect(makePlan(aLook(aLayer({ id: "c", paint: product("cream"), coats: 1 })), context).steps[0]?.rest).toBe("never dries by itself: powder it");
-    const hands = (skill: "beginner" | "practised" | "expert") => makePlan(aLook(chin), aContext({ brief: { skill } })).handsOnMinutes;
+    expect(
+      makePlan(aLook(aLayer({ id: "c", paint: product("cream"), coats: 1 })), context).steps[0]
+        ?.rest,
+    ).toBe("never dries by itself: powder it");
+    const hands = (skill: "beginner" | "practised" | "expert") =>
+      makePlan(aLook(chin), aContext({ brief: { skill } })).handsOnMinutes;
     expect(hands("beginner")).toBeCloseTo(hands("practised") * 1.8, 9);
     expect(hands("expert")).toBeLessThan(hands("practised"));
   });
 
   it("counts the setting up of an airbrush once a layer, however many coats", () => {
     const mist = aContext({ products: [aProduct({ id: "mist", material: "airbrushWater" })] });
-    const hands = (coats: number) => makePlan(aLook(aLayer({ id: "a", zones: ["chin"], paint: product("mist"), tool: "airbrush", technique: "spray", coats })), mist).handsOnMinutes;
+    const hands = (coats: number) =>
+      makePlan(
+        aLook(
+          aLayer({
+            id: "a",
+            zones: ["chin"],
+            paint: product("mist"),
+            tool: "airbrush",
+            technique: "spray",
+            coats,
+          }),
+        ),
+        mist,
+      ).handsOnMinutes;
     const coat = mist.figure.zone("chin").areaCm2 / 150 + 0.5;
     expect(hands(1)).toBeCloseTo(10 + coat, 9);
     expect(hands(3)).toBeCloseTo(10 + 3 * coat, 9);
   });
 
   it("is stopped while a safety rule says so, and empty for an empty look", () => {
-    expect(makePlan(aLook(aLayer({ id: "x", paint: product("craft") })), context).stopped).toBe(true);
-    expect(makePlan(aLook(), context)).toMatchObject({ steps: [], chairMinutes: 0, stopped: false });
+    expect(makePlan(aLook(aLayer({ id: "x", paint: product("craft") })), context).stopped).toBe(
+      true,
+    );
+    expect(makePlan(aLook(), context)).toMatchObject({
+      steps: [],
+      chairMinutes: 0,
+      stopped: false,
+    });
   });
 
   it("names expired products and the cautions of the person", () => {
@@ -74,13 +134,42 @@ describe("makePlan", () => {
     if (grey) products.set("grey", { ...grey, expiresOn: "2026-01-01" });
     const plan = makePlan(aLook(chin), { ...old, products });
     expect(plan.kit[0]?.expired).toBe("2026-01-01");
-    expect(plan.cautions.map((caution) => caution.rule)).toEqual(expect.arrayContaining(["SAFE-4", "SAFE-8"]));
+    expect(plan.cautions.map((caution) => caution.rule)).toEqual(
+      expect.arrayContaining(["SAFE-4", "SAFE-8"]),
+    );
     expect(plan.removal.steps[0]).toMatchObject({ with: "soap and water", minutes: 3 });
   });
 
   it("puts marks into the region they are drawn in", () => {
-    const look = aLook(aLayer({ id: "f", role: "detail", zones: ["forehead"], paint: product("line"), tool: "linerBrush", marks: [{ kind: "spots", frame: "front", x: 0, y: -104, turnDeg: 0, mirrored: false, varied: false, outsetMm: 0, seed: 1, spreadMm: 10, widthMm: 2, count: 5, falloff: 0 }] }));
-    expect(layerTasks(look, context, predict(look, context)).map((task) => task.zone)).toContain("chin and jaw");
+    const look = aLook(
+      aLayer({
+        id: "f",
+        role: "detail",
+        zones: ["forehead"],
+        paint: product("line"),
+        tool: "linerBrush",
+        marks: [
+          {
+            kind: "spots",
+            frame: "front",
+            x: 0,
+            y: -104,
+            turnDeg: 0,
+            mirrored: false,
+            varied: false,
+            outsetMm: 0,
+            seed: 1,
+            spreadMm: 10,
+            widthMm: 2,
+            count: 5,
+            falloff: 0,
+          },
+        ],
+      }),
+    );
+    expect(layerTasks(look, context, predict(look, context)).map((task) => task.zone)).toContain(
+      "chin and jaw",
+    );
     expect(regionOf("upperLidLeft")).toBe("eyes");
   });
 });

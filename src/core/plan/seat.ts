@@ -25,25 +25,53 @@ export interface Seat {
 function leftOut(tasks: readonly LayerTask[], without?: ReadonlySet<string>): readonly LayerTask[] {
   if (!without?.size) return tasks;
   const byId = new Map(tasks.map((task) => [task.id, task]));
-  const under = (id: string): readonly string[] => (without.has(id) ? (byId.get(id)?.after ?? []).flatMap(under) : [id]);
-  return tasks.filter(({ id }) => !without.has(id)).map((task) => ({ ...task, after: [...new Set(task.after.flatMap(under))] }));
+  const under = (id: string): readonly string[] =>
+    without.has(id) ? (byId.get(id)?.after ?? []).flatMap(under) : [id];
+  return tasks
+    .filter(({ id }) => !without.has(id))
+    .map((task) => ({ ...task, after: [...new Set(task.after.flatMap(under))] }));
 }
 
 /** Schedules a look at its chair: whose hands, how fast, what is pinned, and what is done already, by the brief. */
-export function seat(look: Look, context: LookContext, o: Pick<ChairSetting, "done" | "now"> & { pace?: Pace; /** Tasks that are left out. */ without?: ReadonlySet<string> } = {}): Seat {
+export function seat(
+  look: Look,
+  context: LookContext,
+  o: Pick<ChairSetting, "done" | "now"> & {
+    pace?: Pace;
+    /** Tasks that are left out. */ without?: ReadonlySet<string>;
+  } = {},
+): Seat {
   const { brief, house } = context;
   const pace = o.pace ?? brief.pace;
   const tasks = leftOut(layerTasks(look, context, predict(look, context), pace), o.without);
   const pins = new Map(brief.pins.map(({ task, minute }) => [task, minute]));
-  const pinned = tasks.map((task) => { const notBefore = pins.get(task.id); return notBefore === undefined ? task : { ...task, notBefore }; });
-  const breaks = pace === "comfortable" ? { every: house.numbers.breakEvery, minutes: house.numbers.breakMinutes } : null;
-  const { placed, lowerBound, strain } = scheduleChair(pinned, { hands: handsAt(brief), breaks, ...(o.done && { done: o.done }), ...(o.now !== undefined && { now: o.now }) });
+  const pinned = tasks.map((task) => {
+    const notBefore = pins.get(task.id);
+    return notBefore === undefined ? task : { ...task, notBefore };
+  });
+  const breaks =
+    pace === "comfortable"
+      ? { every: house.numbers.breakEvery, minutes: house.numbers.breakMinutes }
+      : null;
+  const { placed, lowerBound, strain } = scheduleChair(pinned, {
+    hands: handsAt(brief),
+    breaks,
+    ...(o.done && { done: o.done }),
+    ...(o.now !== undefined && { now: o.now }),
+  });
   const waitOf = new Map(tasks.map(({ id, wait }) => [id, wait]));
   return {
-    tasks, placed, lowerBound, strain, handsOn: placed.reduce((sum, { start, end }) => sum + end - start, 0),
+    tasks,
+    placed,
+    lowerBound,
+    strain,
+    handsOn: placed.reduce((sum, { start, end }) => sum + end - start, 0),
     until: Math.max(0, ...placed.map(({ id, end }) => end + (waitOf.get(id) ?? 0))),
   };
 }
 
 /** The chair at every pace: a hurried and a comfortable time for each look (TIME-4). Minutes, painted and dry. */
-export const pacesOf = (look: Look, context: LookContext): Record<Pace, number> => Object.fromEntries((Object.keys(PACES) as Pace[]).map((pace) => [pace, seat(look, context, { pace }).until])) as Record<Pace, number>;
+export const pacesOf = (look: Look, context: LookContext): Record<Pace, number> =>
+  Object.fromEntries(
+    (Object.keys(PACES) as Pace[]).map((pace) => [pace, seat(look, context, { pace }).until]),
+  ) as Record<Pace, number>;

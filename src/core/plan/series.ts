@@ -1,22 +1,41 @@
 /** A job of a series, by the day it is worn. */
-export interface DatedFace { readonly personId: string; readonly name: string; readonly on: string }
-export interface Series { readonly name: string; readonly from: string; readonly days: number }
+export interface DatedFace {
+  readonly personId: string;
+  readonly name: string;
+  readonly on: string;
+}
+export interface Series {
+  readonly name: string;
+  readonly from: string;
+  readonly days: number;
+}
 
 /** So many days running, and skin wants one without paint (TIME-5). Common practice, no published source. */
 export const REST_AFTER_DAYS = 3;
 
-const next = (iso: string): string => new Date(Date.parse(`${iso}T12:00:00Z`) + 86_400_000).toISOString().slice(0, 10);
+const next = (iso: string): string =>
+  new Date(Date.parse(`${iso}T12:00:00Z`) + 86_400_000).toISOString().slice(0, 10);
 
 /** Who is painted so many days running that a rest day for the skin is due (TIME-5), the longest run of each. */
 export function withoutRest(jobs: readonly DatedFace[]): Series[] {
   const people = new Map<string, { name: string; days: Set<string> }>();
-  for (const { personId, name, on } of jobs) people.set(personId, { name, days: new Set([...(people.get(personId)?.days ?? []), on]) });
+  for (const { personId, name, on } of jobs)
+    people.set(personId, { name, days: new Set([...(people.get(personId)?.days ?? []), on]) });
   return [...people.values()].flatMap(({ name, days }): Series[] => {
-    const runs = [...days].sort().reduce<{ from: string; last: string; days: number }[]>((list, on) => {
-      const run = list.at(-1);
-      return run && next(run.last) === on ? [...list.slice(0, -1), { ...run, last: on, days: run.days + 1 }] : [...list, { from: on, last: on, days: 1 }];
-    }, []);
-    const longest = runs.reduce<(typeof runs)[number] | null>((most, run) => (most && most.days >= run.days ? most : run), null);
-    return longest && longest.days >= REST_AFTER_DAYS ? [{ name, from: longest.from, days: longest.days }] : [];
+    const runs = [...days]
+      .sort()
+      .reduce<{ from: string; last: string; days: number }[]>((list, on) => {
+        const run = list.at(-1);
+        return run && next(run.last) === on
+          ? [...list.slice(0, -1), { ...run, last: on, days: run.days + 1 }]
+          : [...list, { from: on, last: on, days: 1 }];
+      }, []);
+    const longest = runs.reduce<(typeof runs)[number] | null>(
+      (most, run) => (most && most.days >= run.days ? most : run),
+      null,
+    );
+    return longest && longest.days >= REST_AFTER_DAYS
+      ? [{ name, from: longest.from, days: longest.days }]
+      : [];
   });
 }

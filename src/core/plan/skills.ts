@@ -2,7 +2,12 @@ import type { Layer } from "../look";
 import { isPiece, material, toolOf, type MaterialKey } from "../paint";
 
 /** What not every artist at a call can do. A new one is a line here and its case below. */
-export const ARTIST_SKILLS = { airbrush: "airbrush", pieces: "gluing pieces and caps", lines: "fine lines and lettering", teeth: "teeth" } as const;
+export const ARTIST_SKILLS = {
+  airbrush: "airbrush",
+  pieces: "gluing pieces and caps",
+  lines: "fine lines and lettering",
+  teeth: "teeth",
+} as const;
 export type ArtistSkill = keyof typeof ARTIST_SKILLS;
 export const ARTIST_SKILL_KEYS = Object.keys(ARTIST_SKILLS) as ArtistSkill[];
 
@@ -14,5 +19,8 @@ export function skillOf(layer: Layer, key: MaterialKey): ArtistSkill | undefined
   if (toolOf(layer.tool).setUpMinutes) return "airbrush";
   if (isPiece(key) || ["adhesive", "foam"].includes(material(key).behaves)) return "pieces";
   if (key === "toothLacquer") return "teeth";
-  return layer.marks.some(({ kind }) => kind === "lettering") || (layer.tool === "linerBrush" && layer.marks.length >= MANY_MARKS) ? "lines" : undefined;
+  return layer.marks.some(({ kind }) => kind === "lettering") ||
+    (layer.tool === "linerBrush" && layer.marks.length >= MANY_MARKS)
+    ? "lines"
+    : undefined;
 }

@@ -2,7 +2,14 @@ import { paintingAirSpeed, SKILLS, type Pace } from "../brief";
 import { dryingMinutes } from "../climate";
 import { layerAreaCm2, strokeLengthMm } from "../kit";
 import { labFromReflectance } from "../colour";
-import { isVeil, materialOf, type Layer, type Look, type LookContext, type Prediction } from "../look";
+import {
+  isVeil,
+  materialOf,
+  type Layer,
+  type Look,
+  type LookContext,
+  type Prediction,
+} from "../look";
 import { material, toolOf, TOOLS, wetGramsPerM2, type MaterialKey } from "../paint";
 import type { Task } from "../schedule";
 import { isUnreached, regionOf, regionOfMark, REGIONS, type Region } from "./regions";
@@ -12,44 +19,85 @@ import { skillOf } from "./skills";
 const CLEARING = 1.3;
 
 /** Minutes one coat rests before it may be touched; `never` where this air will not dry it. */
-export function restMinutes(key: MaterialKey, layer: Layer, context: LookContext): { minutes: number; never: boolean } {
+export function restMinutes(
+  key: MaterialKey,
+  layer: Layer,
+  context: LookContext,
+): { minutes: number; never: boolean } {
   const { solvent, setting } = material(key);
   if (layer.role === "set") return { minutes: context.house.numbers.powderRest, never: false };
   if (!solvent) return { minutes: 0, never: false };
   const { airDegC, rh } = context.brief;
-  const dry = dryingMinutes({ wetGramsPerM2: wetGramsPerM2(key, layer.tool), solvent, airDegC, rh, airSpeed: paintingAirSpeed(context.brief) }) * (setting === "clears" ? CLEARING : 1);
+  const dry =
+    dryingMinutes({
+      wetGramsPerM2: wetGramsPerM2(key, layer.tool),
+      solvent,
+      airDegC,
+      rh,
+      airSpeed: paintingAirSpeed(context.brief),
+    }) * (setting === "clears" ? CLEARING : 1);
   // Beyond this a coat is not waited for: the air has to be changed.
   const { longestWait } = context.house.numbers;
-  return dry <= longestWait ? { minutes: dry, never: false } : { minutes: longestWait, never: true };
+  return dry <= longestWait
+    ? { minutes: dry, never: false }
+    : { minutes: longestWait, never: true };
 }
 
 /** Drying and lacquering the front teeth, one coat. Common practice, no published source. */
 const TEETH_MINUTES = 3;
 
-export interface LayerTask extends Task { readonly layerId: string; readonly coat: number; readonly region: Region }
+export interface LayerTask extends Task {
+  readonly layerId: string;
+  readonly coat: number;
+  readonly region: Region;
+}
 
 /** Hands-on minutes of one coat of a layer, by region. */
 function workByRegion(layer: Layer, context: LookContext): Map<Region, number> {
   const tool = TOOLS[layer.tool];
   const work = new Map<Region, number>();
-  const add = (region: Region, minutes: number) => work.set(region, (work.get(region) ?? 0) + minutes);
-  if (layer.marks.length) for (const mark of layer.marks) add(regionOfMark(mark, layer, context.figure), strokeLengthMm({ ...layer, marks: [mark] }) / tool.mmPerMinute);
-  else if (!layer.zones.length && materialOf(layer, context.products) === "toothLacquer") add("mouth", TEETH_MINUTES);
-  else for (const zone of layer.zones) add(regionOf(zone), (layerAreaCm2({ ...layer, zones: [zone] }, context) / tool.cm2PerMinute) * (isVeil(layer.role) || layer.edge === "faded" ? context.house.numbers.blending : 1));
+  const add = (region: Region, minutes: number) =>
+    work.set(region, (work.get(region) ?? 0) + minutes);
+  if (layer.marks.length)
+    for (const mark of layer.marks)
+      add(
+        regionOfMark(mark, layer, context.figure),
+        strokeLengthMm({ ...layer, marks: [mark] }) / tool.mmPerMinute,
+      );
+  else if (!layer.zones.length && materialOf(layer, context.products) === "toothLacquer")
+    add("mouth", TEETH_MINUTES);
+  else
+    for (const zone of layer.zones)
+      add(
+        regionOf(zone),
+        (layerAreaCm2({ ...layer, zones: [zone] }, context) / tool.cm2PerMinute) *
+          (isVeil(layer.role) || layer.edge === "faded" ? context.house.numbers.blending : 1),
+      );
   return work;
 }
 
 /** How many times their usual minutes hands take at a pace. */
-const paceFactor = (pace: Pace, { numbers }: LookContext["house"]): number => (pace === "hurried" ? numbers.hurried : pace === "comfortable" ? numbers.comfortable : 1);
+const paceFactor = (pace: Pace, { numbers }: LookContext["house"]): number =>
+  pace === "hurried" ? numbers.hurried : pace === "comfortable" ? numbers.comfortable : 1;
 
 /** CIE L* of what a layer paints, where it brings a colour. */
 function lightnessOf(layer: Layer, prediction: Prediction): number | undefined {
-  const film = layer.role === "set" || layer.role === "seal" || layer.role === "prep" ? undefined : layer.zones.map((zone) => prediction.films.get(zone)?.find((entry) => entry.layer.id === layer.id)).find((entry) => entry !== undefined);
+  const film =
+    layer.role === "set" || layer.role === "seal" || layer.role === "prep"
+      ? undefined
+      : layer.zones
+          .map((zone) => prediction.films.get(zone)?.find((entry) => entry.layer.id === layer.id))
+          .find((entry) => entry !== undefined);
   return film && labFromReflectance(film.colour)[0];
 }
 
 /** The look as tasks: one for each layer, coat and region, each behind what it lies on. Hands-on minutes by skill, pace, and the painter's own log. */
-export function layerTasks(look: Look, context: LookContext, prediction: Prediction, pace: Pace = "usual"): LayerTask[] {
+export function layerTasks(
+  look: Look,
+  context: LookContext,
+  prediction: Prediction,
+  pace: Pace = "usual",
+): LayerTask[] {
   const last = new Map<Region, string>();
   const tasks: LayerTask[] = [];
   for (const layer of look.layers) {
@@ -57,22 +105,46 @@ export function layerTasks(look: Look, context: LookContext, prediction: Predict
     if (!key) continue;
     const work = workByRegion(layer, context);
     const { minutes: wait } = restMinutes(key, layer, context);
-    const speed = SKILLS[context.brief.skill].factor * paceFactor(pace, context.house) * (context.speed.layers[layer.id] ?? context.speed.factor);
+    const speed =
+      SKILLS[context.brief.skill].factor *
+      paceFactor(pace, context.house) *
+      (context.speed.layers[layer.id] ?? context.speed.factor);
     const [skill, lightness] = [skillOf(layer, key), lightnessOf(layer, prediction)];
     const regions = REGIONS.filter((region) => work.has(region));
     const wholeAtOnce = layer.role === "seal";
-    if (wholeAtOnce && regions[0]) work.set(regions[0], [...work.values()].reduce((sum, minutes) => sum + minutes, 0));
+    if (wholeAtOnce && regions[0])
+      work.set(
+        regions[0],
+        [...work.values()].reduce((sum, minutes) => sum + minutes, 0),
+      );
     const loading = context.house.numbers[layer.paint.kind === "mix" ? "loadingMix" : "loading"];
     const coats = prediction.coats.get(layer.id)?.coats ?? 1;
     for (let coat = 1; coat <= coats; coat++) {
       (wholeAtOnce ? regions.slice(0, 1) : regions).forEach((region, i) => {
         const before = last.get(region);
         const id = `${layer.id}/${coat}/${region}`;
-        const handsOn = ((work.get(region) ?? 0) + (i === 0 ? loading + (coat === 1 ? (toolOf(layer.tool).setUpMinutes ?? 0) : 0) : 0)) * speed;
+        const handsOn =
+          ((work.get(region) ?? 0) +
+            (i === 0 ? loading + (coat === 1 ? (toolOf(layer.tool).setUpMinutes ?? 0) : 0) : 0)) *
+          speed;
         // A sealing mist goes over everything at once, so it waits for every region, and every region waits for it.
         const after = wholeAtOnce ? [...new Set(last.values())] : before ? [before] : [];
         const helper = context.brief.self && !wholeAtOnce && isUnreached(region);
-        tasks.push({ id, zone: region, handsOn, wait, after, layerId: layer.id, coat, region, height: REGIONS.indexOf(region), batch: `${layer.id}/${coat}`, ...(lightness !== undefined && { lightness }), ...(skill && { skill }), ...(helper && { helper }) });
+        tasks.push({
+          id,
+          zone: region,
+          handsOn,
+          wait,
+          after,
+          layerId: layer.id,
+          coat,
+          region,
+          height: REGIONS.indexOf(region),
+          batch: `${layer.id}/${coat}`,
+          ...(lightness !== undefined && { lightness }),
+          ...(skill && { skill }),
+          ...(helper && { helper }),
+        });
         for (const touched of wholeAtOnce ? regions : [region]) last.set(touched, id);
       });
     }

@@ -19,8 +19,30 @@ export interface StoredSetting {
 }
 
 /** The means of factors, as a look is judged by them. */
-export const meansOf = (factors: Partial<Record<PaintTypeKey, WearFactor>>): Partial<Record<PaintTypeKey, number>> => Object.fromEntries(Object.entries(factors).map(([type, factor]) => [type, factorOf(factor).mean]));
+export const meansOf = (
+  factors: Partial<Record<PaintTypeKey, WearFactor>>,
+): Partial<Record<PaintTypeKey, number>> =>
+  Object.fromEntries(
+    Object.entries(factors).map(([type, factor]) => [type, factorOf(factor).mean]),
+  );
 
 /** A context from what is stored: the house's rules as changed, and what the records have taught. */
-export const contextOf = ({ person, brief, products, archivedProducts = [], today, house, factors = {}, speed }: StoredSetting): LookContext =>
-  lookContext({ person, brief, products: [...products, ...archivedProducts], today, house: houseOf(house.changes, house.version), factors: meansOf(factors), ...(speed && { speed }) });
+export const contextOf = ({
+  person,
+  brief,
+  products,
+  archivedProducts = [],
+  today,
+  house,
+  factors = {},
+  speed,
+}: StoredSetting): LookContext =>
+  lookContext({
+    person,
+    brief,
+    products: [...products, ...archivedProducts],
+    today,
+    house: houseOf(house.changes, house.version),
+    factors: meansOf(factors),
+    ...(speed && { speed }),
+  });

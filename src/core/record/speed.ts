@@ -22,7 +22,10 @@ const held = (factor: number) => Math.min(MOST, Math.max(LEAST, factor));
 
 /** Hands-on minutes of a sitting against what the house planned for the same steps; null where nothing was timed. */
 export function ratioOf({ steps }: Pick<RecordFields, "steps">): number | null {
-  const [actual, planned] = steps.reduce(([a, p], step) => [a + step.actualMinutes, p + step.plannedMinutes], [0, 0]);
+  const [actual, planned] = steps.reduce(
+    ([a, p], step) => [a + step.actualMinutes, p + step.plannedMinutes],
+    [0, 0],
+  );
   return actual > 0 && planned > 0 ? held(actual / planned) : null;
 }
 
@@ -31,19 +34,41 @@ export function ratioOf({ steps }: Pick<RecordFields, "steps">): number | null {
  * mean on other looks drawn to the house's minutes (mean of logarithms, the house as two sittings); with no log at all the house's.
  */
 export function speedOf(records: readonly Timed[], lookId: string): LearnedSpeed {
-  const timed = [...records].sort((a, b) => a.on.localeCompare(b.on)).flatMap((record) => { const ratio = ratioOf(record); return ratio === null ? [] : [{ record, ratio }]; });
+  const timed = [...records]
+    .sort((a, b) => a.on.localeCompare(b.on))
+    .flatMap((record) => {
+      const ratio = ratioOf(record);
+      return ratio === null ? [] : [{ record, ratio }];
+    });
   const same = timed.filter(({ record }) => record.lookId === lookId);
   const others = timed.filter(({ record }) => record.lookId !== lookId);
   const from = { same: same.length, others: others.length };
   const last = same.at(-1);
   if (!last) {
     if (!others.length) return { ...HOUSE_SPEED, from, curve: null };
-    const mean = others.reduce((sum, { ratio }) => sum + Math.log(ratio), 0) / (others.length + HOUSE_SITTINGS);
+    const mean =
+      others.reduce((sum, { ratio }) => sum + Math.log(ratio), 0) /
+      (others.length + HOUSE_SITTINGS);
     return { factor: held(Math.exp(mean)), layers: {}, from, curve: null };
   }
-  const fitted = same.length >= CURVE_FROM ? fitLearning(same.map(({ ratio }) => ratio), 1) : null;
-  const factor = fitted ? held(learningMinutes(fitted.first, same.length + 1, fitted.rate)) : last.ratio;
+  const fitted =
+    same.length >= CURVE_FROM
+      ? fitLearning(
+          same.map(({ ratio }) => ratio),
+          1,
+        )
+      : null;
+  const factor = fitted
+    ? held(learningMinutes(fitted.first, same.length + 1, fitted.rate))
+    : last.ratio;
   // What one learned is spread over the steps as they were timed last.
-  const layers = Object.fromEntries(last.record.steps.filter(({ plannedMinutes, actualMinutes }) => plannedMinutes > 0 && actualMinutes > 0).map(({ layerId, plannedMinutes, actualMinutes }) => [layerId, held(((actualMinutes / plannedMinutes) * factor) / last.ratio)]));
+  const layers = Object.fromEntries(
+    last.record.steps
+      .filter(({ plannedMinutes, actualMinutes }) => plannedMinutes > 0 && actualMinutes > 0)
+      .map(({ layerId, plannedMinutes, actualMinutes }) => [
+        layerId,
+        held(((actualMinutes / plannedMinutes) * factor) / last.ratio),
+      ]),
+  );
   return { factor, layers, from, curve: fitted && { first: fitted.first, rate: fitted.rate } };
 }

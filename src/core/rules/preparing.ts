@@ -1,17 +1,87 @@
 import { TRADE as source, type Rule } from "./rule";
 
 export const PREPARING = {
-  "PREP-1": { title: "Clean, dry, moisturised skin first", reason: "Paint grips clean skin; barrier cream spares skin that breaks out.", severity: "tip", source },
-  "PREP-2": { title: "Prep sweaty skin", reason: "A thin dab of skin prep, left to dry some minutes, keeps sweat from lifting the paint.", severity: "tip", source },
-  "PREP-3": { title: "Beard or stubble breaks up chin and mouth designs", reason: "Hair scatters the paint: shave, move the design, or accept it and say so.", severity: "caution", source },
-  "PREP-4": { title: "Hair back, old clothes, disposable palette", reason: "Nothing should fall into wet paint or carry it from one person to the next.", severity: "tip", source },
-  "BROW-1": { title: "Hide brows in thin layers", reason: "Two or three thin layers, each dry and pressed with powder, until the hair ridges are filled and smooth.", severity: "tip", source },
-  "BROW-2": { title: "No medical adhesive or latex on hair", reason: "On brow, lash or scalp hair it tears the hair out when it comes off.", severity: "stop", source },
-  "BROW-3": { title: "A dark brow shows through a light base", reason: "Orange corrector cancels dark hair before white or base-tone concealer goes on, each powdered.", severity: "caution", source },
-  "BROW-4": { title: "A dark shape can hide the brow by itself", reason: "Skip the cover there, but add a coat.", severity: "tip", source },
-  "BROW-5": { title: "Place rebuilt brows by three points", reason: "Start above the inner eye corner, arch past the iris, end past the outer corner, both sides measured.", severity: "tip", source },
-  "MAP-1": { title: "Map first or base first", reason: "Graphic shapes are outlined before painting; a one-colour base goes on before the map.", severity: "tip", source },
-  "MAP-2": { title: "Largest shape first", reason: "What moves everything else is placed before what depends on it.", severity: "tip", source },
-  "MAP-3": { title: "Align a shape to something", reason: "Midline, pupils, nostril wing, mouth corner or brow line: then both sides agree.", severity: "tip", source },
-  "MAP-4": { title: "Nothing is final in pencil", reason: "Shapes get raised and redrawn: keep versions.", severity: "tip", source },
+  "PREP-1": {
+    title: "Clean, dry, moisturised skin first",
+    reason: "Paint grips clean skin; barrier cream spares skin that breaks out.",
+    severity: "tip",
+    source,
+  },
+  "PREP-2": {
+    title: "Prep sweaty skin",
+    reason:
+      "A thin dab of skin prep, left to dry some minutes, keeps sweat from lifting the paint.",
+    severity: "tip",
+    source,
+  },
+  "PREP-3": {
+    title: "Beard or stubble breaks up chin and mouth designs",
+    reason: "Hair scatters the paint: shave, move the design, or accept it and say so.",
+    severity: "caution",
+    source,
+  },
+  "PREP-4": {
+    title: "Hair back, old clothes, disposable palette",
+    reason: "Nothing should fall into wet paint or carry it from one person to the next.",
+    severity: "tip",
+    source,
+  },
+  "BROW-1": {
+    title: "Hide brows in thin layers",
+    reason:
+      "Two or three thin layers, each dry and pressed with powder, until the hair ridges are filled and smooth.",
+    severity: "tip",
+    source,
+  },
+  "BROW-2": {
+    title: "No medical adhesive or latex on hair",
+    reason: "On brow, lash or scalp hair it tears the hair out when it comes off.",
+    severity: "stop",
+    source,
+  },
+  "BROW-3": {
+    title: "A dark brow shows through a light base",
+    reason:
+      "Orange corrector cancels dark hair before white or base-tone concealer goes on, each powdered.",
+    severity: "caution",
+    source,
+  },
+  "BROW-4": {
+    title: "A dark shape can hide the brow by itself",
+    reason: "Skip the cover there, but add a coat.",
+    severity: "tip",
+    source,
+  },
+  "BROW-5": {
+    title: "Place rebuilt brows by three points",
+    reason:
+      "Start above the inner eye corner, arch past the iris, end past the outer corner, both sides measured.",
+    severity: "tip",
+    source,
+  },
+  "MAP-1": {
+    title: "Map first or base first",
+    reason:
+      "Graphic shapes are outlined before painting; a one-colour base goes on before the map.",
+    severity: "tip",
+    source,
+  },
+  "MAP-2": {
+    title: "Largest shape first",
+    reason: "What moves everything else is placed before what depends on it.",
+    severity: "tip",
+    source,
+  },
+  "MAP-3": {
+    title: "Align a shape to something",
+    reason: "Midline, pupils, nostril wing, mouth corner or brow line: then both sides agree.",
+    severity: "tip",
+    source,
+  },
+  "MAP-4": {
+    title: "Nothing is final in pencil",
+    reason: "Shapes get raised and redrawn: keep versions.",
+    severity: "tip",
+    source,
+  },
 } as const satisfies Record<string, Rule>;

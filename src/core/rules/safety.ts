@@ -1,16 +1,72 @@
 import type { Rule } from "./rule";
 
-const source = "common practice, no published source; the product label, local rules and licensed professionals decide";
+const source =
+  "common practice, no published source; the product label, local rules and licensed professionals decide";
 
 export const SAFETY = {
-  "SAFE-1": { title: "Only products made for skin on skin", reason: "Craft acrylic, spray paint, plaster, hot glue, craft glitter and office adhesive are for props.", severity: "stop", source },
-  "SAFE-2": { title: "Patch test, and never a known allergen", reason: "Test each new product on that person 24 to 48 hours before, on intact skin; a known allergy rules the product out.", severity: "stop", source },
-  "SAFE-3": { title: "Eyes and mouth need products made for them", reason: "Only eye-grade inside the orbital rim and lip-grade on lips; alcohol products and their vapour stay out of both.", severity: "stop", source },
-  "SAFE-4": { title: "Lenses only as fitted by a professional", reason: "In before paint, out before removal, never shared, none that block sight on stairs or in the dark.", severity: "caution", source },
-  "SAFE-5": { title: "Alcohol and sprays burn", reason: "Ventilate, no flame or hot dryer near; wait until dry before lights and pyrotechnics.", severity: "caution", source },
-  "SAFE-6": { title: "Don't breathe powder", reason: "None blown near babies; talc-free where asked.", severity: "caution", source },
-  "SAFE-7": { title: "One clean sponge a person", reason: "No double dipping; broken or infected skin is not painted.", severity: "caution", source },
-  "SAFE-8": { title: "Small children", reason: "Under three years no face paint: a cheek design instead, a parent present and consenting.", severity: "stop", source },
-  "SAFE-9": { title: "Heat and paint strain the body", reason: "Breaks and water; medical questions go to a professional.", severity: "caution", source },
-  "SAFE-10": { title: "Breathing, sight and hearing stay free", reason: "Nothing over nose and mouth that hinders breathing.", severity: "caution", source },
+  "SAFE-1": {
+    title: "Only products made for skin on skin",
+    reason:
+      "Craft acrylic, spray paint, plaster, hot glue, craft glitter and office adhesive are for props.",
+    severity: "stop",
+    source,
+  },
+  "SAFE-2": {
+    title: "Patch test, and never a known allergen",
+    reason:
+      "Test each new product on that person 24 to 48 hours before, on intact skin; a known allergy rules the product out.",
+    severity: "stop",
+    source,
+  },
+  "SAFE-3": {
+    title: "Eyes and mouth need products made for them",
+    reason:
+      "Only eye-grade inside the orbital rim and lip-grade on lips; alcohol products and their vapour stay out of both.",
+    severity: "stop",
+    source,
+  },
+  "SAFE-4": {
+    title: "Lenses only as fitted by a professional",
+    reason:
+      "In before paint, out before removal, never shared, none that block sight on stairs or in the dark.",
+    severity: "caution",
+    source,
+  },
+  "SAFE-5": {
+    title: "Alcohol and sprays burn",
+    reason: "Ventilate, no flame or hot dryer near; wait until dry before lights and pyrotechnics.",
+    severity: "caution",
+    source,
+  },
+  "SAFE-6": {
+    title: "Don't breathe powder",
+    reason: "None blown near babies; talc-free where asked.",
+    severity: "caution",
+    source,
+  },
+  "SAFE-7": {
+    title: "One clean sponge a person",
+    reason: "No double dipping; broken or infected skin is not painted.",
+    severity: "caution",
+    source,
+  },
+  "SAFE-8": {
+    title: "Small children",
+    reason:
+      "Under three years no face paint: a cheek design instead, a parent present and consenting.",
+    severity: "stop",
+    source,
+  },
+  "SAFE-9": {
+    title: "Heat and paint strain the body",
+    reason: "Breaks and water; medical questions go to a professional.",
+    severity: "caution",
+    source,
+  },
+  "SAFE-10": {
+    title: "Breathing, sight and hearing stay free",
+    reason: "Nothing over nose and mouth that hinders breathing.",
+    severity: "caution",
+    source,
+  },
 } as const satisfies Record<string, Rule>;

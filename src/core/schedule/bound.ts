@@ -4,26 +4,45 @@ import { canDo, inOrder, ONE_HAND, type Hand, type Task } from "./task";
  * Earliest start of each task (head), and the least time from its end to the end of all (tail), by the longest chain of work and rest: the forward
  * and the backward pass of the critical path method (Kelley & Walker 1959).
  */
-export function headsAndTails(tasks: readonly Task[]): { head: Map<string, number>; tail: Map<string, number> } {
+export function headsAndTails(tasks: readonly Task[]): {
+  head: Map<string, number>;
+  tail: Map<string, number>;
+} {
   const order = inOrder(tasks);
   const byId = new Map(tasks.map((task) => [task.id, task]));
   const head = new Map<string, number>();
   const tail = new Map<string, number>();
   for (const task of order) {
-    head.set(task.id, Math.max(task.notBefore ?? 0, ...task.after.map((id) => (head.get(id) ?? 0) + (byId.get(id)?.handsOn ?? 0) + (byId.get(id)?.wait ?? 0))));
+    head.set(
+      task.id,
+      Math.max(
+        task.notBefore ?? 0,
+        ...task.after.map(
+          (id) => (head.get(id) ?? 0) + (byId.get(id)?.handsOn ?? 0) + (byId.get(id)?.wait ?? 0),
+        ),
+      ),
+    );
     tail.set(task.id, 0);
   }
   for (const task of order.toReversed()) {
     for (const id of task.after) {
       const before = byId.get(id);
-      if (before) tail.set(id, Math.max(tail.get(id) ?? 0, before.wait + task.handsOn + (tail.get(task.id) ?? 0)));
+      if (before)
+        tail.set(
+          id,
+          Math.max(tail.get(id) ?? 0, before.wait + task.handsOn + (tail.get(task.id) ?? 0)),
+        );
     }
   }
   return { head, tail };
 }
 
 /** One pair of hands: the preemptive schedule by largest tail (Jackson; Carlier 1982) is never longer than the best real one. */
-export function jackson(tasks: readonly Task[], head: ReadonlyMap<string, number>, tail: ReadonlyMap<string, number>): number {
+export function jackson(
+  tasks: readonly Task[],
+  head: ReadonlyMap<string, number>,
+  tail: ReadonlyMap<string, number>,
+): number {
   const waiting = [...tasks].sort((a, b) => (head.get(a.id) ?? 0) - (head.get(b.id) ?? 0));
   const open: { left: number; tail: number }[] = [];
   let now = 0;
@@ -62,8 +81,19 @@ function zoneLoad(tasks: readonly Task[]): number {
 /** No schedule of these tasks by these hands is shorter than this: what only one pair can do, the load on all, the longest chain, and the busiest zone. */
 export function chairLowerBound(tasks: readonly Task[], hands: readonly Hand[] = ONE_HAND): number {
   const { head, tail } = headsAndTails(tasks);
-  const chain = Math.max(0, ...tasks.map(({ id, handsOn }) => (head.get(id) ?? 0) + handsOn + (tail.get(id) ?? 0)));
-  const alone = hands.map((hand) => jackson(tasks.filter((task) => canDo(hand, task) && hands.filter((other) => canDo(other, task)).length === 1), head, tail));
+  const chain = Math.max(
+    0,
+    ...tasks.map(({ id, handsOn }) => (head.get(id) ?? 0) + handsOn + (tail.get(id) ?? 0)),
+  );
+  const alone = hands.map((hand) =>
+    jackson(
+      tasks.filter(
+        (task) => canDo(hand, task) && hands.filter((other) => canDo(other, task)).length === 1,
+      ),
+      head,
+      tail,
+    ),
+  );
   const shared = tasks.reduce((sum, { handsOn }) => sum + handsOn, 0) / Math.max(1, hands.length);
   return Math.max(chain, shared, ...alone, zoneLoad(tasks));
 }

@@ -9,7 +9,11 @@ export function learningMinutes(first: number, repetition: number, rate: number)
   return first * repetition ** Math.log2(rate);
 }
 
-export interface Learning { readonly first: number; readonly rate: number; /** How many repetitions stand behind it. */ readonly from: number }
+export interface Learning {
+  readonly first: number;
+  readonly rate: number;
+  /** How many repetitions stand behind it. */ readonly from: number;
+}
 
 /** A house that has seen nothing yet learns like this: each doubling takes a tenth off. Common practice, no published source. */
 export const HOUSE_RATE = 0.9;
@@ -22,12 +26,14 @@ const HOUSE_WEIGHT = 2;
  * @throws RangeError on minutes of zero or less
  */
 export function fitLearning(minutes: readonly number[], houseFirst: number): Learning {
-  if (minutes.some((value) => !(value > 0))) throw new RangeError("a repetition takes more than no time");
+  if (minutes.some((value) => !(value > 0)))
+    throw new RangeError("a repetition takes more than no time");
   const n = minutes.length;
   if (!n) return { first: houseFirst, rate: HOUSE_RATE, from: 0 };
   const x = minutes.map((_, i) => Math.log2(i + 1));
   const y = minutes.map((value) => Math.log2(value));
-  const mean = (list: readonly number[]) => list.reduce((sum, value) => sum + value, 0) / list.length;
+  const mean = (list: readonly number[]) =>
+    list.reduce((sum, value) => sum + value, 0) / list.length;
   const [mx, my] = [mean(x), mean(y)];
   const sxx = x.reduce((sum, value) => sum + (value - mx) ** 2, 0);
   const sxy = x.reduce((sum, value, i) => sum + (value - mx) * ((y[i] ?? 0) - my), 0);

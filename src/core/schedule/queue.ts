@@ -1,5 +1,9 @@
 /** A booth: people come at random and are painted one after another. */
-export interface Booth { readonly arrivalsPerHour: number; readonly minutesEach: number; readonly artists: number }
+export interface Booth {
+  readonly arrivalsPerHour: number;
+  readonly minutesEach: number;
+  readonly artists: number;
+}
 
 export interface BoothWait {
   /** Share of their time that the artists paint; 1 and more can't be kept up. */
@@ -27,15 +31,29 @@ export function erlangC(servers: number, load: number): number {
  * @throws RangeError on rates below zero, minutes of zero or less, or no artist
  */
 export function boothWait({ arrivalsPerHour, minutesEach, artists }: Booth): BoothWait {
-  if (!(arrivalsPerHour >= 0) || !(minutesEach > 0) || !Number.isInteger(artists) || artists < 1) throw new RangeError("a booth needs arrivals of zero or more, minutes and an artist");
+  if (!(arrivalsPerHour >= 0) || !(minutesEach > 0) || !Number.isInteger(artists) || artists < 1)
+    throw new RangeError("a booth needs arrivals of zero or more, minutes and an artist");
   const load = (arrivalsPerHour / 60) * minutesEach;
   const waits = erlangC(artists, load);
-  return { busyShare: load / artists, waits, waitMinutes: load >= artists ? Infinity : (waits * minutesEach) / (artists - load), perHour: (60 / minutesEach) * artists };
+  return {
+    busyShare: load / artists,
+    waits,
+    waitMinutes: load >= artists ? Infinity : (waits * minutesEach) / (artists - load),
+    perHour: (60 / minutesEach) * artists,
+  };
 }
 
 /** The most designs of a menu, the quickest first, that keep the mean wait within so many minutes when each is chosen as often; 0 when not even the quickest does. */
-export function designsToOffer(minutes: readonly number[], booth: Omit<Booth, "minutesEach">, mostWait: number): number {
+export function designsToOffer(
+  minutes: readonly number[],
+  booth: Omit<Booth, "minutesEach">,
+  mostWait: number,
+): number {
   const quickest = [...minutes].sort((a, b) => a - b);
   const mean = (n: number) => quickest.slice(0, n).reduce((sum, value) => sum + value, 0) / n;
-  return quickest.reduce((most, _, i) => (boothWait({ ...booth, minutesEach: mean(i + 1) }).waitMinutes <= mostWait ? i + 1 : most), 0);
+  return quickest.reduce(
+    (most, _, i) =>
+      boothWait({ ...booth, minutesEach: mean(i + 1) }).waitMinutes <= mostWait ? i + 1 : most,
+    0,
+  );
 }

@@ -16,7 +16,14 @@ export interface Call {
   /** What each artist can do of the tasks that name a skill; everything where nothing is said. */
   readonly skills?: readonly (readonly string[] | null)[];
 }
-export interface PlacedInCall { performer: string; task: string; artist: number; chair: number; start: number; end: number }
+export interface PlacedInCall {
+  performer: string;
+  task: string;
+  artist: number;
+  chair: number;
+  start: number;
+  end: number;
+}
 
 /** Orders that are tried, and how long on the clock of effort: tries are cheap for small calls and few for large ones. */
 const MOST_TRIES = 160;
@@ -41,14 +48,20 @@ interface Work {
 
 /** The artists that may do a task. @throws RangeError where nobody may */
 function ableTo(task: Task, { artists, skills = [] }: Call): number[] {
-  const able = Array.from({ length: artists }, (_, i) => i).filter((i) => { const own = skills[i] ?? null; return own === null || task.skill === undefined || own.includes(task.skill); });
+  const able = Array.from({ length: artists }, (_, i) => i).filter((i) => {
+    const own = skills[i] ?? null;
+    return own === null || task.skill === undefined || own.includes(task.skill);
+  });
   if (!able.length) throw new RangeError(`nobody at this call does ${task.skill}`);
   return able;
 }
 
 const NOBODY: readonly number[] = [];
 
-function workOf({ id, tasks, sooner = 0 }: Performer, able: (task: Task) => readonly number[]): Work {
+function workOf(
+  { id, tasks, sooner = 0 }: Performer,
+  able: (task: Task) => readonly number[],
+): Work {
   const byId = checkedTasks(tasks);
   const place = new Map(tasks.map((task, i) => [task.id, i]));
   const before = tasks.map((task) => task.after.map((other) => place.get(other) ?? 0));
@@ -62,15 +75,39 @@ function workOf({ id, tasks, sooner = 0 }: Performer, able: (task: Task) => read
     }
   }
   const names = [...new Set(tasks.map(({ zone }) => zone))];
-  return { id, tasks, before, tail, zone: tasks.map(({ zone }) => names.indexOf(zone)), zones: names.length, bound: chairLowerBound(tasks), handsOn: tasks.reduce((sum, { handsOn }) => sum + handsOn, 0), sooner, able: tasks.map(able) };
+  return {
+    id,
+    tasks,
+    before,
+    tail,
+    zone: tasks.map(({ zone }) => names.indexOf(zone)),
+    zones: names.length,
+    bound: chairLowerBound(tasks),
+    handsOn: tasks.reduce((sum, { handsOn }) => sum + handsOn, 0),
+    sooner,
+    able: tasks.map(able),
+  };
 }
 
 /** No call is shorter: the longest performer, the hands there are, those who alone can do a thing, and the chairs there are. */
 function callLowerBound(works: readonly Work[], { artists, chairs }: Call): number {
   const sum = (of: (work: Work) => number) => works.reduce((total, work) => total + of(work), 0);
   const bySkill = new Map<string, { load: number; hands: number }>();
-  for (const work of works) work.tasks.forEach(({ skill, handsOn }, t) => { if (skill !== undefined) bySkill.set(skill, { load: (bySkill.get(skill)?.load ?? 0) + handsOn, hands: work.able[t]?.length ?? 1 }); });
-  return Math.max(0, ...works.map(({ bound }) => bound), sum(({ handsOn }) => handsOn) / artists, sum(({ bound }) => bound) / chairs, ...[...bySkill.values()].map(({ load, hands }) => load / hands));
+  for (const work of works)
+    work.tasks.forEach(({ skill, handsOn }, t) => {
+      if (skill !== undefined)
+        bySkill.set(skill, {
+          load: (bySkill.get(skill)?.load ?? 0) + handsOn,
+          hands: work.able[t]?.length ?? 1,
+        });
+    });
+  return Math.max(
+    0,
+    ...works.map(({ bound }) => bound),
+    sum(({ handsOn }) => handsOn) / artists,
+    sum(({ bound }) => bound) / chairs,
+    ...[...bySkill.values()].map(({ load, hands }) => load / hands),
+  );
 }
 
 /** From the start until everybody has been ready for as long as they have to be sooner than the last. */
@@ -80,12 +117,20 @@ const spanOf = (works: readonly Work[], placed: readonly PlacedInCall[]): number
 };
 
 /** When each pair of hands is free first. */
-const arrivals = ({ artists, from = [] }: Call): number[] => Array.from({ length: artists }, (_, i) => Math.max(0, from[i] ?? 0));
+const arrivals = ({ artists, from = [] }: Call): number[] =>
+  Array.from({ length: artists }, (_, i) => Math.max(0, from[i] ?? 0));
 
 /** Deterministic jitter for the repeated tries; not for anything that needs real randomness. */
-const jitter = (n: number) => { const x = Math.sin(n * 78.233) * 43758.5453; return x - Math.floor(x); };
+const jitter = (n: number) => {
+  const x = Math.sin(n * 78.233) * 43758.5453;
+  return x - Math.floor(x);
+};
 
-interface Way { readonly order: readonly number[]; /** How a performer in a chair weighs against another: the more is left, the sooner. */ readonly urgency: readonly number[]; readonly patience: number }
+interface Way {
+  readonly order: readonly number[];
+  /** How a performer in a chair weighs against another: the more is left, the sooner. */ readonly urgency: readonly number[];
+  readonly patience: number;
+}
 
 /** Walks through the call once: of all that could start soonest, the most urgent. Null as soon as it can't beat a known end. */
 function walk(works: readonly Work[], call: Call, way: Way, best: number): PlacedInCall[] | null {
@@ -114,7 +159,15 @@ function walk(works: readonly Work[], call: Call, way: Way, best: number): Place
     // A free chair takes the next performer at once: an empty chair earns nothing.
     while (waiting.length && seated.length < call.chairs) {
       const p = waiting.shift() as number;
-      const chair = chairFree.reduce((found, at, i) => (seated.some((other) => chairOf[other] === i) ? found : found < 0 || at < (chairFree[found] ?? 0) ? i : found), -1);
+      const chair = chairFree.reduce(
+        (found, at, i) =>
+          seated.some((other) => chairOf[other] === i)
+            ? found
+            : found < 0 || at < (chairFree[found] ?? 0)
+              ? i
+              : found,
+        -1,
+      );
       chairOf[p] = chair;
       free[p] = chairFree[chair] ?? 0;
       seated.push(p);
@@ -126,7 +179,10 @@ function walk(works: readonly Work[], call: Call, way: Way, best: number): Place
     const first = new Map<readonly number[], number>();
     const firstOf = (able: readonly number[]): number => {
       let at = first.get(able);
-      if (at === undefined) { at = able.reduce((least, i) => Math.min(least, artistFree[i] ?? 0), Infinity); first.set(able, at); }
+      if (at === undefined) {
+        at = able.reduce((least, i) => Math.min(least, artistFree[i] ?? 0), Infinity);
+        first.set(able, at);
+      }
       return at;
     };
     for (const p of seated) {
@@ -139,8 +195,11 @@ function walk(works: readonly Work[], call: Call, way: Way, best: number): Place
         soonestStart = Math.min(soonestStart, start);
       }
     }
-    const scoreOf = ({ p, t }: { p: number; t: number }) => (((works[p] as Work).tail[t] ?? 0) + (works[p] as Work).sooner) * (way.urgency[p] ?? 1);
-    const { p: bestP, t: bestT } = open.filter(({ start }) => start <= soonestStart + way.patience).reduce((a, b) => (scoreOf(b) > scoreOf(a) + 1e-9 ? b : a));
+    const scoreOf = ({ p, t }: { p: number; t: number }) =>
+      (((works[p] as Work).tail[t] ?? 0) + (works[p] as Work).sooner) * (way.urgency[p] ?? 1);
+    const { p: bestP, t: bestT } = open
+      .filter(({ start }) => start <= soonestStart + way.patience)
+      .reduce((a, b) => (scoreOf(b) > scoreOf(a) + 1e-9 ? b : a));
     const work = works[bestP] as Work;
     const task = work.tasks[bestT] as Task;
     const ready = earliest(bestP, bestT);
@@ -148,11 +207,29 @@ function walk(works: readonly Work[], call: Call, way: Way, best: number): Place
     const mine = lastArtist[bestP] ?? -1;
     const able = work.able[bestT] ?? NOBODY;
     const soonest = Math.max(firstOf(able), ready);
-    const artist = mine >= 0 && able.includes(mine) && (artistFree[mine] ?? 0) <= soonest + 1e-9 ? mine : artistFree.reduce((found, at, i) => (able.includes(i) && at <= soonest + 1e-9 && (found < 0 || at > (artistFree[found] ?? 0)) ? i : found), -1);
+    const artist =
+      mine >= 0 && able.includes(mine) && (artistFree[mine] ?? 0) <= soonest + 1e-9
+        ? mine
+        : artistFree.reduce(
+            (found, at, i) =>
+              able.includes(i) &&
+              at <= soonest + 1e-9 &&
+              (found < 0 || at > (artistFree[found] ?? 0))
+                ? i
+                : found,
+            -1,
+          );
     const start = Math.max(artistFree[artist] ?? 0, ready);
     const end = start + task.handsOn;
     if (end + (work.tail[bestT] ?? 0) - task.handsOn + work.sooner >= best - 1e-9) return null;
-    placed.push({ performer: work.id, task: task.id, artist, chair: chairOf[bestP] ?? 0, start, end });
+    placed.push({
+      performer: work.id,
+      task: task.id,
+      artist,
+      chair: chairOf[bestP] ?? 0,
+      start,
+      end,
+    });
     artistFree[artist] = end;
     lastArtist[bestP] = artist;
     free[bestP] = end;
@@ -169,25 +246,52 @@ function walk(works: readonly Work[], call: Call, way: Way, best: number): Place
 /** Calls of so few tasks are solved exactly. */
 const EXHAUSTIVE = 8;
 
-interface State { readonly placed: readonly PlacedInCall[]; readonly artistFree: readonly number[]; readonly chairFree: readonly number[]; readonly chairOf: ReadonlyMap<string, number> }
+interface State {
+  readonly placed: readonly PlacedInCall[];
+  readonly artistFree: readonly number[];
+  readonly chairFree: readonly number[];
+  readonly chairOf: ReadonlyMap<string, number>;
+}
 
 /** The best of all orders in which tasks could be taken up, each as early as it can be then; depth first, cut by the longest chain that is left. */
-function everyWay(works: readonly Work[], call: Call, start: readonly PlacedInCall[], end: number): { placed: readonly PlacedInCall[]; span: number } {
+function everyWay(
+  works: readonly Work[],
+  call: Call,
+  start: readonly PlacedInCall[],
+  end: number,
+): { placed: readonly PlacedInCall[]; span: number } {
   let best = { placed: start, span: end };
   const search = ({ placed, artistFree, chairFree, chairOf }: State) => {
     const now = spanOf(works, placed);
-    if (placed.length === works.reduce((sum, { tasks }) => sum + tasks.length, 0)) { if (now < best.span - 1e-9) best = { placed, span: now }; return; }
+    if (placed.length === works.reduce((sum, { tasks }) => sum + tasks.length, 0)) {
+      if (now < best.span - 1e-9) best = { placed, span: now };
+      return;
+    }
     for (const work of works) {
       const own = placed.filter(({ performer }) => performer === work.id);
       const endOf = (t: number) => own.find(({ task }) => task === work.tasks[t]?.id)?.end;
       work.tasks.forEach((task, t) => {
-        if (endOf(t) !== undefined || (work.before[t] ?? []).some((b) => endOf(b) === undefined)) return;
+        if (endOf(t) !== undefined || (work.before[t] ?? []).some((b) => endOf(b) === undefined))
+          return;
         const sitting = chairOf.get(work.id);
         const free = [...chairFree.keys()].filter((i) => Number.isFinite(chairFree[i]));
-        const chair = sitting ?? free.reduce((found, i) => (found < 0 || (chairFree[i] ?? 0) < (chairFree[found] ?? 0) ? i : found), -1);
+        const chair =
+          sitting ??
+          free.reduce(
+            (found, i) => (found < 0 || (chairFree[i] ?? 0) < (chairFree[found] ?? 0) ? i : found),
+            -1,
+          );
         if (chair < 0) return;
-        const rested = own.map((entry) => { const at = work.tasks.findIndex(({ id }) => id === entry.task); return entry.end + (work.zone[at] === work.zone[t] ? (work.tasks[at]?.wait ?? 0) : 0); });
-        const ready = Math.max(0, ...rested, ...(work.before[t] ?? []).map((b) => (endOf(b) ?? 0) + (work.tasks[b]?.wait ?? 0)), sitting === undefined ? (chairFree[chair] ?? 0) : 0);
+        const rested = own.map((entry) => {
+          const at = work.tasks.findIndex(({ id }) => id === entry.task);
+          return entry.end + (work.zone[at] === work.zone[t] ? (work.tasks[at]?.wait ?? 0) : 0);
+        });
+        const ready = Math.max(
+          0,
+          ...rested,
+          ...(work.before[t] ?? []).map((b) => (endOf(b) ?? 0) + (work.tasks[b]?.wait ?? 0)),
+          sitting === undefined ? (chairFree[chair] ?? 0) : 0,
+        );
         const last = own.length + 1 === work.tasks.length;
         const alike = new Set<string>();
         for (const artist of work.able[t] ?? []) {
@@ -199,14 +303,24 @@ function everyWay(works: readonly Work[], call: Call, start: readonly PlacedInCa
           if (from + (work.tail[t] ?? 0) + work.sooner >= best.span - 1e-9) continue;
           const to = from + task.handsOn;
           search({
-            placed: [...placed, { performer: work.id, task: task.id, artist, chair, start: from, end: to }], artistFree: artistFree.map((at, i) => (i === artist ? to : at)),
-            chairFree: chairFree.map((at, i) => (i === chair ? (last ? to : Infinity) : at)), chairOf: new Map([...chairOf, [work.id, chair]]),
+            placed: [
+              ...placed,
+              { performer: work.id, task: task.id, artist, chair, start: from, end: to },
+            ],
+            artistFree: artistFree.map((at, i) => (i === artist ? to : at)),
+            chairFree: chairFree.map((at, i) => (i === chair ? (last ? to : Infinity) : at)),
+            chairOf: new Map([...chairOf, [work.id, chair]]),
           });
         }
       });
     }
   };
-  search({ placed: [], artistFree: arrivals(call), chairFree: new Array<number>(call.chairs).fill(0), chairOf: new Map() });
+  search({
+    placed: [],
+    artistFree: arrivals(call),
+    chairFree: new Array<number>(call.chairs).fill(0),
+    chairOf: new Map(),
+  });
   return best;
 }
 
@@ -219,13 +333,26 @@ function everyWay(works: readonly Work[], call: Call, start: readonly PlacedInCa
  * made short is the time until the last is ready and each of the others has been for as long.
  * @throws RangeError without artists or chairs, on two performers of one id, on a skill that nobody there has, and on tasks that a chair refuses
  */
-export function scheduleCall(call: Call): { placed: PlacedInCall[]; makespan: number; lowerBound: number } {
-  if (!Number.isInteger(call.artists) || call.artists < 1) throw new RangeError("a call needs an artist");
-  if (!Number.isInteger(call.chairs) || call.chairs < 1) throw new RangeError("a call needs a chair");
-  if (new Set(call.performers.map(({ id }) => id)).size !== call.performers.length) throw new RangeError("two performers have the same id");
+export function scheduleCall(call: Call): {
+  placed: PlacedInCall[];
+  makespan: number;
+  lowerBound: number;
+} {
+  if (!Number.isInteger(call.artists) || call.artists < 1)
+    throw new RangeError("a call needs an artist");
+  if (!Number.isInteger(call.chairs) || call.chairs < 1)
+    throw new RangeError("a call needs a chair");
+  if (new Set(call.performers.map(({ id }) => id)).size !== call.performers.length)
+    throw new RangeError("two performers have the same id");
   const bySkill = new Map<string | undefined, readonly number[]>();
-  const able = (task: Task): readonly number[] => { const known = bySkill.get(task.skill) ?? ableTo(task, call); bySkill.set(task.skill, known); return known; };
-  const works = call.performers.filter(({ tasks }) => tasks.length > 0).map((performer) => workOf(performer, able));
+  const able = (task: Task): readonly number[] => {
+    const known = bySkill.get(task.skill) ?? ableTo(task, call);
+    bySkill.set(task.skill, known);
+    return known;
+  };
+  const works = call.performers
+    .filter(({ tasks }) => tasks.length > 0)
+    .map((performer) => workOf(performer, able));
   const lowerBound = callLowerBound(works, call);
   const spanBound = Math.max(lowerBound, ...works.map(({ bound, sooner }) => bound + sooner));
   const size = works.reduce((sum, { tasks }) => sum + tasks.length, 0);
@@ -236,13 +363,33 @@ export function scheduleCall(call: Call): { placed: PlacedInCall[]; makespan: nu
   const good = spanBound * 1.0005 + 1e-9;
   for (let i = 0; i < tries && span > good; i++) {
     const noise = (k: number) => jitter(i * 131 + k);
-    const weight = (p: number) => { const work = works[p] as Work; const long = work.bound + work.sooner; return i === 0 ? long : i === 1 ? work.handsOn + work.sooner : i === 2 ? work.sooner * 1000 - work.bound : long * (0.5 + noise(p)); };
+    const weight = (p: number) => {
+      const work = works[p] as Work;
+      const long = work.bound + work.sooner;
+      return i === 0
+        ? long
+        : i === 1
+          ? work.handsOn + work.sooner
+          : i === 2
+            ? work.sooner * 1000 - work.bound
+            : long * (0.5 + noise(p));
+    };
     const order = [...places].sort((a, b) => weight(b) - weight(a));
     const urgency = places.map((p) => (i < 3 ? 1 : 0.6 + 0.8 * noise(p + 57)));
-    const found = walk(works, call, { order, urgency, patience: i % 3 === 2 ? 1 : i % 3 === 1 ? 0.4 : 0 }, span);
+    const found = walk(
+      works,
+      call,
+      { order, urgency, patience: i % 3 === 2 ? 1 : i % 3 === 1 ? 0.4 : 0 },
+      span,
+    );
     const end = found ? spanOf(works, found) : Infinity;
     if (found && end < span - 1e-9) [best, span] = [found, end];
   }
-  if (size <= EXHAUSTIVE && span > good) ({ placed: best, span } = everyWay(works, call, best, span));
-  return { placed: [...best].sort((a, b) => a.start - b.start || a.end - b.end), makespan: Math.max(0, ...best.map(({ end }) => end)), lowerBound };
+  if (size <= EXHAUSTIVE && span > good)
+    ({ placed: best, span } = everyWay(works, call, best, span));
+  return {
+    placed: [...best].sort((a, b) => a.start - b.start || a.end - b.end),
+    makespan: Math.max(0, ...best.map(({ end }) => end)),
+    lowerBound,
+  };
 }

@@ -12,18 +12,27 @@ const ALIKE = 12;
 export function moveCost(from: Task | undefined, to: Task): number {
   if (!from) return 0;
   const up = Math.max(0, (from.height ?? 0) - (to.height ?? 0));
-  const lighter = from.lightness !== undefined && to.lightness !== undefined && to.lightness - from.lightness > ALIKE;
-  return Math.min(MOST_UP, up * UP_A_LEVEL) + (lighter ? LIGHTER : 0) + (from.batch === to.batch ? 0 : ANOTHER);
+  const lighter =
+    from.lightness !== undefined &&
+    to.lightness !== undefined &&
+    to.lightness - from.lightness > ALIKE;
+  return (
+    Math.min(MOST_UP, up * UP_A_LEVEL) +
+    (lighter ? LIGHTER : 0) +
+    (from.batch === to.batch ? 0 : ANOTHER)
+  );
 }
 
 /** How far a schedule goes against top-down and light-first: the sum of its moves, hand by hand. */
 export function strainOf(placed: readonly Placed[], byId: ReadonlyMap<string, Task>): number {
   const last = new Map<number, Task>();
-  return [...placed].sort((a, b) => a.start - b.start || a.end - b.end).reduce((sum, { id, hand = 0 }) => {
-    const task = byId.get(id);
-    if (!task) return sum;
-    const cost = moveCost(last.get(hand), task);
-    last.set(hand, task);
-    return sum + cost;
-  }, 0);
+  return [...placed]
+    .sort((a, b) => a.start - b.start || a.end - b.end)
+    .reduce((sum, { id, hand = 0 }) => {
+      const task = byId.get(id);
+      if (!task) return sum;
+      const cost = moveCost(last.get(hand), task);
+      last.set(hand, task);
+      return sum + cost;
+    }, 0);
 }

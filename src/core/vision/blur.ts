@@ -1,12 +1,18 @@
 /** A grid of numbers, row by row. */
-export interface Plane { readonly width: number; readonly height: number; readonly values: Float32Array }
+export interface Plane {
+  readonly width: number;
+  readonly height: number;
+  readonly values: Float32Array;
+}
 
 const clamp = (i: number, n: number) => (i < 0 ? 0 : i >= n ? n - 1 : i);
 
 /** A Gaussian cut off at three sigmas, summing to one. */
 function kernel(sigma: number): Float32Array {
   const radius = Math.max(1, Math.ceil(3 * sigma));
-  const taps = Float32Array.from({ length: 2 * radius + 1 }, (_, i) => Math.exp(-((i - radius) ** 2) / (2 * sigma * sigma)));
+  const taps = Float32Array.from({ length: 2 * radius + 1 }, (_, i) =>
+    Math.exp(-((i - radius) ** 2) / (2 * sigma * sigma)),
+  );
   const sum = taps.reduce((total, tap) => total + tap, 0);
   return taps.map((tap) => tap / sum);
 }
@@ -25,7 +31,8 @@ function convolve({ width, height, values }: Plane, taps: Float32Array): Plane {
     row.fill(values[from + width - 1] as number, radius + width);
     for (let x = 0; x < width; x++) {
       let sum = middle * (row[x + radius] as number);
-      for (let t = 0, right = x + 2 * radius; t < radius; t++, right--) sum += (taps[t] as number) * ((row[x + t] as number) + (row[right] as number));
+      for (let t = 0, right = x + 2 * radius; t < radius; t++, right--)
+        sum += (taps[t] as number) * ((row[x + t] as number) + (row[right] as number));
       across[from + x] = sum;
     }
   }
@@ -38,7 +45,10 @@ function convolve({ width, height, values }: Plane, taps: Float32Array): Plane {
       const upper = clamp(y + t - radius, height) * width;
       const lower = clamp(y + radius - t, height) * width;
       const tap = taps[t] as number;
-      for (let x = 0; x < width; x++) down[into + x] = (down[into + x] as number) + tap * ((across[upper + x] as number) + (across[lower + x] as number));
+      for (let x = 0; x < width; x++)
+        down[into + x] =
+          (down[into + x] as number) +
+          tap * ((across[upper + x] as number) + (across[lower + x] as number));
     }
   }
   return { width, height, values: down };
@@ -48,19 +58,32 @@ function convolve({ width, height, values }: Plane, taps: Float32Array): Plane {
 function shrink({ width, height, values }: Plane, by: number): Plane {
   const [w, h] = [Math.ceil(width / by), Math.ceil(height / by)];
   const small = new Float32Array(w * h);
-  for (let Y = 0; Y < h; Y++) for (let X = 0; X < w; X++) {
-    let sum = 0;
-    const [right, bottom] = [Math.min(width, (X + 1) * by), Math.min(height, (Y + 1) * by)];
-    for (let y = Y * by; y < bottom; y++) for (let x = X * by; x < right; x++) sum += values[y * width + x] as number;
-    small[Y * w + X] = sum / ((right - X * by) * (bottom - Y * by));
-  }
+  for (let Y = 0; Y < h; Y++)
+    for (let X = 0; X < w; X++) {
+      let sum = 0;
+      const [right, bottom] = [Math.min(width, (X + 1) * by), Math.min(height, (Y + 1) * by)];
+      for (let y = Y * by; y < bottom; y++)
+        for (let x = X * by; x < right; x++) sum += values[y * width + x] as number;
+      small[Y * w + X] = sum / ((right - X * by) * (bottom - Y * by));
+    }
   return { width: w, height: h, values: small };
 }
 
 /** Adds `weight` times a shrunken plane to a large one, bilinearly between its cells. */
-function addGrown(into: Float32Array, width: number, height: number, small: Plane, by: number, weight: number): void {
-  const columns = Int32Array.from({ length: width }, (_, x) => clamp(Math.floor((x + 0.5) / by - 0.5), small.width));
-  const shares = Float32Array.from({ length: width }, (_, x) => Math.min(1, Math.max(0, (x + 0.5) / by - 0.5 - (columns[x] as number))));
+function addGrown(
+  into: Float32Array,
+  width: number,
+  height: number,
+  small: Plane,
+  by: number,
+  weight: number,
+): void {
+  const columns = Int32Array.from({ length: width }, (_, x) =>
+    clamp(Math.floor((x + 0.5) / by - 0.5), small.width),
+  );
+  const shares = Float32Array.from({ length: width }, (_, x) =>
+    Math.min(1, Math.max(0, (x + 0.5) / by - 0.5 - (columns[x] as number))),
+  );
   // Down first, on the few cells of a small row, then across; the last cell stands twice, so that its right neighbour is itself.
   const row = new Float32Array(small.width + 1);
   for (let y = 0; y < height; y++) {
@@ -69,12 +92,16 @@ function addGrown(into: Float32Array, width: number, height: number, small: Plan
     const share = Math.min(1, Math.max(0, place - top));
     const a = top * small.width;
     const b = clamp(top + 1, small.height) * small.width;
-    for (let x = 0; x < small.width; x++) row[x] = weight * ((small.values[a + x] as number) * (1 - share) + (small.values[b + x] as number) * share);
+    for (let x = 0; x < small.width; x++)
+      row[x] =
+        weight *
+        ((small.values[a + x] as number) * (1 - share) + (small.values[b + x] as number) * share);
     row[small.width] = row[small.width - 1] as number;
     for (let x = 0, out = y * width; x < width; x++, out++) {
       const left = columns[x] as number;
       const here = row[left] as number;
-      into[out] = (into[out] as number) + here + (shares[x] as number) * ((row[left + 1] as number) - here);
+      into[out] =
+        (into[out] as number) + here + (shares[x] as number) * ((row[left + 1] as number) - here);
     }
   }
 }
@@ -92,11 +119,22 @@ const WIDE = 3;
  * @param sigma in cells
  */
 export function addBlurred(into: Float32Array, plane: Plane, sigma: number, weight: number): void {
-  if (sigma < NEGLIGIBLE) { for (let i = 0; i < into.length; i++) into[i] = (into[i] as number) + weight * (plane.values[i] as number); return; }
+  if (sigma < NEGLIGIBLE) {
+    for (let i = 0; i < into.length; i++)
+      into[i] = (into[i] as number) + weight * (plane.values[i] as number);
+    return;
+  }
   const largest = 2 ** Math.floor(Math.log2(Math.max(plane.width, plane.height)));
   const by = Math.min(largest, 2 ** Math.max(0, Math.ceil(Math.log2(sigma / WIDE))));
-  const added = by === 1 ? 0 : (by * by - 1) / 12 + by * by / 6;
+  const added = by === 1 ? 0 : (by * by - 1) / 12 + (by * by) / 6;
   const left = Math.sqrt(Math.max(0.01, sigma * sigma - added)) / by;
   const small = by === 1 ? plane : shrink(plane, by);
-  addGrown(into, plane.width, plane.height, convolve(small, kernel(Math.min(left, WIDEST))), by, weight);
+  addGrown(
+    into,
+    plane.width,
+    plane.height,
+    convolve(small, kernel(Math.min(left, WIDEST))),
+    by,
+    weight,
+  );
 }

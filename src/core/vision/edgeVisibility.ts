@@ -21,7 +21,8 @@ const luminance = (L: number) => (L > 8 ? 100 * ((L + 16) / 116) ** 3 : (100 * L
 /** Where contrast sensitivity is highest, cycles a degree. */
 const BEST_SEEN = 8;
 /** Sensitivity to a bar: a square wave's first harmonic is 4/pi of its contrast (Campbell & Robson 1968), and a wider bar still has edges as sharp as one that is seen best. */
-const barSensitivity = (fundamental: number): number => (4 / Math.PI) * contrastSensitivity(Math.max(BEST_SEEN, fundamental));
+const barSensitivity = (fundamental: number): number =>
+  (4 / Math.PI) * contrastSensitivity(Math.max(BEST_SEEN, fundamental));
 
 const CHROMATIC = OPPONENT[1];
 
@@ -33,16 +34,24 @@ const CHROMATIC = OPPONENT[1];
  * @returns `ratio`: times what reading it takes at the least; below 1 lost, from 2 on visible
  * @throws RangeError when the width is not above zero or the distance is negative
  */
-export function edgeVisibility(a: Lab, b: Lab, at: { widthMm: number; distanceM: number }): { verdict: Verdict; ratio: number } {
-  if (!(at.widthMm > 0) || !(at.distanceM >= 0)) throw new RangeError("width above 0 mm, distance from 0 m on");
+export function edgeVisibility(
+  a: Lab,
+  b: Lab,
+  at: { widthMm: number; distanceM: number },
+): { verdict: Verdict; ratio: number } {
+  if (!(at.widthMm > 0) || !(at.distanceM >= 0))
+    throw new RangeError("width above 0 mm, distance from 0 m on");
   // Nobody looks closer than a hand's breadth: there the eye no longer focuses.
   const fundamental = 1 / (2 * degreesAcross(at.widthMm, Math.max(0.15, at.distanceM)));
   const [Ya, Yb] = [luminance(a[0]), luminance(b[0])];
   const contrast = Math.abs(Ya - Yb) / (Ya + Yb + 2 * VEIL);
   const light = (contrast * PEAK * barSensitivity(fundamental)) / TO_READ;
-  const colour = (Math.hypot(a[1] - b[1], a[2] - b[2]) * Math.max(0, passes(CHROMATIC, fundamental))) / CHROMA_READ;
+  const colour =
+    (Math.hypot(a[1] - b[1], a[2] - b[2]) * Math.max(0, passes(CHROMATIC, fundamental))) /
+    CHROMA_READ;
   const ratio = (light ** POOLING + colour ** POOLING) ** (1 / POOLING);
   return { verdict: verdictOf(ratio), ratio };
 }
 
-export const verdictOf = (ratio: number): Verdict => (ratio >= 2 ? "visible" : ratio >= 1 ? "marginal" : "lost");
+export const verdictOf = (ratio: number): Verdict =>
+  ratio >= 2 ? "visible" : ratio >= 1 ? "marginal" : "lost";

@@ -1,5 +1,9 @@
 /** What was seen against what was forecast: the hazard the house expected, for how long, and the share that was whole. */
-export interface WearObservation { readonly hazardPerHour: number; readonly hours: number; readonly wholeShare: number }
+export interface WearObservation {
+  readonly hazardPerHour: number;
+  readonly hours: number;
+  readonly wholeShare: number;
+}
 
 /** How much faster or slower than the house's forecast a paint wears on a painter's own record, as a gamma distribution of the factor. */
 export interface WearFactor {
@@ -24,12 +28,22 @@ export const HOUSE_FACTOR: WearFactor = { shape: HOUSE_EVENTS, rate: HOUSE_EVENT
  */
 export function calibrate(prior: WearFactor, observations: readonly WearObservation[]): WearFactor {
   return observations.reduce((factor, { hazardPerHour, hours, wholeShare }) => {
-    if (!(hazardPerHour >= 0) || !(hours >= 0) || !(wholeShare >= 0 && wholeShare <= 1)) throw new RangeError("an observation needs hazard and hours of zero or more and a share from 0 to 1");
+    if (!(hazardPerHour >= 0) || !(hours >= 0) || !(wholeShare >= 0 && wholeShare <= 1))
+      throw new RangeError(
+        "an observation needs hazard and hours of zero or more and a share from 0 to 1",
+      );
     // What is wholly gone says only that it went, not how long ago.
     const lost = -Math.log(Math.max(wholeShare, 0.02));
-    return { shape: factor.shape + lost / EVENT, rate: factor.rate + (hazardPerHour * hours) / EVENT, from: factor.from + 1 };
+    return {
+      shape: factor.shape + lost / EVENT,
+      rate: factor.rate + (hazardPerHour * hours) / EVENT,
+      from: factor.from + 1,
+    };
   }, prior);
 }
 
 /** The factor to forecast with, and how unsure it is (one standard deviation). */
-export const factorOf = ({ shape, rate }: WearFactor): { mean: number; deviation: number } => ({ mean: shape / rate, deviation: Math.sqrt(shape) / rate });
+export const factorOf = ({ shape, rate }: WearFactor): { mean: number; deviation: number } => ({
+  mean: shape / rate,
+  deviation: Math.sqrt(shape) / rate,
+});

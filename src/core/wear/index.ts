@@ -1,4 +1,20 @@
 export { climateOf, coverOf, sweatOf } from "./exposure";
-export { hazardsOf, HAZARD_WORDS, HAZARDS, onPiece, survival, wearUnder, zoneWear, type Hazards, type ZoneWear } from "./zoneWear";
+export {
+  hazardsOf,
+  HAZARD_WORDS,
+  HAZARDS,
+  onPiece,
+  survival,
+  wearUnder,
+  zoneWear,
+  type Hazards,
+  type ZoneWear,
+} from "./zoneWear";
 export { airOf, inWeather, judgeHours, worstHour, type HourJudged } from "./worstHour";
-export { calibrate, factorOf, HOUSE_FACTOR, type WearFactor, type WearObservation } from "./calibrate";
+export {
+  calibrate,
+  factorOf,
+  HOUSE_FACTOR,
+  type WearFactor,
+  type WearObservation,
+} from "./calibrate";

@@ -3,9 +3,21 @@ import type { HelperKey, PaintTypeKey } from "../paint";
 import { STAND_IN } from "../people";
 import { survival, sweatOf, zoneWear } from ".";
 
-const hot: Brief = { ...USUAL_BRIEF, airDegC: 34, rh: 40, activity: "dancing", sun: true, hoursWorn: 5 };
+const hot: Brief = {
+  ...USUAL_BRIEF,
+  airDegC: 34,
+  rh: 40,
+  activity: "dancing",
+  sun: true,
+  hoursWorn: 5,
+};
 const heavy = { ...STAND_IN, sweat: "heavy" as const };
-const hours = (type: PaintTypeKey, helpers: HelperKey[] = [], brief = hot, zone: "forehead" | "upperLip" | "cheekAppleLeft" = "forehead") => zoneWear({ zone, type, helpers, person: heavy, brief }).failureHours;
+const hours = (
+  type: PaintTypeKey,
+  helpers: HelperKey[] = [],
+  brief = hot,
+  zone: "forehead" | "upperLip" | "cheekAppleLeft" = "forehead",
+) => zoneWear({ zone, type, helpers, person: heavy, brief }).failureHours;
 
 // Orderings of 2-core section 6; the numbers are the house's, the orderings must hold whatever they are.
 describe("wear", () => {
@@ -24,7 +36,12 @@ describe("wear", () => {
     const all: HelperKey[] = ["skinPrep", "sealingMedium", "barrierSpray"];
     const none = hours("waterGlycerine");
     const one = all.map((key) => hours("waterGlycerine", [key]));
-    const two = all.map((out) => hours("waterGlycerine", all.filter((key) => key !== out)));
+    const two = all.map((out) =>
+      hours(
+        "waterGlycerine",
+        all.filter((key) => key !== out),
+      ),
+    );
     expect(Math.min(...one)).toBeGreaterThan(none);
     expect(Math.min(...two)).toBeGreaterThan(Math.max(...one));
     expect(hours("waterGlycerine", all)).toBeGreaterThan(Math.max(...two));
@@ -35,7 +52,13 @@ describe("wear", () => {
     expect(hours("waterGlycerine")).toBeLessThan(1);
   });
   it("falls from whole to nothing, and needs the first touch-up before it fails", () => {
-    const wear = zoneWear({ zone: "chin", type: "waterGlycerine", helpers: [], person: heavy, brief: hot });
+    const wear = zoneWear({
+      zone: "chin",
+      type: "waterGlycerine",
+      helpers: [],
+      person: heavy,
+      brief: hot,
+    });
     expect(survival(wear, 0)).toBe(1);
     expect(survival(wear, wear.touchUpHours)).toBeCloseTo(0.85, 10);
     expect(survival(wear, wear.failureHours)).toBeCloseTo(0.6, 10);

@@ -7,7 +7,14 @@ import { HOUSE, type House } from "../rules";
 import { climateOf, coverOf, sweatOf } from "./exposure";
 
 export type Hazards = Readonly<Record<Hazard, number>>;
-export const HAZARD_WORDS: Readonly<Record<Hazard, string>> = { sweat: "sweat", rubbing: "rubbing", flexing: "the skin moving", sebum: "skin oil", heat: "heat", water: "water" };
+export const HAZARD_WORDS: Readonly<Record<Hazard, string>> = {
+  sweat: "sweat",
+  rubbing: "rubbing",
+  flexing: "the skin moving",
+  sebum: "skin oil",
+  heat: "heat",
+  water: "water",
+};
 export const HAZARDS = Object.keys(HAZARD_WORDS) as Hazard[];
 
 /** Sweat that skin can carry before it runs off; more makes no difference. Common practice, no published source. */
@@ -23,18 +30,28 @@ type Sweats = Pick<Person, "sweat" | "skinKind">;
 
 /** Sweat by cover, asked for again and again while systems are compared. */
 const SWEAT = new WeakMap<Brief, Map<string, number>>();
-function sweatAt(person: Sweats, brief: Brief, cover: ReturnType<typeof coverOf>, house: House): number {
+function sweatAt(
+  person: Sweats,
+  brief: Brief,
+  cover: ReturnType<typeof coverOf>,
+  house: House,
+): number {
   const known = SWEAT.get(brief) ?? new Map<string, number>();
   SWEAT.set(brief, known);
   const key = `${person.sweat} ${cover} ${house.numbers.sweatLight} ${house.numbers.sweatHeavy} ${house.numbers.sunRadiant}`;
-  const value = known.get(key) ?? lifting(sweatOf(person, brief, cover ?? (brief.hood ? "hood" : null), house), brief, cover);
+  const value =
+    known.get(key) ??
+    lifting(sweatOf(person, brief, cover ?? (brief.hood ? "hood" : null), house), brief, cover);
   known.set(key, value);
   return value;
 }
 
 /** The part of the sweat that lifts paint: what runs because the air can't take it up, and a little of the rest. Dry wind spares a face that damp air would run. */
 function lifting(sweat: number, brief: Brief, cover: ReturnType<typeof coverOf>): number {
-  const runs = Math.max(0, sweat - DRIES_WHERE_IT_IS * greatestEvaporation(climateOf(brief, cover)));
+  const runs = Math.max(
+    0,
+    sweat - DRIES_WHERE_IT_IS * greatestEvaporation(climateOf(brief, cover)),
+  );
   return runs + DRIED_LIFTS * (sweat - runs);
 }
 
@@ -43,16 +60,29 @@ function lifting(sweat: number, brief: Brief, cover: ReturnType<typeof coverOf>)
  * that unprotected water colour on a heavily sweating face (500 g/m2h) needs a touch-up within about half an hour (WEAR-3); the
  * rest common practice, no published source.
  */
-export function hazardsOf(zone: ZoneId, person: Sweats, brief: Brief, house: House = HOUSE): Hazards {
+export function hazardsOf(
+  zone: ZoneId,
+  person: Sweats,
+  brief: Brief,
+  house: House = HOUSE,
+): Hazards {
   const { traits, group, kind } = zoneInfo(zone);
   const { met } = ACTIVITIES[brief.activity];
   const cover = coverOf(brief, zone);
   const warmth = climateOf(brief, cover).airDegC + (brief.sun && !cover ? SUN_ON_SKIN : 0);
-  const eaten = brief.meal && (group === "lips" || kind === "lipSide" || kind === "philtrum") ? (group === "lips" ? 1 : 0.3) : 0;
+  const eaten =
+    brief.meal && (group === "lips" || kind === "lipSide" || kind === "philtrum")
+      ? group === "lips"
+        ? 1
+        : 0.3
+      : 0;
   const handled = brief.handProps && group === "hands" ? 2 : 1;
   return {
     sweat: traits.sweat * (Math.min(sweatAt(person, brief, cover, house), RUNS_OFF) / 500) * 1.15,
-    rubbing: traits.rubbing * 0.12 * (0.6 + met / 4) * handled + (cover === "mask" ? 0.12 : cover === "hood" ? 0.05 : 0) + eaten * 0.4,
+    rubbing:
+      traits.rubbing * 0.12 * (0.6 + met / 4) * handled +
+      (cover === "mask" ? 0.12 : cover === "hood" ? 0.05 : 0) +
+      eaten * 0.4,
     flexing: (traits.movement * 0.6 + traits.crease * 0.4) * 0.16,
     sebum: traits.sebum * (person.skinKind === "oily" ? 0.14 : 0.07),
     heat: 0.35 / (1 + Math.exp(-(warmth - house.numbers.waxSoftens) / 3)),
@@ -64,7 +94,11 @@ export function hazardsOf(zone: ZoneId, person: Sweats, brief: Brief, house: Hou
 const THROUGH_PIECE = { sweat: 0.15, sebum: 0.05 } as const;
 
 /** What is left of a zone's hazards on a piece that is worn there. */
-export const onPiece = (raw: Hazards): Hazards => ({ ...raw, sweat: raw.sweat * THROUGH_PIECE.sweat, sebum: raw.sebum * THROUGH_PIECE.sebum });
+export const onPiece = (raw: Hazards): Hazards => ({
+  ...raw,
+  sweat: raw.sweat * THROUGH_PIECE.sweat,
+  sebum: raw.sebum * THROUGH_PIECE.sebum,
+});
 
 /** How much of the paint is still whole after so many hours: S(t) = exp(-hazard t). */
 export interface ZoneWear {
@@ -77,7 +111,14 @@ export interface ZoneWear {
 }
 
 /** Wear by hazards that are known already. @param factor how much faster than the house forecasts, by the painter's own record (calibrate.ts) */
-export function wearUnder(zone: ZoneId, raw: Hazards, type: PaintTypeKey, helpers: readonly HelperKey[], house: House = HOUSE, factor = 1): ZoneWear {
+export function wearUnder(
+  zone: ZoneId,
+  raw: Hazards,
+  type: PaintTypeKey,
+  helpers: readonly HelperKey[],
+  house: House = HOUSE,
+  factor = 1,
+): ZoneWear {
   const { resists } = paintType(type);
   let [hazardPerHour, most, cause]: [number, number, Hazard] = [0, -1, "sweat"];
   for (const hazard of HAZARDS) {
@@ -86,15 +127,32 @@ export function wearUnder(zone: ZoneId, raw: Hazards, type: PaintTypeKey, helper
     hazardPerHour += rate;
     if (rate > most) [most, cause] = [rate, hazard];
   }
-  const hoursTo = (percent: number) => (hazardPerHour > 0 ? -Math.log(percent / 100) / hazardPerHour : Infinity);
-  return { zone, hazardPerHour, cause, touchUpHours: hoursTo(house.numbers.touchUpShare), failureHours: hoursTo(house.numbers.failureShare) };
+  const hoursTo = (percent: number) =>
+    hazardPerHour > 0 ? -Math.log(percent / 100) / hazardPerHour : Infinity;
+  return {
+    zone,
+    hazardPerHour,
+    cause,
+    touchUpHours: hoursTo(house.numbers.touchUpShare),
+    failureHours: hoursTo(house.numbers.failureShare),
+  };
 }
 
 /** Wear of one paint type on one zone under prep, powder, sealing medium and barrier. */
-export function zoneWear(o: { zone: ZoneId; type: PaintTypeKey; helpers: readonly HelperKey[]; person: Sweats; brief: Brief; house?: House; factor?: number; /** Painted on a cap or a piece. */ onPiece?: boolean }): ZoneWear {
+export function zoneWear(o: {
+  zone: ZoneId;
+  type: PaintTypeKey;
+  helpers: readonly HelperKey[];
+  person: Sweats;
+  brief: Brief;
+  house?: House;
+  factor?: number;
+  /** Painted on a cap or a piece. */ onPiece?: boolean;
+}): ZoneWear {
   const raw = hazardsOf(o.zone, o.person, o.brief, o.house);
   return wearUnder(o.zone, o.onPiece ? onPiece(raw) : raw, o.type, o.helpers, o.house, o.factor);
 }
 
 /** Share still whole after some hours. */
-export const survival = (wear: Pick<ZoneWear, "hazardPerHour">, hours: number): number => Math.exp(-wear.hazardPerHour * hours);
+export const survival = (wear: Pick<ZoneWear, "hazardPerHour">, hours: number): number =>
+  Math.exp(-wear.hazardPerHour * hours);

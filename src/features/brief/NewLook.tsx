@@ -11,7 +11,11 @@ import { newSetting, personOf, PersonOrNew, SettingSchema } from "@/parts/forms/
 import { showRefusal, useZodForm } from "@/parts/forms/useZodForm";
 import { send, type Refusal } from "@/ui/request";
 
-const Schema = SettingSchema.and(z.object({ name: z.string().trim().min(1, "give the look a name").max(80, "at most 80 letters") }));
+const Schema = SettingSchema.and(
+  z.object({
+    name: z.string().trim().min(1, "give the look a name").max(80, "at most 80 letters"),
+  }),
+);
 
 /** From nothing to a brief: what, on whom, for how long. */
 export function NewLook({ people }: { people: readonly Person[] }) {
@@ -19,7 +23,11 @@ export function NewLook({ people }: { people: readonly Person[] }) {
   const form = useZodForm(Schema, { ...newSetting(people), name: "" });
   const [refusal, setRefusal] = useState<Refusal | null>(null);
   const submit = form.handleSubmit(async (setting) => {
-    const answer = await send<{ lookId: string; jobId: string }>("POST", "/api/looks", { name: setting.name, brief: setting.brief, ...personOf(setting) });
+    const answer = await send<{ lookId: string; jobId: string }>("POST", "/api/looks", {
+      name: setting.name,
+      brief: setting.brief,
+      ...personOf(setting),
+    });
     if (answer.ok) return router.push(`/looks/${answer.value.lookId}/${answer.value.jobId}/paint`);
     setRefusal(answer.refusal);
     showRefusal(form, answer.refusal);
@@ -33,8 +41,20 @@ export function NewLook({ people }: { people: readonly Person[] }) {
         </Section>
         <PersonOrNew people={people} />
         <BriefFields at="brief." />
-        <FormProblems title={refusal?.title ?? (wrong ? "Some fields need another look: each says what beside it." : null)} items={refusal?.errors} />
-        <button type="submit" className="btn btn-primary btn-lg self-start" disabled={form.formState.isSubmitting}>Save the brief and choose paint</button>
+        <FormProblems
+          title={
+            refusal?.title ??
+            (wrong ? "Some fields need another look: each says what beside it." : null)
+          }
+          items={refusal?.errors}
+        />
+        <button
+          type="submit"
+          className="btn btn-primary btn-lg self-start"
+          disabled={form.formState.isSubmitting}
+        >
+          Save the brief and choose paint
+        </button>
       </form>
     </FormProvider>
   );

@@ -34,9 +34,18 @@ export function ReferencePicture() {
     setBusy(true);
     setProblem(null);
     try {
-      const response = await fetch(`/api/looks/${given.look.id}/reference`, { method: "POST", headers: { "content-type": file.type || "application/octet-stream" }, body: file });
+      const response = await fetch(`/api/looks/${given.look.id}/reference`, {
+        method: "POST",
+        headers: { "content-type": file.type || "application/octet-stream" },
+        body: file,
+      });
       if (response.ok) router.refresh();
-      else { const refusal = (await response.json()) as Refusal; setProblem(`${refusal.title} ${refusal.errors?.map(({ message }) => message).join("; ") ?? ""}`); }
+      else {
+        const refusal = (await response.json()) as Refusal;
+        setProblem(
+          `${refusal.title} ${refusal.errors?.map(({ message }) => message).join("; ") ?? ""}`,
+        );
+      }
     } catch {
       setProblem("The studio does not answer. Nothing is lost: choose the picture again.");
     }
@@ -45,17 +54,58 @@ export function ReferencePicture() {
   return (
     <section className="card-plain p-4 sm:p-5" aria-label="Reference picture">
       <h2 className="text-lg">Reference picture</h2>
-      <p className="muted mb-3 text-sm">Your own drawing, or somebody else&apos;s with their name beside it. Its palette is pulled out and matched to the shelf.</p>
-      <label className="block max-w-md text-sm"><span className="label-line">{given.reference ? "Another picture" : "Choose a picture"}</span><input type="file" accept={ACCEPT} disabled={busy} className="file-input w-full" onChange={(event) => { void upload(event.target.files?.[0]); event.target.value = ""; }} /></label>
-      <p className="muted mt-1 text-xs">JPEG, PNG or WebP, up to 12 MB and 40 million pixels. It is kept in the studio&apos;s own file, without what the camera wrote into it.</p>
-      {problem && <p role="alert" className="mt-2 border-l-4 border-current pl-2 text-sm font-semibold">{problem}</p>}
+      <p className="muted mb-3 text-sm">
+        Your own drawing, or somebody else&apos;s with their name beside it. Its palette is pulled
+        out and matched to the shelf.
+      </p>
+      <label className="block max-w-md text-sm">
+        <span className="label-line">
+          {given.reference ? "Another picture" : "Choose a picture"}
+        </span>
+        <input
+          type="file"
+          accept={ACCEPT}
+          disabled={busy}
+          className="file-input w-full"
+          onChange={(event) => {
+            void upload(event.target.files?.[0]);
+            event.target.value = "";
+          }}
+        />
+      </label>
+      <p className="muted mt-1 text-xs">
+        JPEG, PNG or WebP, up to 12 MB and 40 million pixels. It is kept in the studio&apos;s own
+        file, without what the camera wrote into it.
+      </p>
+      {problem && (
+        <p role="alert" className="mt-2 border-l-4 border-current pl-2 text-sm font-semibold">
+          {problem}
+        </p>
+      )}
       {given.reference && <Kept key={given.reference.id} reference={given.reference} />}
     </section>
   );
 }
 
-const asPercent = (crop: Reference["crop"]): PercentCrop => (crop ? { unit: "%", x: crop.x * 100, y: crop.y * 100, width: crop.width * 100, height: crop.height * 100 } : { unit: "%", x: 0, y: 0, width: 100, height: 100 });
-const asShares = ({ x, y, width, height }: PercentCrop): Reference["crop"] => (width >= 99.5 && height >= 99.5 ? null : { x: x / 100, y: y / 100, width: Math.min(width / 100, 1 - x / 100), height: Math.min(height / 100, 1 - y / 100) });
+const asPercent = (crop: Reference["crop"]): PercentCrop =>
+  crop
+    ? {
+        unit: "%",
+        x: crop.x * 100,
+        y: crop.y * 100,
+        width: crop.width * 100,
+        height: crop.height * 100,
+      }
+    : { unit: "%", x: 0, y: 0, width: 100, height: 100 };
+const asShares = ({ x, y, width, height }: PercentCrop): Reference["crop"] =>
+  width >= 99.5 && height >= 99.5
+    ? null
+    : {
+        x: x / 100,
+        y: y / 100,
+        width: Math.min(width / 100, 1 - x / 100),
+        height: Math.min(height / 100, 1 - y / 100),
+      };
 
 function Kept({ reference }: { reference: Reference }) {
   const { given } = useWorking();
@@ -69,29 +119,101 @@ function Kept({ reference }: { reference: Reference }) {
   const save = async (fields: { credit: string; crop: Reference["crop"] }) => {
     const answer = await send<{ version: number }>("PUT", url, { version: kept.version, fields });
     if (answer.ok) setKept({ version: answer.value.version, ...fields });
-    else toast(answer.refusal.title, { description: answer.refusal.errors?.map(({ message }) => message).join("; ") });
+    else
+      toast(answer.refusal.title, {
+        description: answer.refusal.errors?.map(({ message }) => message).join("; "),
+      });
   };
   useEffect(() => {
     let current = true;
-    void pixelsOf(url, kept.crop).then(({ data }) => worker().palette(data, SWATCHES)).then((found) => { if (current) setPalette(found); });
-    return () => { current = false; };
+    void pixelsOf(url, kept.crop)
+      .then(({ data }) => worker().palette(data, SWATCHES))
+      .then((found) => {
+        if (current) setPalette(found);
+      });
+    return () => {
+      current = false;
+    };
   }, [url, kept.crop, worker]);
   const putAway = async () => {
     await send("PUT", `${url}/archived`, { archived: true });
-    toast("The picture is put away", { action: { label: "Bring it back", onClick: () => { void send("PUT", `${url}/archived`, { archived: false }).then(() => router.refresh()); } } });
+    toast("The picture is put away", {
+      action: {
+        label: "Bring it back",
+        onClick: () => {
+          void send("PUT", `${url}/archived`, { archived: false }).then(() => router.refresh());
+        },
+      },
+    });
     router.refresh();
   };
   return (
     <div className="mt-4 grid gap-5 md:grid-cols-[minmax(0,20rem)_minmax(0,1fr)]">
       <div>
         <div className="rounded-box bg-surround p-2">
-          <ReactCrop crop={crop} onChange={(_, percent) => setCrop(percent)} onComplete={(_, percent) => { if (percent.width >= 2 && percent.height >= 2) void save({ credit: kept.credit, crop: asShares(percent) }); }} ruleOfThirds={false} ariaLabels={{ cropArea: "Part of the picture that counts; arrow keys move it", nwDragHandle: "top left", nDragHandle: "top", neDragHandle: "top right", eDragHandle: "right", seDragHandle: "bottom right", sDragHandle: "bottom", swDragHandle: "bottom left", wDragHandle: "left" }}>
-            <img src={url} alt={`Reference of ${given.look.design.name}${kept.credit ? `, by ${kept.credit}` : ""}`} width={reference.width} height={reference.height} className="max-h-80 w-auto" />
+          <ReactCrop
+            crop={crop}
+            onChange={(_, percent) => setCrop(percent)}
+            onComplete={(_, percent) => {
+              if (percent.width >= 2 && percent.height >= 2)
+                void save({ credit: kept.credit, crop: asShares(percent) });
+            }}
+            ruleOfThirds={false}
+            ariaLabels={{
+              cropArea: "Part of the picture that counts; arrow keys move it",
+              nwDragHandle: "top left",
+              nDragHandle: "top",
+              neDragHandle: "top right",
+              eDragHandle: "right",
+              seDragHandle: "bottom right",
+              sDragHandle: "bottom",
+              swDragHandle: "bottom left",
+              wDragHandle: "left",
+            }}
+          >
+            <img
+              src={url}
+              alt={`Reference of ${given.look.design.name}${kept.credit ? `, by ${kept.credit}` : ""}`}
+              width={reference.width}
+              height={reference.height}
+              className="max-h-80 w-auto"
+            />
           </ReactCrop>
         </div>
-        <label className="mt-2 block text-sm"><span className="label-line">Whose picture it is</span><input type="text" className="input" maxLength={200} value={credit} onChange={(event) => setCredit(event.target.value)} onBlur={() => { if (credit.trim() !== kept.credit) void save({ credit: credit.trim(), crop: kept.crop }); }} /></label>
-        {!kept.credit && <p className="muted mt-1 text-xs">Credit the artist, and make it your own: a painter&apos;s face is theirs (RECORD-2).</p>}
-        <div className="mt-2 flex gap-2"><button type="button" className="btn btn-sm" onClick={() => { setCrop(asPercent(null)); void save({ credit: kept.credit, crop: null }); }}>Whole picture</button><button type="button" className="btn btn-ghost btn-sm" onClick={() => void putAway()}>Put it away</button></div>
+        <label className="mt-2 block text-sm">
+          <span className="label-line">Whose picture it is</span>
+          <input
+            type="text"
+            className="input"
+            maxLength={200}
+            value={credit}
+            onChange={(event) => setCredit(event.target.value)}
+            onBlur={() => {
+              if (credit.trim() !== kept.credit)
+                void save({ credit: credit.trim(), crop: kept.crop });
+            }}
+          />
+        </label>
+        {!kept.credit && (
+          <p className="muted mt-1 text-xs">
+            Credit the artist, and make it your own: a painter&apos;s face is theirs (RECORD-2).
+          </p>
+        )}
+        <div className="mt-2 flex gap-2">
+          <button
+            type="button"
+            className="btn btn-sm"
+            onClick={() => {
+              setCrop(asPercent(null));
+              void save({ credit: kept.credit, crop: null });
+            }}
+          >
+            Whole picture
+          </button>
+          <button type="button" className="btn btn-ghost btn-sm" onClick={() => void putAway()}>
+            Put it away
+          </button>
+        </div>
       </div>
       {palette ? <Palette swatches={palette} /> : <p role="status">Reading the palette</p>}
     </div>
@@ -100,12 +222,27 @@ function Kept({ reference }: { reference: Reference }) {
 
 function Palette({ swatches }: { swatches: readonly PaletteSwatch[] }) {
   const { given, look, context, apply, undo } = useWorking();
-  const fit = useMemo(() => given.products.filter((product) => product.colour && mediumOf(product.material) === "water" && isWearable(product, context.person)), [given.products, context.person]);
-  const matches = useMatches(swatches.map(({ hex }) => ({ key: wishKey(hex, fit), hex, products: fit })));
+  const fit = useMemo(
+    () =>
+      given.products.filter(
+        (product) =>
+          product.colour &&
+          mediumOf(product.material) === "water" &&
+          isWearable(product, context.person),
+      ),
+    [given.products, context.person],
+  );
+  const matches = useMatches(
+    swatches.map(({ hex }) => ({ key: wishKey(hex, fit), hex, products: fit })),
+  );
   const layers = look.layers.filter(({ role }) => isColour(role));
   const give = (hex: string, layerId: string) => {
     const layer = layers.find(({ id }) => id === layerId);
-    if (layer && apply({ op: "changeLayer", id: layerId, change: { target: hex } })) toast(`${hex} is what ${layer.name} is meant to be`, { description: "The colour chapter shows how to mix it.", action: { label: "Undo", onClick: undo } });
+    if (layer && apply({ op: "changeLayer", id: layerId, change: { target: hex } }))
+      toast(`${hex} is what ${layer.name} is meant to be`, {
+        description: "The colour chapter shows how to mix it.",
+        action: { label: "Undo", onClick: undo },
+      });
   };
   return (
     <div>
@@ -114,23 +251,72 @@ function Palette({ swatches }: { swatches: readonly PaletteSwatch[] }) {
         {swatches.map((swatch) => {
           const match = matches.get(wishKey(swatch.hex, fit));
           return (
-            <li key={swatch.hex} className="flex flex-wrap items-center gap-3 border-t rule py-1.5 text-sm">
+            <li
+              key={swatch.hex}
+              className="flex flex-wrap items-center gap-3 border-t rule py-1.5 text-sm"
+            >
               <Swatch hex={swatch.hex} size={34} />
-              <span className="w-24"><span className="block font-semibold">{swatch.hex}</span><span className="muted text-xs">{swatch.share < 0.01 ? "under 1 %" : `${Math.round(swatch.share * 100)} %`}{swatch.accent ? ", accent" : ""}</span></span>
+              <span className="w-24">
+                <span className="block font-semibold">{swatch.hex}</span>
+                <span className="muted text-xs">
+                  {swatch.share < 0.01 ? "under 1 %" : `${Math.round(swatch.share * 100)} %`}
+                  {swatch.accent ? ", accent" : ""}
+                </span>
+              </span>
               <Matched match={match} products={context.products} />
-              {layers.length > 0 && <select className="select select-sm !w-36" aria-label={`Give ${swatch.hex} to a layer`} value="" onChange={(event) => give(swatch.hex, event.target.value)}><option value="">give to a layer</option>{layers.map(({ id, name }) => <option key={id} value={id}>{name}</option>)}</select>}
-              <Link className="link" href={`/mixing?target=${encodeURIComponent(swatch.hex)}`}>Bench</Link>
+              {layers.length > 0 && (
+                <select
+                  className="select select-sm !w-36"
+                  aria-label={`Give ${swatch.hex} to a layer`}
+                  value=""
+                  onChange={(event) => give(swatch.hex, event.target.value)}
+                >
+                  <option value="">give to a layer</option>
+                  {layers.map(({ id, name }) => (
+                    <option key={id} value={id}>
+                      {name}
+                    </option>
+                  ))}
+                </select>
+              )}
+              <Link className="link" href={`/mixing?target=${encodeURIComponent(swatch.hex)}`}>
+                Bench
+              </Link>
             </li>
           );
         })}
       </ul>
-      <p className="muted mt-1 text-xs">k-means++ in OKLab; small colours that nothing else in the picture is like are kept. Matched to water colours {context.person.name} may wear.</p>
+      <p className="muted mt-1 text-xs">
+        k-means++ in OKLab; small colours that nothing else in the picture is like are kept. Matched
+        to water colours {context.person.name} may wear.
+      </p>
     </div>
   );
 }
 
-function Matched({ match, products }: { match: Match | undefined; products: ReadonlyMap<string, { name: string }> }) {
-  const best = match?.mix && match.single && match.mix.deltaE + 1 < match.single.deltaE ? match.mix : (match?.single ?? match?.mix);
-  if (!best) return <span className="muted flex-1">{match?.done ? "nothing on the shelf" : "looking"}</span>;
-  return <span className="flex min-w-40 flex-1 items-center gap-2"><Swatch hex={labToHex(best.lab)} size={28} /><span><span className="block">{recipeWords(best.parts, products)}</span><span className="muted text-xs">dE {best.deltaE.toFixed(1)}{match?.done ? "" : ", still looking"}</span></span></span>;
+function Matched({
+  match,
+  products,
+}: {
+  match: Match | undefined;
+  products: ReadonlyMap<string, { name: string }>;
+}) {
+  const best =
+    match?.mix && match.single && match.mix.deltaE + 1 < match.single.deltaE
+      ? match.mix
+      : (match?.single ?? match?.mix);
+  if (!best)
+    return <span className="muted flex-1">{match?.done ? "nothing on the shelf" : "looking"}</span>;
+  return (
+    <span className="flex min-w-40 flex-1 items-center gap-2">
+      <Swatch hex={labToHex(best.lab)} size={28} />
+      <span>
+        <span className="block">{recipeWords(best.parts, products)}</span>
+        <span className="muted text-xs">
+          dE {best.deltaE.toFixed(1)}
+          {match?.done ? "" : ", still looking"}
+        </span>
+      </span>
+    </span>
+  );
 }

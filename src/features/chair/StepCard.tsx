@@ -1,22 +1,63 @@
 import type { ReactNode } from "react";
-import { isDone, meanwhile, nextStep, READY, readyFrom, type ChairState, type ChairStep } from "@/core/chair";
+import {
+  isDone,
+  meanwhile,
+  nextStep,
+  READY,
+  readyFrom,
+  type ChairState,
+  type ChairStep,
+} from "@/core/chair";
 import { markLabel, zoneWords, type Look, type LookContext } from "@/core/look";
 import { regionOf, type Plan } from "@/core/plan";
 import { minutesWords } from "@/ui/format";
 import { Swatch } from "@/ui/Swatch";
 
-const ORDINALS = ["first", "second", "third", "fourth", "fifth", "sixth", "seventh", "eighth"] as const;
+const ORDINALS = [
+  "first",
+  "second",
+  "third",
+  "fourth",
+  "fifth",
+  "sixth",
+  "seventh",
+  "eighth",
+] as const;
 
 /** "1:40" until a moment. */
-const countdown = (minutes: number): string => { const seconds = Math.max(0, Math.ceil(minutes * 60)); return `${Math.floor(seconds / 60)}:${String(seconds % 60).padStart(2, "0")}`; };
+const countdown = (minutes: number): string => {
+  const seconds = Math.max(0, Math.ceil(minutes * 60));
+  return `${Math.floor(seconds / 60)}:${String(seconds % 60).padStart(2, "0")}`;
+};
 
 interface Props {
-  readonly step: ChairStep; readonly steps: readonly ChairStep[]; readonly state: ChairState; readonly now: number; readonly look: Look; readonly context: LookContext; readonly sheet: Plan;
-  readonly onMeanwhile: (step: ChairStep) => void; readonly isOther: boolean; readonly onUsual: () => void; readonly paused: boolean;
+  readonly step: ChairStep;
+  readonly steps: readonly ChairStep[];
+  readonly state: ChairState;
+  readonly now: number;
+  readonly look: Look;
+  readonly context: LookContext;
+  readonly sheet: Plan;
+  readonly onMeanwhile: (step: ChairStep) => void;
+  readonly isOther: boolean;
+  readonly onUsual: () => void;
+  readonly paused: boolean;
 }
 
 /** One step, large: what, with what, where, what to mind; and what to do while it waits. */
-export function StepCard({ step, steps, state, now, look, context, sheet, onMeanwhile, isOther, onUsual, paused }: Props) {
+export function StepCard({
+  step,
+  steps,
+  state,
+  now,
+  look,
+  context,
+  sheet,
+  onMeanwhile,
+  isOther,
+  onUsual,
+  paused,
+}: Props) {
   const layer = look.layers.find(({ id }) => id === step.layerId);
   const planned = sheet.steps.find(({ layerId }) => layerId === step.layerId);
   if (!layer || !planned) return null;
@@ -24,37 +65,131 @@ export function StepCard({ step, steps, state, now, look, context, sheet, onMean
   const from = readyFrom(step, steps, state);
   const waits = from > now;
   const other = waits ? meanwhile(step, steps, state, now) : null;
-  const after = nextStep(steps, { done: [...state.done, { tasks: step.tasks, from: now, to: now, handsOn: 0 }] });
-  const nameOf = (entry: ChairStep) => `${look.layers.find(({ id }) => id === entry.layerId)?.name ?? ""}${entry.coats > 1 ? `, coat ${entry.coat} of ${entry.coats}` : ""}`;
-  const kinds = [...new Map(layer.marks.map(({ kind }) => [kind, layer.marks.filter((mark) => mark.kind === kind).length]))];
+  const after = nextStep(steps, {
+    done: [...state.done, { tasks: step.tasks, from: now, to: now, handsOn: 0 }],
+  });
+  const nameOf = (entry: ChairStep) =>
+    `${look.layers.find(({ id }) => id === entry.layerId)?.name ?? ""}${entry.coats > 1 ? `, coat ${entry.coat} of ${entry.coats}` : ""}`;
+  const kinds = [
+    ...new Map(
+      layer.marks.map(({ kind }) => [
+        kind,
+        layer.marks.filter((mark) => mark.kind === kind).length,
+      ]),
+    ),
+  ];
   return (
     <div className="flex flex-1 flex-col">
-      <p className="mt-5 text-lg">{layer.role} · {step.regions.slice(0, 3).join(", ")}{step.regions.length > 3 && ` and ${step.regions.length - 3} more`}</p>
-      <h1 className="text-4xl leading-tight sm:text-6xl">{layer.name}{step.coats > 1 && <>, {ORDINALS[step.coat - 1]} coat</>}</h1>
-      {paused && <p className="mt-2 border-l-4 border-base-content pl-3 text-xl font-bold" role="status">Paused: the clock of this step stands.</p>}
+      <p className="mt-5 text-lg">
+        {layer.role} · {step.regions.slice(0, 3).join(", ")}
+        {step.regions.length > 3 && ` and ${step.regions.length - 3} more`}
+      </p>
+      <h1 className="text-4xl leading-tight sm:text-6xl">
+        {layer.name}
+        {step.coats > 1 && <>, {ORDINALS[step.coat - 1]} coat</>}
+      </h1>
+      {paused && (
+        <p className="mt-2 border-l-4 border-base-content pl-3 text-xl font-bold" role="status">
+          Paused: the clock of this step stands.
+        </p>
+      )}
       <dl className="mt-4 grid grid-cols-[5.5rem_1fr] gap-x-4 gap-y-2 text-xl sm:grid-cols-[7rem_1fr]">
-        <Row label="Load"><span className="flex items-center gap-3">{planned.hex && <Swatch hex={planned.hex} size={34} />}{planned.paint}</span>{planned.amounts.length > 0 && <span className="muted block text-base">{planned.amounts.map(({ name, grams }) => `${grams < 0.1 ? "a trace" : `${grams.toFixed(1)} g`}${planned.amounts.length > 1 ? ` ${name}` : ""}`).join(", ")} for all of it</span>}</Row>
-        <Row label="With">{planned.tool}, {planned.technique}</Row>
-        <Row label="Where">{zoneWords(zones.length ? zones : layer.zones, 5)}{kinds.length > 0 && <span className="muted block text-base">{kinds.map(([kind, count]) => `${count} × ${markLabel(kind)}`).join(", ")}</span>}</Row>
-        <Row label="Mind">{[step.waitsFor && `what lies below: ${READY[step.waitsFor.ready]}`, layer.notes].filter(Boolean).join("; ") || `about ${minutesWords(step.handsOn)}, then ${planned.rest}`}</Row>
+        <Row label="Load">
+          <span className="flex items-center gap-3">
+            {planned.hex && <Swatch hex={planned.hex} size={34} />}
+            {planned.paint}
+          </span>
+          {planned.amounts.length > 0 && (
+            <span className="muted block text-base">
+              {planned.amounts
+                .map(
+                  ({ name, grams }) =>
+                    `${grams < 0.1 ? "a trace" : `${grams.toFixed(1)} g`}${planned.amounts.length > 1 ? ` ${name}` : ""}`,
+                )
+                .join(", ")}{" "}
+              for all of it
+            </span>
+          )}
+        </Row>
+        <Row label="With">
+          {planned.tool}, {planned.technique}
+        </Row>
+        <Row label="Where">
+          {zoneWords(zones.length ? zones : layer.zones, 5)}
+          {kinds.length > 0 && (
+            <span className="muted block text-base">
+              {kinds.map(([kind, count]) => `${count} × ${markLabel(kind)}`).join(", ")}
+            </span>
+          )}
+        </Row>
+        <Row label="Mind">
+          {[step.waitsFor && `what lies below: ${READY[step.waitsFor.ready]}`, layer.notes]
+            .filter(Boolean)
+            .join("; ") || `about ${minutesWords(step.handsOn)}, then ${planned.rest}`}
+        </Row>
       </dl>
       {step.waitsFor && (
         <div className="mt-5 flex flex-wrap items-center gap-x-8 gap-y-3 border-t rule pt-4">
           <div>
-            {step.waitsFor.ready === "timer" ? <><p className="text-base">{waits ? "what lies below is ready in" : "what lies below is ready"}</p><p className="font-display text-5xl font-bold" role="timer">{waits ? countdown(from - now) : "now"}</p></>
-              : <><p className="text-base">look, don&apos;t count</p><p className="font-display text-3xl font-bold">{READY[step.waitsFor.ready]}</p>{waits && <p className="muted">about {minutesWords(from - now)} yet</p>}</>}
+            {step.waitsFor.ready === "timer" ? (
+              <>
+                <p className="text-base">
+                  {waits ? "what lies below is ready in" : "what lies below is ready"}
+                </p>
+                <p className="font-display text-5xl font-bold" role="timer">
+                  {waits ? countdown(from - now) : "now"}
+                </p>
+              </>
+            ) : (
+              <>
+                <p className="text-base">look, don&apos;t count</p>
+                <p className="font-display text-3xl font-bold">{READY[step.waitsFor.ready]}</p>
+                {waits && <p className="muted">about {minutesWords(from - now)} yet</p>}
+              </>
+            )}
           </div>
           <div className="max-w-md text-lg">
-            {other && <p><strong>Meanwhile:</strong> {nameOf(other)}, {other.regions.slice(0, 2).join(", ")}. <button type="button" className="btn ml-1" onClick={() => onMeanwhile(other)}>Do that first</button></p>}
-            <p className="muted text-base">{context.brief.airDegC} °C, {context.brief.rh} %{context.brief.dryer && ", cool dryer"}: {planned.rest}</p>
+            {other && (
+              <p>
+                <strong>Meanwhile:</strong> {nameOf(other)}, {other.regions.slice(0, 2).join(", ")}.{" "}
+                <button type="button" className="btn ml-1" onClick={() => onMeanwhile(other)}>
+                  Do that first
+                </button>
+              </p>
+            )}
+            <p className="muted text-base">
+              {context.brief.airDegC} °C, {context.brief.rh} %
+              {context.brief.dryer && ", cool dryer"}: {planned.rest}
+            </p>
           </div>
         </div>
       )}
-      <p className="mt-5 text-lg">{isOther && <><button type="button" className="link" onClick={onUsual}>Back to the order of the plan</button> · </>}{after && !isDone(after, state) ? <>Next: {nameOf(after)}, {after.regions.slice(0, 2).join(", ")}</> : "This is the last step."}</p>
+      <p className="mt-5 text-lg">
+        {isOther && (
+          <>
+            <button type="button" className="link" onClick={onUsual}>
+              Back to the order of the plan
+            </button>{" "}
+            ·{" "}
+          </>
+        )}
+        {after && !isDone(after, state) ? (
+          <>
+            Next: {nameOf(after)}, {after.regions.slice(0, 2).join(", ")}
+          </>
+        ) : (
+          "This is the last step."
+        )}
+      </p>
     </div>
   );
 }
 
 function Row({ label, children }: { label: string; children: ReactNode }) {
-  return <><dt className="muted pt-0.5 text-lg">{label}</dt><dd className="m-0">{children}</dd></>;
+  return (
+    <>
+      <dt className="muted pt-0.5 text-lg">{label}</dt>
+      <dd className="m-0">{children}</dd>
+    </>
+  );
 }

@@ -6,30 +6,81 @@ import { ViewFigure } from "@/parts/figure/ViewFigure";
 import type { ViewKey } from "@/parts/figure/views";
 
 /** From where each region of the body is looked at; the face for all others. */
-const SEEN: Readonly<Partial<Record<Region, ViewKey>>> = { "back of the head": "backOfHead", torso: "torsoFront", back: "torsoBack", arms: "bodyFront", hands: "bodyFront", legs: "legsFront", feet: "legsFront" };
+const SEEN: Readonly<Partial<Record<Region, ViewKey>>> = {
+  "back of the head": "backOfHead",
+  torso: "torsoFront",
+  back: "torsoBack",
+  arms: "bodyFront",
+  hands: "bodyFront",
+  legs: "legsFront",
+  feet: "legsFront",
+};
 
 /** The look as far as it is painted, and the step in hand: other layers and regions are left out of the drawing. */
 function painted(look: Look, tasks: readonly string[]): Look {
   const regions = new Map<string, Set<string>>();
-  for (const id of tasks) { const [layer = "", , region = ""] = id.split("/"); regions.set(layer, (regions.get(layer) ?? new Set()).add(region)); }
-  return { ...look, layers: look.layers.map((layer) => {
-    const own = regions.get(layer.id);
-    if (!own) return { ...layer, hidden: true };
-    // A mist goes over everything at once; marks are drawn as a whole.
-    return layer.marks.length || layer.role === "seal" ? layer : { ...layer, zones: layer.zones.filter((zone) => own.has(regionOf(zone))) };
-  }) };
+  for (const id of tasks) {
+    const [layer = "", , region = ""] = id.split("/");
+    regions.set(layer, (regions.get(layer) ?? new Set()).add(region));
+  }
+  return {
+    ...look,
+    layers: look.layers.map((layer) => {
+      const own = regions.get(layer.id);
+      if (!own) return { ...layer, hidden: true };
+      // A mist goes over everything at once; marks are drawn as a whole.
+      return layer.marks.length || layer.role === "seal"
+        ? layer
+        : { ...layer, zones: layer.zones.filter((zone) => own.has(regionOf(zone))) };
+    }),
+  };
 }
 
 /** The figure as it looks once this step is done, with the zones of the step lit. */
-export function StepFigure({ look, context, prediction, step, state, name }: { look: Look; context: LookContext; prediction: Prediction; step: ChairStep | null; state: ChairState; name: string }) {
+export function StepFigure({
+  look,
+  context,
+  prediction,
+  step,
+  state,
+  name,
+}: {
+  look: Look;
+  context: LookContext;
+  prediction: Prediction;
+  step: ChairStep | null;
+  state: ChairState;
+  name: string;
+}) {
   const layer = step && look.layers.find(({ id }) => id === step.layerId);
   const onFace = !step || step.regions.some((region) => SEEN[region] === undefined);
-  const view: ViewKey = onFace ? "face" : ((step?.regions[0] && SEEN[step.regions[0]]) ?? "bodyFront");
-  const lit = step && layer && !layer.marks.length ? layer.zones.filter((zone) => step.regions.includes(regionOf(zone))) : [];
-  const shown = useMemo(() => { const skipped = skippedTasks(state); return painted(look, [...[...doneTasksOf(state).keys()].filter((id) => !skipped.has(id)), ...(step?.tasks ?? [])]); }, [look, state, step]);
+  const view: ViewKey = onFace
+    ? "face"
+    : ((step?.regions[0] && SEEN[step.regions[0]]) ?? "bodyFront");
+  const lit =
+    step && layer && !layer.marks.length
+      ? layer.zones.filter((zone) => step.regions.includes(regionOf(zone)))
+      : [];
+  const shown = useMemo(() => {
+    const skipped = skippedTasks(state);
+    return painted(look, [
+      ...[...doneTasksOf(state).keys()].filter((id) => !skipped.has(id)),
+      ...(step?.tasks ?? []),
+    ]);
+  }, [look, state, step]);
   return (
     <div className="h-56 w-full shrink-0 bg-surround md:h-full md:w-[39%]">
-      <ViewFigure id="chair" view={view} look={shown} context={context} prediction={prediction} selected={lit} guides={{ hat: true }} title={`${look.name} on ${name}, as it looks ${step ? "after this step" : "now"}`} className="h-full w-full" />
+      <ViewFigure
+        id="chair"
+        view={view}
+        look={shown}
+        context={context}
+        prediction={prediction}
+        selected={lit}
+        guides={{ hat: true }}
+        title={`${look.name} on ${name}, as it looks ${step ? "after this step" : "now"}`}
+        className="h-full w-full"
+      />
     </div>
   );
 }

@@ -9,7 +9,8 @@ const KeptSchema = z.object({ events: z.array(ChairEventSchema), sent: z.array(z
 type Kept = z.infer<typeof KeptSchema>;
 
 const NOTHING: Kept = { events: [], sent: [] };
-export const keyOf = (lookId: string, jobId: string | null): string => `${CHAIR_LOG}${lookId}.${jobId ?? "anyone"}`;
+export const keyOf = (lookId: string, jobId: string | null): string =>
+  `${CHAIR_LOG}${lookId}.${jobId ?? "anyone"}`;
 
 function readKept(key: string): Kept {
   try {
@@ -21,8 +22,14 @@ function readKept(key: string): Kept {
 }
 
 /** How the log stands with the studio. */
-export type Sending = { readonly kind: "sent" } | { readonly kind: "kept"; readonly waiting: number } | { readonly kind: "refused"; readonly why: string };
-export interface ChairLog { readonly events: readonly ChairEvent[]; readonly sending: Sending }
+export type Sending =
+  | { readonly kind: "sent" }
+  | { readonly kind: "kept"; readonly waiting: number }
+  | { readonly kind: "refused"; readonly why: string };
+export interface ChairLog {
+  readonly events: readonly ChairEvent[];
+  readonly sending: Sending;
+}
 export type Logged = Pick<ChairEvent, "kind"> & Partial<ChairEvent>;
 
 const RETRY_MS = 3000;
@@ -42,7 +49,12 @@ type Post = (url: string, body: unknown) => Promise<Answer<unknown>>;
  * The log of a chair: written to this browser first, at once, and sent to the studio whenever it answers. Each event has an id of its own, so that it counts
  * once however often it is sent; nothing counts as sent before the studio has said that it has it.
  */
-export function createChairLog(lookId: string, jobId: string | null, known: readonly ChairEvent[], post: Post = (url, body) => send("POST", url, body)) {
+export function createChairLog(
+  lookId: string,
+  jobId: string | null,
+  known: readonly ChairEvent[],
+  post: Post = (url, body) => send("POST", url, body),
+) {
   const key = keyOf(lookId, jobId);
   const here = () => lastSitting([...known, ...readKept(key).events]);
   const state = createStore<ChairLog>(() => ({ events: here(), sending: { kind: "sent" } }));
@@ -62,11 +74,15 @@ export function createChairLog(lookId: string, jobId: string | null, known: read
     if (!answer.ok) {
       const { status, detail, title } = answer.refusal;
       // A dead line is asked again; a refusal is told, and what was logged stays here.
-      if (status >= 400 && status < 500) state.setState({ sending: { kind: "refused", why: detail ?? title } });
+      if (status >= 400 && status < 500)
+        state.setState({ sending: { kind: "refused", why: detail ?? title } });
       return;
     }
     const now = readKept(key);
-    localStorage.setItem(key, JSON.stringify({ ...now, sent: [...now.sent, ...part.map(({ id }) => id)] }));
+    localStorage.setItem(
+      key,
+      JSON.stringify({ ...now, sent: [...now.sent, ...part.map(({ id }) => id)] }),
+    );
     return flush();
   }
 
@@ -77,7 +93,12 @@ export function createChairLog(lookId: string, jobId: string | null, known: read
       const kept = readKept(key);
       const [first] = lastSitting([...known, ...kept.events]);
       const session = values.kind === "begin" || !first ? crypto.randomUUID() : first.session;
-      const event = ChairEventSchema.parse({ id: crypto.randomUUID(), session, at: localIso(new Date()), ...values });
+      const event = ChairEventSchema.parse({
+        id: crypto.randomUUID(),
+        session,
+        at: localIso(new Date()),
+        ...values,
+      });
       localStorage.setItem(key, JSON.stringify({ ...kept, events: [...kept.events, event] }));
       state.setState({ events: here() });
       void flush();
@@ -86,11 +107,17 @@ export function createChairLog(lookId: string, jobId: string | null, known: read
     watch(): () => void {
       const timer = setInterval(() => void flush(), RETRY_MS);
       const online = () => void flush();
-      const elsewhere = (event: StorageEvent) => { if (event.key === key) state.setState({ events: here() }); };
+      const elsewhere = (event: StorageEvent) => {
+        if (event.key === key) state.setState({ events: here() });
+      };
       window.addEventListener("online", online);
       window.addEventListener("storage", elsewhere);
       void flush();
-      return () => { clearInterval(timer); window.removeEventListener("online", online); window.removeEventListener("storage", elsewhere); };
+      return () => {
+        clearInterval(timer);
+        window.removeEventListener("online", online);
+        window.removeEventListener("storage", elsewhere);
+      };
     },
   };
 }

@@ -6,10 +6,23 @@ export function useWakeLock(on: boolean): void {
     if (!on || !("wakeLock" in navigator)) return;
     let held: WakeLockSentinel | null = null;
     let over = false;
-    const ask = () => { if (document.visibilityState === "visible") navigator.wakeLock.request("screen").then((lock) => { if (over) void lock.release(); else held = lock; }, () => undefined); };
+    const ask = () => {
+      if (document.visibilityState === "visible")
+        navigator.wakeLock.request("screen").then(
+          (lock) => {
+            if (over) void lock.release();
+            else held = lock;
+          },
+          () => undefined,
+        );
+    };
     ask();
     document.addEventListener("visibilitychange", ask);
-    return () => { over = true; document.removeEventListener("visibilitychange", ask); void held?.release(); };
+    return () => {
+      over = true;
+      document.removeEventListener("visibilitychange", ask);
+      void held?.release();
+    };
   }, [on]);
 }
 
@@ -19,9 +32,18 @@ export function useKeptOffline(): boolean {
   useEffect(() => {
     if (!("serviceWorker" in navigator)) return;
     const { serviceWorker } = navigator;
-    const heard = (event: MessageEvent<{ kept?: boolean }>) => { if (event.data.kept) setKept(true); };
+    const heard = (event: MessageEvent<{ kept?: boolean }>) => {
+      if (event.data.kept) setKept(true);
+    };
     serviceWorker.addEventListener("message", heard);
-    const parts = () => performance.getEntriesByType("resource").map(({ name }) => name).filter((url) => url.startsWith(location.origin) && new URL(url).pathname.startsWith("/_next/static/"));
+    const parts = () =>
+      performance
+        .getEntriesByType("resource")
+        .map(({ name }) => name)
+        .filter(
+          (url) =>
+            url.startsWith(location.origin) && new URL(url).pathname.startsWith("/_next/static/"),
+        );
     const keep = async () => {
       await serviceWorker.register("/chair-worker.js");
       const { active } = await serviceWorker.ready;
@@ -29,7 +51,10 @@ export function useKeptOffline(): boolean {
     };
     // Fonts and late parts come after the page: they are kept once it is quiet.
     const later = setTimeout(() => void keep().catch(() => undefined), 1200);
-    return () => { clearTimeout(later); serviceWorker.removeEventListener("message", heard); };
+    return () => {
+      clearTimeout(later);
+      serviceWorker.removeEventListener("message", heard);
+    };
   }, []);
   return kept;
 }

@@ -1,5 +1,23 @@
-import { hexToLab, labFromReflectance, labToHex, masstoneReflectance, type Lab, type PaintOptics, type Spectrum } from "@/core/colour";
-import { isColour, judgedGrounds, layerOptics, materialOf, standInsFor, type Layer, type Look, type LookContext, type Prediction } from "@/core/look";
+import {
+  hexToLab,
+  labFromReflectance,
+  labToHex,
+  masstoneReflectance,
+  type Lab,
+  type PaintOptics,
+  type Spectrum,
+} from "@/core/colour";
+import {
+  isColour,
+  judgedGrounds,
+  layerOptics,
+  materialOf,
+  standInsFor,
+  type Layer,
+  type Look,
+  type LookContext,
+  type Prediction,
+} from "@/core/look";
 import type { MaterialKey, Product } from "@/core/paint";
 
 /** One colour of the look: what is wanted, what it is painted with, and what lies below. */
@@ -21,7 +39,12 @@ export interface ColourRow {
 
 const thick = (optics: PaintOptics): Lab => labFromReflectance(masstoneReflectance(optics));
 
-export function colourRows(look: Look, context: LookContext, prediction: Prediction, shelf: readonly Product[]): ColourRow[] {
+export function colourRows(
+  look: Look,
+  context: LookContext,
+  prediction: Prediction,
+  shelf: readonly Product[],
+): ColourRow[] {
   return look.layers.flatMap((layer): ColourRow[] => {
     const material = materialOf(layer, context.products);
     const optics = layerOptics(layer, context.products);
@@ -30,10 +53,24 @@ export function colourRows(look: Look, context: LookContext, prediction: Predict
     const film = zone && prediction.films.get(zone)?.find((entry) => entry.layer.id === layer.id);
     if (!isColour(layer.role) || !material || !optics || !film) return [];
     const wet = layerOptics(layer, context.products, "wet");
-    return [{
-      layer, material, optics, wetHex: wet && labToHex(thick(wet)), wanted: layer.target ?? labToHex(thick(optics)), ground: film.before, grounds: judgedGrounds(layer, (id) => prediction.films.get(id)?.find((entry) => entry.layer.id === layer.id)?.before ?? film.before), seen: film.colour,
-      candidates: standInsFor(layer, context, shelf),
-    }];
+    return [
+      {
+        layer,
+        material,
+        optics,
+        wetHex: wet && labToHex(thick(wet)),
+        wanted: layer.target ?? labToHex(thick(optics)),
+        ground: film.before,
+        grounds: judgedGrounds(
+          layer,
+          (id) =>
+            prediction.films.get(id)?.find((entry) => entry.layer.id === layer.id)?.before ??
+            film.before,
+        ),
+        seen: film.colour,
+        candidates: standInsFor(layer, context, shelf),
+      },
+    ];
   });
 }
 

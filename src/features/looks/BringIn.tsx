@@ -14,10 +14,25 @@ export function BringIn() {
     if (!file) return;
     setProblem(null);
     try {
-      const response = await fetch("/api/looks/import", { method: "POST", headers: { "content-type": "application/json" }, body: await file.arrayBuffer() });
-      const answer = (await response.json()) as { lookId: string; name: string; missing: string[] } & Refusal;
-      if (!response.ok) return setProblem(`${file.name} was not taken: ${answer.errors?.map(({ field, message }) => `${field} ${message}`).join("; ") ?? answer.detail ?? answer.title}`);
-      toast(`${answer.name} is brought in`, { description: answer.missing.length ? `Not on this shelf: ${answer.missing.join(", ")}. Choose others on its map.` : "Everything it uses is on the shelf." });
+      const response = await fetch("/api/looks/import", {
+        method: "POST",
+        headers: { "content-type": "application/json" },
+        body: await file.arrayBuffer(),
+      });
+      const answer = (await response.json()) as {
+        lookId: string;
+        name: string;
+        missing: string[];
+      } & Refusal;
+      if (!response.ok)
+        return setProblem(
+          `${file.name} was not taken: ${answer.errors?.map(({ field, message }) => `${field} ${message}`).join("; ") ?? answer.detail ?? answer.title}`,
+        );
+      toast(`${answer.name} is brought in`, {
+        description: answer.missing.length
+          ? `Not on this shelf: ${answer.missing.join(", ")}. Choose others on its map.`
+          : "Everything it uses is on the shelf.",
+      });
       router.refresh();
     } catch {
       setProblem("The studio does not answer. Nothing is lost: choose the file again.");
@@ -25,9 +40,26 @@ export function BringIn() {
   };
   return (
     <div className="flex flex-col items-end gap-1">
-      <input ref={input} type="file" accept=".json,application/json" aria-label="Look file" className="sr-only" tabIndex={-1} onChange={(event) => { void take(event.target.files?.[0]); event.target.value = ""; }} />
-      <button type="button" className="btn" onClick={() => input.current?.click()}>Bring in a look</button>
-      {problem && <p role="alert" className="max-w-sm border-l-4 border-current pl-2 text-sm font-semibold">{problem}</p>}
+      <input
+        ref={input}
+        type="file"
+        accept=".json,application/json"
+        aria-label="Look file"
+        className="sr-only"
+        tabIndex={-1}
+        onChange={(event) => {
+          void take(event.target.files?.[0]);
+          event.target.value = "";
+        }}
+      />
+      <button type="button" className="btn" onClick={() => input.current?.click()}>
+        Bring in a look
+      </button>
+      {problem && (
+        <p role="alert" className="max-w-sm border-l-4 border-current pl-2 text-sm font-semibold">
+          {problem}
+        </p>
+      )}
     </div>
   );
 }

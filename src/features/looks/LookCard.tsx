@@ -8,14 +8,55 @@ export function LookCard({ card }: { card: Card }) {
   const { look, job, personName, given, plan } = card;
   const open = plan.findings.filter((finding) => finding.severity !== "tip").length;
   return (
-    <Link href={`/looks/${look.id}`} className="card-plain group flex flex-col overflow-hidden hover:border-base-content">
-      <span className="block bg-surround"><LaterFigure id={`card-${look.id}`} look={look.design} setting={given} title={`${look.design.name}, predicted on ${personName ?? "a stand-in"}`} className="h-64 w-full" /></span>
+    <Link
+      href={`/looks/${look.id}`}
+      className="card-plain group flex flex-col overflow-hidden hover:border-base-content"
+    >
+      <span className="block bg-surround">
+        <LaterFigure
+          id={`card-${look.id}`}
+          look={look.design}
+          setting={given}
+          title={`${look.design.name}, predicted on ${personName ?? "a stand-in"}`}
+          className="h-64 w-full"
+        />
+      </span>
       <span className="flex flex-1 flex-col gap-0.5 p-4">
-        <span className="font-display text-xl font-bold group-hover:underline">{look.design.name}</span>
-        <span className="muted text-sm">on {personName ?? "a stand-in"}{job?.brief.place ? ` · ${job.brief.place}` : ""}</span>
-        <span className="mt-2 text-sm">{look.design.layers.length ? <><strong>{minutesWords(plan.chairMinutes)}</strong> at the chair · {look.design.layers.length} layers</> : "nothing painted yet"}</span>
-        <span className="text-sm">{plan.times ? <>{dayWords(plan.times.curtainAt)}, start <strong>{clock(plan.times.startAt)}</strong></> : "no date yet"}</span>
-        <span className="text-sm">{plan.stopped ? <strong>Stopped by a safety rule</strong> : open ? `${open} to mind` : "nothing to mind"}</span>
+        <span className="font-display text-xl font-bold group-hover:underline">
+          {look.design.name}
+        </span>
+        <span className="muted text-sm">
+          on {personName ?? "a stand-in"}
+          {job?.brief.place ? ` · ${job.brief.place}` : ""}
+        </span>
+        <span className="mt-2 text-sm">
+          {look.design.layers.length ? (
+            <>
+              <strong>{minutesWords(plan.chairMinutes)}</strong> at the chair ·{" "}
+              {look.design.layers.length} layers
+            </>
+          ) : (
+            "nothing painted yet"
+          )}
+        </span>
+        <span className="text-sm">
+          {plan.times ? (
+            <>
+              {dayWords(plan.times.curtainAt)}, start <strong>{clock(plan.times.startAt)}</strong>
+            </>
+          ) : (
+            "no date yet"
+          )}
+        </span>
+        <span className="text-sm">
+          {plan.stopped ? (
+            <strong>Stopped by a safety rule</strong>
+          ) : open ? (
+            `${open} to mind`
+          ) : (
+            "nothing to mind"
+          )}
+        </span>
       </span>
     </Link>
   );

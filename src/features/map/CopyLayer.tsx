@@ -16,7 +16,11 @@ export function CopyLayer({ layer }: { layer: Layer }) {
     setProblem(null);
     const answer = await fetch("/api/looks").catch(() => null);
     if (!answer?.ok) return void toast("The studio does not answer: try again");
-    setLooks(((await answer.json()) as { id: string; name: string }[]).filter(({ id }) => id !== given.look.id));
+    setLooks(
+      ((await answer.json()) as { id: string; name: string }[]).filter(
+        ({ id }) => id !== given.look.id,
+      ),
+    );
   };
   const copy = async (id: string) => {
     const answer = await send<{ name: string }>("POST", `/api/looks/${id}/layers`, { layer });
@@ -26,11 +30,35 @@ export function CopyLayer({ layer }: { layer: Layer }) {
   };
   return (
     <>
-      <button type="button" className="btn btn-sm" onClick={() => void open()}>Copy to another look</button>
+      <button type="button" className="btn btn-sm" onClick={() => void open()}>
+        Copy to another look
+      </button>
       <Dialog open={looks !== null} title={`Copy ${layer.name} to`} onClose={() => setLooks(null)}>
-        {problem && <p role="alert" className="mb-3 border-l-4 border-current pl-2 text-sm font-semibold">{problem}</p>}
-        {looks?.length === 0 && <p className="text-sm">There is no other look yet. Start one on the Looks page, or duplicate this one under Versions.</p>}
-        <ul className="flex flex-col gap-1">{looks?.map(({ id, name }, i) => <li key={id}><button type="button" {...(i === 0 && { "data-first": true })} className="flex min-h-11 w-full items-center rounded border rule px-3 text-left font-semibold hover:bg-base-200" onClick={() => void copy(id)}>{name}</button></li>)}</ul>
+        {problem && (
+          <p role="alert" className="mb-3 border-l-4 border-current pl-2 text-sm font-semibold">
+            {problem}
+          </p>
+        )}
+        {looks?.length === 0 && (
+          <p className="text-sm">
+            There is no other look yet. Start one on the Looks page, or duplicate this one under
+            Versions.
+          </p>
+        )}
+        <ul className="flex flex-col gap-1">
+          {looks?.map(({ id, name }, i) => (
+            <li key={id}>
+              <button
+                type="button"
+                {...(i === 0 && { "data-first": true })}
+                className="flex min-h-11 w-full items-center rounded border rule px-3 text-left font-semibold hover:bg-base-200"
+                onClick={() => void copy(id)}
+              >
+                {name}
+              </button>
+            </li>
+          ))}
+        </ul>
       </Dialog>
     </>
   );

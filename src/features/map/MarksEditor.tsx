@@ -1,80 +1,299 @@
 "use client";
 
 import { useMemo, useState } from "react";
-import { mirror, placement, type Figure, type Frame, type Point, type StrandName } from "@/core/anatomy";
-import { alignMarks, browsByThreePoints, distributeMarks, duplicateAlong, MARK_KINDS, MarkSchema, markDifficulty, markLabel, marksOn, newMark, type Layer, type LookPatch, type Mark, type MarkKind } from "@/core/look";
+import {
+  mirror,
+  placement,
+  type Figure,
+  type Frame,
+  type Point,
+  type StrandName,
+} from "@/core/anatomy";
+import {
+  alignMarks,
+  browsByThreePoints,
+  distributeMarks,
+  duplicateAlong,
+  MARK_KINDS,
+  MarkSchema,
+  markDifficulty,
+  markLabel,
+  marksOn,
+  newMark,
+  type Layer,
+  type LookPatch,
+  type Mark,
+  type MarkKind,
+} from "@/core/look";
 import { useWorking } from "@/parts/workspace/WorkspaceContext";
 
 const LABELS: Readonly<Record<string, string>> = {
-  x: "to the person's left of the midline, mm", y: "above the bridge of the nose, mm", turnDeg: "turn, °", lengthMm: "length, mm", widthMm: "line width, mm", spreadMm: "spread, mm", diameterMm: "diameter, mm", spanMm: "span, mm",
-  heightMm: "height, mm", breadthMm: "breadth, mm", bendMm: "bend, mm", fadeMm: "fade, mm", archMm: "arch, mm", archAt: "arch at, share of length", liftMm: "lift of the tail, mm", tailMm: "tail, mm", sagMm: "curve of the gum, mm", beadMm: "bead, mm", sizeMm: "scale, mm",
-  upperMm: "upper lip, mm", lowerMm: "lower lip, mm", bowMm: "bow, mm", smileMm: "corners up, mm", muzzleMm: "muzzle up to the nose, mm", openDeg: "open below, °", fanDeg: "fan, °", rays: "rays", discShare: "disc, share of it", shortShare: "every second ray, share",
-  outsetMm: "border all round, mm", branches: "branches", forks: "forks", pairs: "pairs of fronds", curl: "curl, -1 to 1", count: "how many", falloff: "smaller to the edge, 0 to 1", tips: "tips", innerShare: "hollow, share", roundness: "roundness, 0 to 1", uneven: "unevenness, 0 to 1",
-  pointed: "pointed, 0 to 1", veins: "veins", columns: "across", rows: "rows", shrink: "smaller below, 0 to 1", spokes: "spokes", rings: "rings", sag: "sag, 0 to 1", steps: "steps", spacingMm: "between letters, mm",
+  x: "to the person's left of the midline, mm",
+  y: "above the bridge of the nose, mm",
+  turnDeg: "turn, °",
+  lengthMm: "length, mm",
+  widthMm: "line width, mm",
+  spreadMm: "spread, mm",
+  diameterMm: "diameter, mm",
+  spanMm: "span, mm",
+  heightMm: "height, mm",
+  breadthMm: "breadth, mm",
+  bendMm: "bend, mm",
+  fadeMm: "fade, mm",
+  archMm: "arch, mm",
+  archAt: "arch at, share of length",
+  liftMm: "lift of the tail, mm",
+  tailMm: "tail, mm",
+  sagMm: "curve of the gum, mm",
+  beadMm: "bead, mm",
+  sizeMm: "scale, mm",
+  upperMm: "upper lip, mm",
+  lowerMm: "lower lip, mm",
+  bowMm: "bow, mm",
+  smileMm: "corners up, mm",
+  muzzleMm: "muzzle up to the nose, mm",
+  openDeg: "open below, °",
+  fanDeg: "fan, °",
+  rays: "rays",
+  discShare: "disc, share of it",
+  shortShare: "every second ray, share",
+  outsetMm: "border all round, mm",
+  branches: "branches",
+  forks: "forks",
+  pairs: "pairs of fronds",
+  curl: "curl, -1 to 1",
+  count: "how many",
+  falloff: "smaller to the edge, 0 to 1",
+  tips: "tips",
+  innerShare: "hollow, share",
+  roundness: "roundness, 0 to 1",
+  uneven: "unevenness, 0 to 1",
+  pointed: "pointed, 0 to 1",
+  veins: "veins",
+  columns: "across",
+  rows: "rows",
+  shrink: "smaller below, 0 to 1",
+  spokes: "spokes",
+  rings: "rings",
+  sag: "sag, 0 to 1",
+  steps: "steps",
+  spacingMm: "between letters, mm",
 };
-const isShare = (key: string) => ["curl", "falloff", "roundness", "uneven", "pointed", "shrink", "sag", "archAt"].includes(key) || key.endsWith("Share");
+const isShare = (key: string) =>
+  ["curl", "falloff", "roundness", "uneven", "pointed", "shrink", "sag", "archAt"].includes(key) ||
+  key.endsWith("Share");
 
-export interface MarkTools { /** Where a new mark goes in the view that is open. */ place: { readonly frame: Frame; readonly at: Point }; chosenMark: number | null; onMark: (i: number | null) => void; drawing: boolean; onDrawing: (on: boolean) => void }
+export interface MarkTools {
+  /** Where a new mark goes in the view that is open. */ place: {
+    readonly frame: Frame;
+    readonly at: Point;
+  };
+  chosenMark: number | null;
+  onMark: (i: number | null) => void;
+  drawing: boolean;
+  onDrawing: (on: boolean) => void;
+}
 
 /** Marks of a layer: each at its place in millimetres, drawn the same way every time by its seed. */
-export function MarksEditor({ layer, apply, place, chosenMark, onMark, drawing, onDrawing }: MarkTools & { layer: Layer; apply: (patch: LookPatch) => boolean }) {
+export function MarksEditor({
+  layer,
+  apply,
+  place,
+  chosenMark,
+  onMark,
+  drawing,
+  onDrawing,
+}: MarkTools & { layer: Layer; apply: (patch: LookPatch) => boolean }) {
   const { context } = useWorking();
   const [problem, setProblem] = useState<string | null>(null);
   const [kind, setKind] = useState<MarkKind>("star");
   const face = context.figure.landmarks;
   const curves = useMemo(() => curvesOf(context.figure), [context.figure]);
-  const put = (marks: Mark[]) => apply({ op: "changeLayer", id: layer.id, change: marksOn(marks, context.figure) });
+  const put = (marks: Mark[]) =>
+    apply({ op: "changeLayer", id: layer.id, change: marksOn(marks, context.figure) });
   const change = (i: number, key: string, value: number | boolean | string) => {
     const parsed = MarkSchema.safeParse({ ...layer.marks[i], [key]: value });
-    if (!parsed.success) return setProblem(parsed.error.issues[0]?.message ?? "not a size for a mark");
+    if (!parsed.success)
+      return setProblem(parsed.error.issues[0]?.message ?? "not a size for a mark");
     setProblem(null);
     put(layer.marks.map((mark, k) => (k === i ? parsed.data : mark)));
   };
-  const add = (mark: Mark) => { put([...layer.marks, mark]); onMark(layer.marks.length); };
+  const add = (mark: Mark) => {
+    put([...layer.marks, mark]);
+    onMark(layer.marks.length);
+  };
   return (
     <fieldset className="text-sm">
       <legend className="label-line mb-1">Marks</legend>
-      {layer.marks.length === 0 && <p className="muted mb-2">Without marks the layer fills its zones.</p>}
-      {problem && <p role="alert" className="mb-2 border-l-4 border-current pl-2 font-semibold">{problem}</p>}
+      {layer.marks.length === 0 && (
+        <p className="muted mb-2">Without marks the layer fills its zones.</p>
+      )}
+      {problem && (
+        <p role="alert" className="mb-2 border-l-4 border-current pl-2 font-semibold">
+          {problem}
+        </p>
+      )}
       {layer.marks.map((mark, i) => (
-        <details key={i} className={`mb-2 rounded border p-2 ${chosenMark === i ? "border-base-content" : "rule"}`} open={chosenMark === null ? i === layer.marks.length - 1 : chosenMark === i}>
-          <summary className="cursor-pointer font-semibold" onClick={() => onMark(i)}>{markLabel(mark.kind)} {i + 1}</summary>
-          <p className="muted mt-1 text-xs">With a ruler: {placement(mark, context.figure, mark.frame).words}.</p>
-          {mark.kind === "lettering" && <LetteringText text={mark.text} onText={(text) => change(i, "text", text)} />}
+        <details
+          key={i}
+          className={`mb-2 rounded border p-2 ${chosenMark === i ? "border-base-content" : "rule"}`}
+          open={chosenMark === null ? i === layer.marks.length - 1 : chosenMark === i}
+        >
+          <summary className="cursor-pointer font-semibold" onClick={() => onMark(i)}>
+            {markLabel(mark.kind)} {i + 1}
+          </summary>
+          <p className="muted mt-1 text-xs">
+            With a ruler: {placement(mark, context.figure, mark.frame).words}.
+          </p>
+          {mark.kind === "lettering" && (
+            <LetteringText text={mark.text} onText={(text) => change(i, "text", text)} />
+          )}
           <div className="mt-2 grid grid-cols-2 gap-2">
-            {Object.entries(mark).filter(([key, value]) => key in LABELS && typeof value === "number").map(([key, value]) => (
-              <label key={key} className="text-xs">{LABELS[key]}<input type="number" step={isShare(key) || key === "widthMm" ? 0.1 : 1} className="input input-sm" value={Number(value)} onChange={(event) => { if (event.target.value !== "") change(i, key, Number(event.target.value)); }} /></label>
-            ))}
+            {Object.entries(mark)
+              .filter(([key, value]) => key in LABELS && typeof value === "number")
+              .map(([key, value]) => (
+                <label key={key} className="text-xs">
+                  {LABELS[key]}
+                  <input
+                    type="number"
+                    step={isShare(key) || key === "widthMm" ? 0.1 : 1}
+                    className="input input-sm"
+                    value={Number(value)}
+                    onChange={(event) => {
+                      if (event.target.value !== "") change(i, key, Number(event.target.value));
+                    }}
+                  />
+                </label>
+              ))}
           </div>
           <div className="mt-2 flex flex-wrap items-center gap-2">
-            <label className="flex items-center gap-2"><input type="checkbox" className="checkbox checkbox-sm" checked={mark.mirrored} onChange={(event) => change(i, "mirrored", event.target.checked)} />mirrored</label>
-            {mark.mirrored && <label className="flex items-center gap-2"><input type="checkbox" className="checkbox checkbox-sm" checked={mark.varied} onChange={(event) => change(i, "varied", event.target.checked)} />other side varied</label>}
-            {mark.kind === "path" && <label className="flex items-center gap-2"><input type="checkbox" className="checkbox checkbox-sm" checked={mark.hand} onChange={(event) => change(i, "hand", event.target.checked)} />swells like a hand-drawn line</label>}
-            {"fadeLeft" in mark && <label className="flex items-center gap-2"><input type="checkbox" className="checkbox checkbox-sm" checked={mark.fadeLeft} onChange={(event) => change(i, "fadeLeft", event.target.checked)} />fades to the person&apos;s left</label>}
-            <button type="button" className="btn btn-sm" onClick={() => change(i, "seed", (mark.seed + 1) % 1_000_000)}>Another one</button>
-            <button type="button" className="btn btn-ghost btn-sm" onClick={() => { put(layer.marks.filter((_, k) => k !== i)); onMark(null); }}>Take out</button>
+            <label className="flex items-center gap-2">
+              <input
+                type="checkbox"
+                className="checkbox checkbox-sm"
+                checked={mark.mirrored}
+                onChange={(event) => change(i, "mirrored", event.target.checked)}
+              />
+              mirrored
+            </label>
+            {mark.mirrored && (
+              <label className="flex items-center gap-2">
+                <input
+                  type="checkbox"
+                  className="checkbox checkbox-sm"
+                  checked={mark.varied}
+                  onChange={(event) => change(i, "varied", event.target.checked)}
+                />
+                other side varied
+              </label>
+            )}
+            {mark.kind === "path" && (
+              <label className="flex items-center gap-2">
+                <input
+                  type="checkbox"
+                  className="checkbox checkbox-sm"
+                  checked={mark.hand}
+                  onChange={(event) => change(i, "hand", event.target.checked)}
+                />
+                swells like a hand-drawn line
+              </label>
+            )}
+            {"fadeLeft" in mark && (
+              <label className="flex items-center gap-2">
+                <input
+                  type="checkbox"
+                  className="checkbox checkbox-sm"
+                  checked={mark.fadeLeft}
+                  onChange={(event) => change(i, "fadeLeft", event.target.checked)}
+                />
+                fades to the person&apos;s left
+              </label>
+            )}
+            <button
+              type="button"
+              className="btn btn-sm"
+              onClick={() => change(i, "seed", (mark.seed + 1) % 1_000_000)}
+            >
+              Another one
+            </button>
+            <button
+              type="button"
+              className="btn btn-ghost btn-sm"
+              onClick={() => {
+                put(layer.marks.filter((_, k) => k !== i));
+                onMark(null);
+              }}
+            >
+              Take out
+            </button>
           </div>
         </details>
       ))}
       {layer.marks.length > 1 && (
         <div className="mb-2 flex flex-wrap gap-1.5" role="group" aria-label="Arrange">
-          <button type="button" className="btn btn-sm" onClick={() => put(alignMarks(layer.marks, "level"))}>All level</button>
-          <button type="button" className="btn btn-sm" onClick={() => put(alignMarks(layer.marks, "plumb"))}>All in line</button>
-          {layer.marks.length > 2 && <button type="button" className="btn btn-sm" onClick={() => put(distributeMarks(layer.marks))}>Spread evenly</button>}
+          <button
+            type="button"
+            className="btn btn-sm"
+            onClick={() => put(alignMarks(layer.marks, "level"))}
+          >
+            All level
+          </button>
+          <button
+            type="button"
+            className="btn btn-sm"
+            onClick={() => put(alignMarks(layer.marks, "plumb"))}
+          >
+            All in line
+          </button>
+          {layer.marks.length > 2 && (
+            <button
+              type="button"
+              className="btn btn-sm"
+              onClick={() => put(distributeMarks(layer.marks))}
+            >
+              Spread evenly
+            </button>
+          )}
         </div>
       )}
       <AlongCurve marks={layer.marks} chosen={chosenMark} curves={curves} onMarks={put} />
       <div className="mb-2 flex items-end gap-2">
-        <label className="min-w-0 flex-1"><span className="label-line">Shape of the next mark</span>
-          <select className="select" value={kind} onChange={(event) => setKind(event.target.value as MarkKind)}>
-            {MARK_KINDS.filter((key) => key !== "path").map((key) => <option key={key} value={key}>{markLabel(key)}, difficulty {markDifficulty(key)}</option>)}
+        <label className="min-w-0 flex-1">
+          <span className="label-line">Shape of the next mark</span>
+          <select
+            className="select"
+            value={kind}
+            onChange={(event) => setKind(event.target.value as MarkKind)}
+          >
+            {MARK_KINDS.filter((key) => key !== "path").map((key) => (
+              <option key={key} value={key}>
+                {markLabel(key)}, difficulty {markDifficulty(key)}
+              </option>
+            ))}
           </select>
         </label>
-        <button type="button" className="btn" onClick={() => add({ ...newMark(kind, place.at, layer.marks.length * 7 + 3), frame: place.frame })}>Add it</button>
+        <button
+          type="button"
+          className="btn"
+          onClick={() =>
+            add({ ...newMark(kind, place.at, layer.marks.length * 7 + 3), frame: place.frame })
+          }
+        >
+          Add it
+        </button>
       </div>
       <div className="flex flex-wrap gap-1.5">
-        <button type="button" className="btn btn-sm" onClick={() => add(browsByThreePoints(face))}>Brows by three points</button>
-        <button type="button" className="btn btn-sm" aria-pressed={drawing} onClick={() => onDrawing(!drawing)}>{drawing ? "Draw on the face now" : "Draw a line by hand"}</button>
+        <button type="button" className="btn btn-sm" onClick={() => add(browsByThreePoints(face))}>
+          Brows by three points
+        </button>
+        <button
+          type="button"
+          className="btn btn-sm"
+          aria-pressed={drawing}
+          onClick={() => onDrawing(!drawing)}
+        >
+          {drawing ? "Draw on the face now" : "Draw a line by hand"}
+        </button>
       </div>
     </fieldset>
   );
@@ -83,37 +302,118 @@ export function MarksEditor({ layer, apply, place, chosenMark, onMark, drawing, 
 /** The words of a mark, taken once they are some that can be painted. */
 function LetteringText({ text, onText }: { text: string; onText: (text: string) => void }) {
   const [typed, setTyped] = useState(text);
-  return <label className="mt-2 block text-xs">letters<input type="text" className="input input-sm" maxLength={24} value={typed} onChange={(event) => { setTyped(event.target.value); onText(event.target.value); }} /></label>;
+  return (
+    <label className="mt-2 block text-xs">
+      letters
+      <input
+        type="text"
+        className="input input-sm"
+        maxLength={24}
+        value={typed}
+        onChange={(event) => {
+          setTyped(event.target.value);
+          onText(event.target.value);
+        }}
+      />
+    </label>
+  );
 }
 
 /** Lines of the face that a row of marks can follow. */
-const CURVES: readonly (readonly [words: string, strand: StrandName])[] = [["hairline", "hairline"], ["upper edge of the brow", "browTop"], ["under the eye", "orbitLower"], ["cheekbone", "boneTop"], ["jaw", "jawTop"], ["upper lip", "lipTop"]];
+const CURVES: readonly (readonly [words: string, strand: StrandName])[] = [
+  ["hairline", "hairline"],
+  ["upper edge of the brow", "browTop"],
+  ["under the eye", "orbitLower"],
+  ["cheekbone", "boneTop"],
+  ["jaw", "jawTop"],
+  ["upper lip", "lipTop"],
+];
 
 /** Each line whole, from the person's right to their left, or of the left side alone where the two do not meet. */
-const curvesOf = (figure: Figure): ReadonlyMap<string, readonly Point[]> => new Map(CURVES.map(([words, strand]) => {
-  const left = figure.strand(strand, "left");
-  const ordered = Math.abs(left[0]?.x ?? 99) < 0.5 ? left : [...left].reverse();
-  return [words, Math.abs(ordered[0]?.x ?? 99) < 0.5 ? [...ordered.map(mirror).reverse(), ...ordered.slice(1)] : ordered];
-}));
+const curvesOf = (figure: Figure): ReadonlyMap<string, readonly Point[]> =>
+  new Map(
+    CURVES.map(([words, strand]) => {
+      const left = figure.strand(strand, "left");
+      const ordered = Math.abs(left[0]?.x ?? 99) < 0.5 ? left : [...left].reverse();
+      return [
+        words,
+        Math.abs(ordered[0]?.x ?? 99) < 0.5
+          ? [...ordered.map(mirror).reverse(), ...ordered.slice(1)]
+          : ordered,
+      ];
+    }),
+  );
 
 const MOST_MARKS = 60;
 
 /** Copies of the chosen mark in a row along a line of the face, or along the last line drawn by hand. */
-function AlongCurve({ marks, chosen, curves, onMarks }: { marks: readonly Mark[]; chosen: number | null; curves: ReadonlyMap<string, readonly Point[]>; onMarks: (marks: Mark[]) => void }) {
+function AlongCurve({
+  marks,
+  chosen,
+  curves,
+  onMarks,
+}: {
+  marks: readonly Mark[];
+  chosen: number | null;
+  curves: ReadonlyMap<string, readonly Point[]>;
+  onMarks: (marks: Mark[]) => void;
+}) {
   const [curve, setCurve] = useState("hairline");
   const [count, setCount] = useState(7);
   const drawn = marks.findLast((mark) => mark.kind === "path");
   const at = chosen ?? marks.length - 1;
   const mark = marks[at];
   if (!mark || mark.kind === "path") return null;
-  const line = curve === "drawn" && drawn?.kind === "path" ? drawn.points.map(([x, y]) => ({ x: x + drawn.x, y: y + drawn.y })) : (curves.get(curve) ?? []);
+  const line =
+    curve === "drawn" && drawn?.kind === "path"
+      ? drawn.points.map(([x, y]) => ({ x: x + drawn.x, y: y + drawn.y }))
+      : (curves.get(curve) ?? []);
   const room = MOST_MARKS - marks.length + 1;
   return (
     <fieldset className="mb-2 flex flex-wrap items-end gap-2 rounded border rule p-2">
-      <legend className="px-1 text-xs font-semibold">A row of {markLabel(mark.kind)} {at + 1}</legend>
-      <label className="min-w-28 flex-1 text-xs">along<select className="select select-sm" value={curve} onChange={(event) => setCurve(event.target.value)}>{[...curves.keys()].map((words) => <option key={words} value={words}>{words}</option>)}{drawn && <option value="drawn">the line drawn by hand</option>}</select></label>
-      <label className="w-20 text-xs">how many<input type="number" className="input input-sm" min={2} max={30} value={count} onChange={(event) => setCount(Number(event.target.value))} /></label>
-      <button type="button" className="btn btn-sm" disabled={!(count >= 2 && count <= Math.min(30, room)) || line.length < 2} onClick={() => onMarks([...marks.slice(0, at), ...duplicateAlong(mark, line, Math.round(count)), ...marks.slice(at + 1)])}>Lay the row</button>
+      <legend className="px-1 text-xs font-semibold">
+        A row of {markLabel(mark.kind)} {at + 1}
+      </legend>
+      <label className="min-w-28 flex-1 text-xs">
+        along
+        <select
+          className="select select-sm"
+          value={curve}
+          onChange={(event) => setCurve(event.target.value)}
+        >
+          {[...curves.keys()].map((words) => (
+            <option key={words} value={words}>
+              {words}
+            </option>
+          ))}
+          {drawn && <option value="drawn">the line drawn by hand</option>}
+        </select>
+      </label>
+      <label className="w-20 text-xs">
+        how many
+        <input
+          type="number"
+          className="input input-sm"
+          min={2}
+          max={30}
+          value={count}
+          onChange={(event) => setCount(Number(event.target.value))}
+        />
+      </label>
+      <button
+        type="button"
+        className="btn btn-sm"
+        disabled={!(count >= 2 && count <= Math.min(30, room)) || line.length < 2}
+        onClick={() =>
+          onMarks([
+            ...marks.slice(0, at),
+            ...duplicateAlong(mark, line, Math.round(count)),
+            ...marks.slice(at + 1),
+          ])
+        }
+      >
+        Lay the row
+      </button>
     </fieldset>
   );
 }

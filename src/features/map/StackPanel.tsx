@@ -1,6 +1,13 @@
 "use client";
 
-import { closestCenter, DndContext, PointerSensor, useSensor, useSensors, type DragEndEvent } from "@dnd-kit/core";
+import {
+  closestCenter,
+  DndContext,
+  PointerSensor,
+  useSensor,
+  useSensors,
+  type DragEndEvent,
+} from "@dnd-kit/core";
 import { SortableContext, useSortable, verticalListSortingStrategy } from "@dnd-kit/sortable";
 import { CSS } from "@dnd-kit/utilities";
 import { Eye, EyeOff, GripVertical, Lock, LockOpen } from "lucide-react";
@@ -13,7 +20,13 @@ import { ROLE_ICONS } from "./roleIcon";
 
 type Switched = Partial<Pick<Layer, "hidden" | "locked">>;
 
-interface StackPanelProps { selected: string | null; onSelect: (id: string) => void; onAdd: () => void; onMove: (id: string, by: number) => void; onRemove: (layer: Layer) => void }
+interface StackPanelProps {
+  selected: string | null;
+  onSelect: (id: string) => void;
+  onAdd: () => void;
+  onMove: (id: string, by: number) => void;
+  onRemove: (layer: Layer) => void;
+}
 
 /** The stack in painting order: dragged by its grip, or by keys. Arrow keys choose, Alt with arrows moves, H hides, L locks, Delete takes out. */
 export function StackPanel({ selected, onSelect, onAdd, onMove, onRemove }: StackPanelProps) {
@@ -21,38 +34,87 @@ export function StackPanel({ selected, onSelect, onAdd, onMove, onRemove }: Stac
   const list = useRef<HTMLOListElement>(null);
   const sensors = useSensors(useSensor(PointerSensor, { activationConstraint: { distance: 4 } }));
   const hexOfLayer = (layer: Layer) => {
-    const film = layer.zones.map((zone) => prediction.films.get(zone)?.find((entry) => entry.layer.id === layer.id)).find((entry) => entry);
+    const film = layer.zones
+      .map((zone) => prediction.films.get(zone)?.find((entry) => entry.layer.id === layer.id))
+      .find((entry) => entry);
     return film && film.colour !== film.before ? hexOf(film.colour) : null;
   };
-  const change = useCallback((layers: readonly Layer[], values: Switched) => apply({ op: "several", patches: layers.map(({ id }) => ({ op: "changeLayer", id, change: values })) }), [apply]);
+  const change = useCallback(
+    (layers: readonly Layer[], values: Switched) =>
+      apply({
+        op: "several",
+        patches: layers.map(({ id }) => ({ op: "changeLayer", id, change: values })),
+      }),
+    [apply],
+  );
   // Rows are many and seldom change: what they are given stays the same, and looks the stack up when it is called.
-  const onKey = useCallback((event: KeyboardEvent, layer: Layer) => {
-    const { layers } = store.getState().look;
-    const index = layers.findIndex(({ id }) => id === layer.id);
-    const step = event.key === "ArrowDown" ? 1 : event.key === "ArrowUp" ? -1 : 0;
-    if (step && event.altKey) { event.preventDefault(); onMove(layer.id, step); }
-    else if (step) {
-      event.preventDefault();
-      const next = layers[index + step];
-      if (next) { onSelect(next.id); list.current?.querySelectorAll<HTMLButtonElement>("[data-layer]")[index + step]?.focus(); }
-    } else if (event.key === "Delete") { event.preventDefault(); onRemove(layer); }
-    else if (event.key === "h") { event.preventDefault(); change([layer], { hidden: !layer.hidden }); }
-    else if (event.key === "l") { event.preventDefault(); change([layer], { locked: !layer.locked }); }
-  }, [store, change, onMove, onSelect, onRemove]);
+  const onKey = useCallback(
+    (event: KeyboardEvent, layer: Layer) => {
+      const { layers } = store.getState().look;
+      const index = layers.findIndex(({ id }) => id === layer.id);
+      const step = event.key === "ArrowDown" ? 1 : event.key === "ArrowUp" ? -1 : 0;
+      if (step && event.altKey) {
+        event.preventDefault();
+        onMove(layer.id, step);
+      } else if (step) {
+        event.preventDefault();
+        const next = layers[index + step];
+        if (next) {
+          onSelect(next.id);
+          list.current?.querySelectorAll<HTMLButtonElement>("[data-layer]")[index + step]?.focus();
+        }
+      } else if (event.key === "Delete") {
+        event.preventDefault();
+        onRemove(layer);
+      } else if (event.key === "h") {
+        event.preventDefault();
+        change([layer], { hidden: !layer.hidden });
+      } else if (event.key === "l") {
+        event.preventDefault();
+        change([layer], { locked: !layer.locked });
+      }
+    },
+    [store, change, onMove, onSelect, onRemove],
+  );
   const ids = look.layers.map(({ id }) => id).join(" ");
   const items = useMemo(() => ids.split(" ").filter(Boolean), [ids]);
   const onDragEnd = ({ active, over }: DragEndEvent) => {
-    const [from, to] = [active.id, over?.id].map((id) => look.layers.findIndex((layer) => layer.id === id));
-    if (from !== undefined && to !== undefined && from >= 0 && to >= 0 && from !== to) onMove(String(active.id), to - from);
+    const [from, to] = [active.id, over?.id].map((id) =>
+      look.layers.findIndex((layer) => layer.id === id),
+    );
+    if (from !== undefined && to !== undefined && from >= 0 && to >= 0 && from !== to)
+      onMove(String(active.id), to - from);
   };
   return (
-    <section aria-label="Stack" className="flex min-h-0 flex-col border-b rule lg:border-r lg:border-b-0">
+    <section
+      aria-label="Stack"
+      className="flex min-h-0 flex-col border-b rule lg:border-r lg:border-b-0"
+    >
       <div className="flex items-center justify-between gap-2 px-4 py-2.5">
-        <h2 className="text-lg">Stack <span className="muted font-sans text-sm font-normal">in painting order</span></h2>
-        <button type="button" className="btn btn-sm btn-primary" onClick={onAdd} aria-keyshortcuts="a">Add layer</button>
+        <h2 className="text-lg">
+          Stack <span className="muted font-sans text-sm font-normal">in painting order</span>
+        </h2>
+        <button
+          type="button"
+          className="btn btn-sm btn-primary"
+          onClick={onAdd}
+          aria-keyshortcuts="a"
+        >
+          Add layer
+        </button>
       </div>
-      {look.layers.length === 0 && <p className="px-4 pb-4">Nothing is painted yet. <strong>Add layer</strong> puts a base on the face, in the paint you chose.</p>}
-      <DndContext id="stack" sensors={sensors} collisionDetection={closestCenter} onDragEnd={onDragEnd}>
+      {look.layers.length === 0 && (
+        <p className="px-4 pb-4">
+          Nothing is painted yet. <strong>Add layer</strong> puts a base on the face, in the paint
+          you chose.
+        </p>
+      )}
+      <DndContext
+        id="stack"
+        sensors={sensors}
+        collisionDetection={closestCenter}
+        onDragEnd={onDragEnd}
+      >
         <SortableContext items={items} strategy={verticalListSortingStrategy}>
           <ol ref={list} className="max-h-[45dvh] min-h-0 overflow-auto lg:max-h-none lg:flex-1">
             {look.layers.map((layer, i) => {
@@ -62,18 +124,38 @@ export function StackPanel({ selected, onSelect, onAdd, onMove, onRemove }: Stac
                 <Fragment key={layer.id}>
                   {heads && (
                     <li className="flex items-center gap-1 border-t rule bg-base-300 py-0.5 pr-1 pl-4">
-                      <span className="min-w-0 flex-1 truncate text-sm font-bold">{layer.group} <span className="muted font-normal">{under.length}</span></span>
-                      <Switches name={layer.group} hidden={under.every(({ hidden }) => hidden)} locked={under.every(({ locked }) => locked)} onChange={(values) => change(under, values)} />
+                      <span className="min-w-0 flex-1 truncate text-sm font-bold">
+                        {layer.group} <span className="muted font-normal">{under.length}</span>
+                      </span>
+                      <Switches
+                        name={layer.group}
+                        hidden={under.every(({ hidden }) => hidden)}
+                        locked={under.every(({ locked }) => locked)}
+                        onChange={(values) => change(under, values)}
+                      />
                     </li>
                   )}
-                  <Row layer={layer} place={i + 1} selected={selected === layer.id} hex={hexOfLayer(layer)} paint={paintWords(layer, context.products)} coats={prediction.coats.get(layer.id)?.coats ?? null} onSelect={onSelect} onKey={onKey} onChange={change} />
+                  <Row
+                    layer={layer}
+                    place={i + 1}
+                    selected={selected === layer.id}
+                    hex={hexOfLayer(layer)}
+                    paint={paintWords(layer, context.products)}
+                    coats={prediction.coats.get(layer.id)?.coats ?? null}
+                    onSelect={onSelect}
+                    onKey={onKey}
+                    onChange={change}
+                  />
                 </Fragment>
               );
             })}
           </ol>
         </SortableContext>
       </DndContext>
-      <details className="border-t rule px-4 py-2 text-sm"><summary className="cursor-pointer font-semibold">Order of work</summary><SchoolsOfWork /></details>
+      <details className="border-t rule px-4 py-2 text-sm">
+        <summary className="cursor-pointer font-semibold">Order of work</summary>
+        <SchoolsOfWork />
+      </details>
     </section>
   );
 }
@@ -84,32 +166,121 @@ function run(layers: readonly Layer[], from: number): Layer[] {
   return layers.slice(from, end < 0 ? undefined : end);
 }
 
-interface RowProps { layer: Layer; place: number; selected: boolean; hex: string | null; paint: string; coats: number | null; onSelect: (id: string) => void; onKey: (event: KeyboardEvent, layer: Layer) => void; onChange: (layers: readonly Layer[], values: Switched) => void }
+interface RowProps {
+  layer: Layer;
+  place: number;
+  selected: boolean;
+  hex: string | null;
+  paint: string;
+  coats: number | null;
+  onSelect: (id: string) => void;
+  onKey: (event: KeyboardEvent, layer: Layer) => void;
+  onChange: (layers: readonly Layer[], values: Switched) => void;
+}
 
-const Row = memo(function Row({ layer, place, selected, hex, paint, coats, onSelect, onKey, onChange }: RowProps) {
-  const { setNodeRef, listeners, transform, transition, isDragging } = useSortable({ id: layer.id });
+const Row = memo(function Row({
+  layer,
+  place,
+  selected,
+  hex,
+  paint,
+  coats,
+  onSelect,
+  onKey,
+  onChange,
+}: RowProps) {
+  const { setNodeRef, listeners, transform, transition, isDragging } = useSortable({
+    id: layer.id,
+  });
   const Icon = ROLE_ICONS[layer.role];
   return (
-    <li ref={setNodeRef} style={{ transform: CSS.Translate.toString(transform), transition }} className={`flex items-stretch border-t rule ${isDragging ? "relative z-10 bg-base-200 shadow" : ""} ${selected ? "bg-base-200" : ""}`}>
+    <li
+      ref={setNodeRef}
+      style={{ transform: CSS.Translate.toString(transform), transition }}
+      className={`flex items-stretch border-t rule ${isDragging ? "relative z-10 bg-base-200 shadow" : ""} ${selected ? "bg-base-200" : ""}`}
+    >
       {/* For the pointer; keys move a layer with Alt and the arrows. */}
-      <span {...listeners} aria-hidden title="Drag to another place" className="flex w-6 shrink-0 cursor-grab touch-none items-center justify-center opacity-60"><GripVertical size={16} /></span>
-      <button type="button" data-layer={layer.id} aria-pressed={selected} onClick={() => onSelect(layer.id)} onKeyDown={(event) => onKey(event, layer)} className={`flex min-w-0 flex-1 items-center gap-2.5 border-l-4 py-2 pr-1 pl-1.5 text-left ${selected ? "border-base-content" : "border-transparent hover:bg-base-200"}`}>
+      <span
+        {...listeners}
+        aria-hidden
+        title="Drag to another place"
+        className="flex w-6 shrink-0 cursor-grab touch-none items-center justify-center opacity-60"
+      >
+        <GripVertical size={16} />
+      </span>
+      <button
+        type="button"
+        data-layer={layer.id}
+        aria-pressed={selected}
+        onClick={() => onSelect(layer.id)}
+        onKeyDown={(event) => onKey(event, layer)}
+        className={`flex min-w-0 flex-1 items-center gap-2.5 border-l-4 py-2 pr-1 pl-1.5 text-left ${selected ? "border-base-content" : "border-transparent hover:bg-base-200"}`}
+      >
         <span className="muted w-5 text-sm">{place}</span>
         <Icon size={18} aria-label={layer.role} className="shrink-0" />
         <Swatch hex={hex} size={26} />
-        <span className={`min-w-0 flex-1 ${layer.hidden ? "opacity-70" : ""}`}><span className="block truncate font-semibold">{layer.name}</span><span className="muted block truncate text-xs">{coats ? `${coats} ${coats === 1 ? "coat" : "coats"}, ` : ""}{paint}</span></span>
+        <span className={`min-w-0 flex-1 ${layer.hidden ? "opacity-70" : ""}`}>
+          <span className="block truncate font-semibold">{layer.name}</span>
+          <span className="muted block truncate text-xs">
+            {coats ? `${coats} ${coats === 1 ? "coat" : "coats"}, ` : ""}
+            {paint}
+          </span>
+        </span>
       </button>
-      <span className="flex items-center pr-1"><Switches name={layer.name} hidden={layer.hidden} locked={layer.locked} onChange={(values) => onChange([layer], values)} /></span>
+      <span className="flex items-center pr-1">
+        <Switches
+          name={layer.name}
+          hidden={layer.hidden}
+          locked={layer.locked}
+          onChange={(values) => onChange([layer], values)}
+        />
+      </span>
     </li>
   );
 });
 
-function Switches({ name, hidden, locked, onChange }: { name: string; hidden: boolean; locked: boolean; onChange: (values: Switched) => void }) {
+function Switches({
+  name,
+  hidden,
+  locked,
+  onChange,
+}: {
+  name: string;
+  hidden: boolean;
+  locked: boolean;
+  onChange: (values: Switched) => void;
+}) {
   const button = "flex size-7 items-center justify-center rounded hover:bg-base-300";
   return (
     <>
-      <button type="button" aria-pressed={hidden} aria-label={`Hide ${name} on the figure`} title={hidden ? "Hidden on the figure, planned all the same" : "Shown on the figure"} className={button} onClick={() => onChange({ hidden: !hidden })}>{hidden ? <EyeOff size={16} aria-hidden /> : <Eye size={16} aria-hidden className="opacity-55" />}</button>
-      <button type="button" aria-pressed={locked} aria-label={`Lock ${name}`} title={locked ? "Locked" : "Not locked"} className={button} onClick={() => onChange({ locked: !locked })}>{locked ? <Lock size={16} aria-hidden /> : <LockOpen size={16} aria-hidden className="opacity-55" />}</button>
+      <button
+        type="button"
+        aria-pressed={hidden}
+        aria-label={`Hide ${name} on the figure`}
+        title={hidden ? "Hidden on the figure, planned all the same" : "Shown on the figure"}
+        className={button}
+        onClick={() => onChange({ hidden: !hidden })}
+      >
+        {hidden ? (
+          <EyeOff size={16} aria-hidden />
+        ) : (
+          <Eye size={16} aria-hidden className="opacity-55" />
+        )}
+      </button>
+      <button
+        type="button"
+        aria-pressed={locked}
+        aria-label={`Lock ${name}`}
+        title={locked ? "Locked" : "Not locked"}
+        className={button}
+        onClick={() => onChange({ locked: !locked })}
+      >
+        {locked ? (
+          <Lock size={16} aria-hidden />
+        ) : (
+          <LockOpen size={16} aria-hidden className="opacity-55" />
+        )}
+      </button>
     </>
   );
 }

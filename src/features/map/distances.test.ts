@@ -9,11 +9,23 @@ describe("the From switch", () => {
     for (const ratio of ratios) expect(ratio).toBeCloseTo(ratios[0] ?? NaN, 9);
   });
   it("finds the place of a distance again, within a step", () => {
-    fc.assert(fc.property(fc.double({ min: 0.6, max: 40, noNaN: true }), fc.double({ min: 40, max: 200, noNaN: true }), (metres, farthest) => {
-      expect(metresAt(placeOf(metres, farthest), farthest) / metres).toBeGreaterThan(0.98);
-      expect(metresAt(placeOf(metres, farthest), farthest) / metres).toBeLessThan(1.02);
-    }));
+    fc.assert(
+      fc.property(
+        fc.double({ min: 0.6, max: 40, noNaN: true }),
+        fc.double({ min: 40, max: 200, noNaN: true }),
+        (metres, farthest) => {
+          expect(metresAt(placeOf(metres, farthest), farthest) / metres).toBeGreaterThan(0.98);
+          expect(metresAt(placeOf(metres, farthest), farthest) / metres).toBeLessThan(1.02);
+        },
+      ),
+    );
     expect(placeOf(0.3, 40)).toBe(0);
   });
-  it("says it as one stands there", () => expect([0.6, 3.04, 12.4, 40].map(metresWords)).toEqual(["mirror, 0.6 m", "3 m", "12 m", "40 m"]));
+  it("says it as one stands there", () =>
+    expect([0.6, 3.04, 12.4, 40].map(metresWords)).toEqual([
+      "mirror, 0.6 m",
+      "3 m",
+      "12 m",
+      "40 m",
+    ]));
 });

@@ -6,7 +6,8 @@ import { useWorker } from "@/parts/workers/useWorker";
 import { useWorking } from "@/parts/workspace/WorkspaceContext";
 import type { AdviceWorker } from "@/workers/advice";
 
-const adviceWorker = () => new Worker(new URL("../../workers/advice.ts", import.meta.url), { type: "module" });
+const adviceWorker = () =>
+  new Worker(new URL("../../workers/advice.ts", import.meta.url), { type: "module" });
 
 /** What is recommended for the look as it stands, worked out off the page; an answer to an older question is dropped. */
 export function useAdvice(): readonly GroupAdvice[] | null {
@@ -16,8 +17,14 @@ export function useAdvice(): readonly GroupAdvice[] | null {
   const { person, brief, products } = given;
   useEffect(() => {
     let current = true;
-    void worker().advise(look, { person, brief, shelf: products, house: context.house }).then((answer) => { if (current) setAdvice(answer); });
-    return () => { current = false; };
+    void worker()
+      .advise(look, { person, brief, shelf: products, house: context.house })
+      .then((answer) => {
+        if (current) setAdvice(answer);
+      });
+    return () => {
+      current = false;
+    };
   }, [look, person, brief, products, context.house, worker]);
   return advice;
 }

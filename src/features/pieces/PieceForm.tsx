@@ -3,44 +3,165 @@
 import { Trash2 } from "lucide-react";
 import { useState } from "react";
 import { pieceMatch, readStack } from "@/core/look";
-import { bevelDeg, BUILD_MATERIAL_KEYS, BUILD_MATERIALS, ConeSchema, developCone, FINISHES, innerRoundMm, PIECE_KINDS, wallMm, type BuildMaterialKey, type Cone, type Piece } from "@/core/piece";
+import {
+  bevelDeg,
+  BUILD_MATERIAL_KEYS,
+  BUILD_MATERIALS,
+  ConeSchema,
+  developCone,
+  FINISHES,
+  innerRoundMm,
+  PIECE_KINDS,
+  wallMm,
+  type BuildMaterialKey,
+  type Cone,
+  type Piece,
+} from "@/core/piece";
 import { useWorking } from "@/parts/workspace/WorkspaceContext";
 import { Swatch } from "@/ui/Swatch";
 
 const MOST_STEPS = 12;
 
 /** What a piece is, of what, how large, and how it sits to the face. */
-export function PieceForm({ piece, onPut, onRemove }: { piece: Piece; onPut: (piece: Piece) => boolean; onRemove: () => void }) {
+export function PieceForm({
+  piece,
+  onPut,
+  onRemove,
+}: {
+  piece: Piece;
+  onPut: (piece: Piece) => boolean;
+  onRemove: () => void;
+}) {
   const kind = PIECE_KINDS[piece.kind];
   const set = (values: Partial<Piece>) => onPut({ ...piece, ...values });
   return (
     <section aria-label={piece.name} className="card-plain p-4">
       <div className="grid gap-3 sm:grid-cols-2">
-        <label className="text-sm"><span className="label-line">Name</span><input type="text" maxLength={80} className="input w-full" value={piece.name} onChange={(event) => { if (event.target.value.trim()) set({ name: event.target.value }); }} /></label>
-        <label className="text-sm"><span className="label-line">It is</span><select className="select w-full" value={piece.source} onChange={(event) => set({ source: event.target.value === "bought" ? "bought" : "made", done: 0 })}><option value="made">made here</option><option value="bought">bought or hired</option></select></label>
-        {piece.source === "bought" && <Num label="Days until it comes" value={piece.leadDays} least={0} most={180} set={(value) => set({ leadDays: Math.round(value) })} />}
+        <label className="text-sm">
+          <span className="label-line">Name</span>
+          <input
+            type="text"
+            maxLength={80}
+            className="input w-full"
+            value={piece.name}
+            onChange={(event) => {
+              if (event.target.value.trim()) set({ name: event.target.value });
+            }}
+          />
+        </label>
+        <label className="text-sm">
+          <span className="label-line">It is</span>
+          <select
+            className="select w-full"
+            value={piece.source}
+            onChange={(event) =>
+              set({ source: event.target.value === "bought" ? "bought" : "made", done: 0 })
+            }
+          >
+            <option value="made">made here</option>
+            <option value="bought">bought or hired</option>
+          </select>
+        </label>
+        {piece.source === "bought" && (
+          <Num
+            label="Days until it comes"
+            value={piece.leadDays}
+            least={0}
+            most={180}
+            set={(value) => set({ leadDays: Math.round(value) })}
+          />
+        )}
       </div>
       <p className="mt-2 text-sm">{kind.order}</p>
       {piece.source === "made" && <Builds piece={piece} set={set} />}
       <div className="mt-4 grid gap-3 sm:grid-cols-2">
-        {kind.measure && <div><Num label={kind.measure === "head" ? "Round the head, mm" : "Round the foot, mm"} value={piece.measureMm ?? kind.usualMm ?? 100} least={20} most={1500} set={(value) => set({ measureMm: value })} /><p className="mt-1 text-sm">{piece.measureMm !== null && wallMm(piece) > 0 ? <>Wall {wallMm(piece).toFixed(1)} mm in all: build the form <strong>{Math.round(innerRoundMm(piece.measureMm, wallMm(piece)))} mm</strong> round, so that the inside still fits. <span className="muted">Each mm of wall takes 2π mm (PIECE-2).</span></> : "No coat that takes from the inside yet."}</p></div>}
+        {kind.measure && (
+          <div>
+            <Num
+              label={kind.measure === "head" ? "Round the head, mm" : "Round the foot, mm"}
+              value={piece.measureMm ?? kind.usualMm ?? 100}
+              least={20}
+              most={1500}
+              set={(value) => set({ measureMm: value })}
+            />
+            <p className="mt-1 text-sm">
+              {piece.measureMm !== null && wallMm(piece) > 0 ? (
+                <>
+                  Wall {wallMm(piece).toFixed(1)} mm in all: build the form{" "}
+                  <strong>{Math.round(innerRoundMm(piece.measureMm, wallMm(piece)))} mm</strong>{" "}
+                  round, so that the inside still fits.{" "}
+                  <span className="muted">Each mm of wall takes 2π mm (PIECE-2).</span>
+                </>
+              ) : (
+                "No coat that takes from the inside yet."
+              )}
+            </p>
+          </div>
+        )}
         <Match piece={piece} set={set} />
       </div>
       <ConePart piece={piece} set={set} />
-      <label className="mt-3 block text-sm"><span className="label-line">Notes</span><input type="text" maxLength={500} className="input w-full" value={piece.notes} onChange={(event) => set({ notes: event.target.value })} /></label>
-      <button type="button" className="btn btn-sm mt-3" onClick={onRemove}><Trash2 size={16} aria-hidden />Take it out</button>
+      <label className="mt-3 block text-sm">
+        <span className="label-line">Notes</span>
+        <input
+          type="text"
+          maxLength={500}
+          className="input w-full"
+          value={piece.notes}
+          onChange={(event) => set({ notes: event.target.value })}
+        />
+      </label>
+      <button type="button" className="btn btn-sm mt-3" onClick={onRemove}>
+        <Trash2 size={16} aria-hidden />
+        Take it out
+      </button>
     </section>
   );
 }
 
-function Num({ label, value, least, most, set }: { label: string; value: number; least: number; most: number; set: (value: number) => void }) {
+function Num({
+  label,
+  value,
+  least,
+  most,
+  set,
+}: {
+  label: string;
+  value: number;
+  least: number;
+  most: number;
+  set: (value: number) => void;
+}) {
   const [typed, setTyped] = useState<string | null>(null);
   const number = Number(typed);
-  const wrong = typed !== null && (typed === "" || !Number.isFinite(number) || number < least || number > most);
+  const wrong =
+    typed !== null && (typed === "" || !Number.isFinite(number) || number < least || number > most);
   return (
-    <label className="block text-sm"><span className="label-line">{label}</span>
-      <input type="number" step="any" inputMode="decimal" min={least} max={most} aria-invalid={wrong} className="input !w-36" value={typed ?? value} onChange={(event) => { setTyped(event.target.value); const next = Number(event.target.value); if (event.target.value !== "" && next >= least && next <= most) set(next); }} onBlur={() => { if (!wrong) setTyped(null); }} />
-      {wrong && <span role="alert" className="mt-1 block border-l-4 border-current pl-2 font-semibold">{least} to {most}</span>}
+    <label className="block text-sm">
+      <span className="label-line">{label}</span>
+      <input
+        type="number"
+        step="any"
+        inputMode="decimal"
+        min={least}
+        max={most}
+        aria-invalid={wrong}
+        className="input !w-36"
+        value={typed ?? value}
+        onChange={(event) => {
+          setTyped(event.target.value);
+          const next = Number(event.target.value);
+          if (event.target.value !== "" && next >= least && next <= most) set(next);
+        }}
+        onBlur={() => {
+          if (!wrong) setTyped(null);
+        }}
+      />
+      {wrong && (
+        <span role="alert" className="mt-1 block border-l-4 border-current pl-2 font-semibold">
+          {least} to {most}
+        </span>
+      )}
     </label>
   );
 }
@@ -50,17 +171,83 @@ function Builds({ piece, set }: { piece: Piece; set: (values: Partial<Piece>) =>
   return (
     <fieldset className="mt-4">
       <legend className="label-line">Built of, in this order</legend>
-      <ol className="flex flex-col gap-2">{builds.map((build, i) => (
-        <li key={i} className="flex flex-wrap items-center gap-2 text-sm">
-          <span className="muted w-5">{i + 1}</span>
-          <select aria-label={`Material ${i + 1}`} className="select !w-56" value={build.material} onChange={(event) => set({ builds: builds.with(i, { ...build, material: event.target.value as BuildMaterialKey }) })}>{BUILD_MATERIAL_KEYS.map((key) => <option key={key} value={key}>{BUILD_MATERIALS[key].label}</option>)}</select>
-          <input type="number" aria-label={`Coats of ${BUILD_MATERIALS[build.material].label}`} min={1} max={8} className="input !w-20" value={build.coats} onChange={(event) => set({ builds: builds.with(i, { ...build, coats: Math.max(1, Math.min(8, Math.round(Number(event.target.value)) || 1)) }) })} />
-          <span>{build.coats === 1 ? "coat" : "coats"}, until {BUILD_MATERIALS[build.material].ready}</span>
-          <button type="button" className="btn btn-ghost btn-sm" aria-label={`Take out ${BUILD_MATERIALS[build.material].label}`} onClick={() => set({ builds: builds.toSpliced(i, 1) })}><Trash2 size={15} aria-hidden /></button>
-        </li>
-      ))}</ol>
-      {builds.length < MOST_STEPS && <select aria-label="Add a material" className="select mt-2 !w-56" value="" onChange={(event) => { const material = event.target.value as BuildMaterialKey; set({ builds: [...builds, { material, coats: BUILD_MATERIALS[material].coats }] }); }}><option value="" disabled>add a material</option>{BUILD_MATERIAL_KEYS.map((key) => <option key={key} value={key}>{BUILD_MATERIALS[key].label}</option>)}</select>}
-      <p className="muted mt-1 text-xs">Nothing of this goes on skin, nor do its brushes; sprays and foam outdoors or well aired (PIECE-5). Coats and waits are common practice, no published source; the label decides.</p>
+      <ol className="flex flex-col gap-2">
+        {builds.map((build, i) => (
+          <li key={i} className="flex flex-wrap items-center gap-2 text-sm">
+            <span className="muted w-5">{i + 1}</span>
+            <select
+              aria-label={`Material ${i + 1}`}
+              className="select !w-56"
+              value={build.material}
+              onChange={(event) =>
+                set({
+                  builds: builds.with(i, {
+                    ...build,
+                    material: event.target.value as BuildMaterialKey,
+                  }),
+                })
+              }
+            >
+              {BUILD_MATERIAL_KEYS.map((key) => (
+                <option key={key} value={key}>
+                  {BUILD_MATERIALS[key].label}
+                </option>
+              ))}
+            </select>
+            <input
+              type="number"
+              aria-label={`Coats of ${BUILD_MATERIALS[build.material].label}`}
+              min={1}
+              max={8}
+              className="input !w-20"
+              value={build.coats}
+              onChange={(event) =>
+                set({
+                  builds: builds.with(i, {
+                    ...build,
+                    coats: Math.max(1, Math.min(8, Math.round(Number(event.target.value)) || 1)),
+                  }),
+                })
+              }
+            />
+            <span>
+              {build.coats === 1 ? "coat" : "coats"}, until {BUILD_MATERIALS[build.material].ready}
+            </span>
+            <button
+              type="button"
+              className="btn btn-ghost btn-sm"
+              aria-label={`Take out ${BUILD_MATERIALS[build.material].label}`}
+              onClick={() => set({ builds: builds.toSpliced(i, 1) })}
+            >
+              <Trash2 size={15} aria-hidden />
+            </button>
+          </li>
+        ))}
+      </ol>
+      {builds.length < MOST_STEPS && (
+        <select
+          aria-label="Add a material"
+          className="select mt-2 !w-56"
+          value=""
+          onChange={(event) => {
+            const material = event.target.value as BuildMaterialKey;
+            set({ builds: [...builds, { material, coats: BUILD_MATERIALS[material].coats }] });
+          }}
+        >
+          <option value="" disabled>
+            add a material
+          </option>
+          {BUILD_MATERIAL_KEYS.map((key) => (
+            <option key={key} value={key}>
+              {BUILD_MATERIALS[key].label}
+            </option>
+          ))}
+        </select>
+      )}
+      <p className="muted mt-1 text-xs">
+        Nothing of this goes on skin, nor do its brushes; sprays and foam outdoors or well aired
+        (PIECE-5). Coats and waits are common practice, no published source; the label decides.
+      </p>
     </fieldset>
   );
 }
@@ -72,10 +259,44 @@ function Match({ piece, set }: { piece: Piece; set: (values: Partial<Piece>) => 
     <div className="text-sm">
       <span className="label-line">Colour and finish, beside the face</span>
       <div className="flex flex-wrap items-center gap-2">
-        <Swatch hex={piece.colour} size={36} /><input type="color" aria-label="Colour of the piece" className="h-10 w-14" value={piece.colour ?? "#808080"} onChange={(event) => set({ colour: event.target.value })} />
-        <select aria-label="Finish of the piece" className="select !w-32" value={piece.finish} onChange={(event) => set({ finish: event.target.value as Piece["finish"] })}>{FINISHES.map((finish) => <option key={finish} value={finish}>{finish}</option>)}</select>
+        <Swatch hex={piece.colour} size={36} />
+        <input
+          type="color"
+          aria-label="Colour of the piece"
+          className="h-10 w-14"
+          value={piece.colour ?? "#808080"}
+          onChange={(event) => set({ colour: event.target.value })}
+        />
+        <select
+          aria-label="Finish of the piece"
+          className="select !w-32"
+          value={piece.finish}
+          onChange={(event) => set({ finish: event.target.value as Piece["finish"] })}
+        >
+          {FINISHES.map((finish) => (
+            <option key={finish} value={finish}>
+              {finish}
+            </option>
+          ))}
+        </select>
       </div>
-      <p className="mt-1">{!piece.colour ? "Pick its colour and it is compared with the ground of the face." : match ? <>ΔE <strong>{match.dE.toFixed(1)}</strong> from {match.base}{match.verdict === "alike" ? ": nobody tells them apart" : match.verdict === "other" ? ": another colour on purpose" : ": told apart; match the face to the piece (PIECE-4)"}. Finish {match.sameFinish ? "agrees" : `${piece.finish} beside ${match.finish}`}.</> : "No ground on the face to compare it with yet."}</p>
+      <p className="mt-1">
+        {!piece.colour ? (
+          "Pick its colour and it is compared with the ground of the face."
+        ) : match ? (
+          <>
+            ΔE <strong>{match.dE.toFixed(1)}</strong> from {match.base}
+            {match.verdict === "alike"
+              ? ": nobody tells them apart"
+              : match.verdict === "other"
+                ? ": another colour on purpose"
+                : ": told apart; match the face to the piece (PIECE-4)"}
+            . Finish {match.sameFinish ? "agrees" : `${piece.finish} beside ${match.finish}`}.
+          </>
+        ) : (
+          "No ground on the face to compare it with yet."
+        )}
+      </p>
     </div>
   );
 }
@@ -85,19 +306,76 @@ const FIRST_CONE: Cone = { footMm: 40, topMm: 0, heightMm: 120, slopeDeg: 0 };
 function ConePart({ piece, set }: { piece: Piece; set: (values: Partial<Piece>) => void }) {
   const { given } = useWorking();
   const { cone } = piece;
-  const change = (values: Partial<Cone>) => { const next = ConeSchema.safeParse({ ...(cone ?? FIRST_CONE), ...values }); if (next.success) set({ cone: next.data }); };
+  const change = (values: Partial<Cone>) => {
+    const next = ConeSchema.safeParse({ ...(cone ?? FIRST_CONE), ...values });
+    if (next.success) set({ cone: next.data });
+  };
   const shape = cone && shapeOf(cone);
-  const url = (format: string) => `/api/looks/${given.look.id}/pieces/${piece.id}?format=${format}&paper=a4`;
+  const url = (format: string) =>
+    `/api/looks/${given.look.id}/pieces/${piece.id}?format=${format}&paper=a4`;
   return (
     <fieldset className="mt-4">
-      <label className="flex min-h-10 items-center gap-2 text-sm"><input type="checkbox" className="checkbox checkbox-sm" checked={cone !== null} onChange={(event) => set({ cone: event.target.checked ? FIRST_CONE : null })} />A cone to cut: a horn, a beak, a peak</label>
+      <label className="flex min-h-10 items-center gap-2 text-sm">
+        <input
+          type="checkbox"
+          className="checkbox checkbox-sm"
+          checked={cone !== null}
+          onChange={(event) => set({ cone: event.target.checked ? FIRST_CONE : null })}
+        />
+        A cone to cut: a horn, a beak, a peak
+      </label>
       {cone && (
         <>
           <div className="mt-1 flex flex-wrap gap-3">
-            <Num label="Across the foot, mm" value={cone.footMm} least={10} most={400} set={(footMm) => change({ footMm })} /><Num label="Across the top, mm" value={cone.topMm} least={0} most={cone.footMm - 1} set={(topMm) => change({ topMm })} />
-            <Num label="Height, mm" value={cone.heightMm} least={10} most={800} set={(heightMm) => change({ heightMm })} /><Num label="Slope it stands on, °" value={cone.slopeDeg} least={0} most={60} set={(slopeDeg) => change({ slopeDeg })} />
+            <Num
+              label="Across the foot, mm"
+              value={cone.footMm}
+              least={10}
+              most={400}
+              set={(footMm) => change({ footMm })}
+            />
+            <Num
+              label="Across the top, mm"
+              value={cone.topMm}
+              least={0}
+              most={cone.footMm - 1}
+              set={(topMm) => change({ topMm })}
+            />
+            <Num
+              label="Height, mm"
+              value={cone.heightMm}
+              least={10}
+              most={800}
+              set={(heightMm) => change({ heightMm })}
+            />
+            <Num
+              label="Slope it stands on, °"
+              value={cone.slopeDeg}
+              least={0}
+              most={60}
+              set={(slopeDeg) => change({ slopeDeg })}
+            />
           </div>
-          {shape ? <p className="mt-2 text-sm">Slant {Math.round(shape.slantMm - shape.topSlantMm)} mm, a sector of {Math.round(shape.angleDeg)}°{cone.slopeDeg > 0 && `; edges bevelled ${bevelDeg(cone.slopeDeg).standing}°, ${bevelDeg(cone.slopeDeg).mitred}° where two meet`}. <a className="link" href={url("pdf")} target="_blank" rel="noreferrer">Template 1:1 (PDF)</a> · <a className="link" href={url("svg")} target="_blank" rel="noreferrer">SVG</a></p> : <p role="alert" className="mt-2 border-l-4 border-current pl-2 text-sm font-semibold">The slope is steeper than the side of the cone: make it taller or the slope less.</p>}
+          {shape ? (
+            <p className="mt-2 text-sm">
+              Slant {Math.round(shape.slantMm - shape.topSlantMm)} mm, a sector of{" "}
+              {Math.round(shape.angleDeg)}°
+              {cone.slopeDeg > 0 &&
+                `; edges bevelled ${bevelDeg(cone.slopeDeg).standing}°, ${bevelDeg(cone.slopeDeg).mitred}° where two meet`}
+              .{" "}
+              <a className="link" href={url("pdf")} target="_blank" rel="noreferrer">
+                Template 1:1 (PDF)
+              </a>{" "}
+              ·{" "}
+              <a className="link" href={url("svg")} target="_blank" rel="noreferrer">
+                SVG
+              </a>
+            </p>
+          ) : (
+            <p role="alert" className="mt-2 border-l-4 border-current pl-2 text-sm font-semibold">
+              The slope is steeper than the side of the cone: make it taller or the slope less.
+            </p>
+          )}
         </>
       )}
     </fieldset>

@@ -19,10 +19,22 @@ export function PlanChapter() {
   const { look, given, setting, plan, fresh } = useWorking();
   if (!look.layers.length) {
     return (
-      <div className="p-6"><Empty title="Nothing to plan yet"><p>The plan follows from the layers: put a base and what goes over it on the map.</p><Link className="btn btn-primary" href={`/looks/${given.look.id}/${setting}/map`}>To the map</Link></Empty></div>
+      <div className="p-6">
+        <Empty title="Nothing to plan yet">
+          <p>The plan follows from the layers: put a base and what goes over it on the map.</p>
+          <Link className="btn btn-primary" href={`/looks/${given.look.id}/${setting}/map`}>
+            To the map
+          </Link>
+        </Empty>
+      </div>
     );
   }
-  if (!plan) return <p className="p-6" role="status">Working out the plan</p>;
+  if (!plan)
+    return (
+      <p className="p-6" role="status">
+        Working out the plan
+      </p>
+    );
   return (
     <div className="mx-auto max-w-6xl p-4 sm:p-6 print:max-w-none print:p-0" aria-busy={!fresh}>
       {plan.stopped ? <Stopped /> : <Sheet plan={plan} />}
@@ -33,8 +45,13 @@ export function PlanChapter() {
 function Stopped() {
   return (
     <section className="max-w-2xl border-4 border-base-content p-5" aria-labelledby="stopped">
-      <h2 id="stopped" className="text-2xl">This plan is stopped</h2>
-      <p className="mt-2 mb-4">A safety rule speaks against painting it like this on this person. The steps come back when it is mended. The product&apos;s label, local rules and licensed professionals decide.</p>
+      <h2 id="stopped" className="text-2xl">
+        This plan is stopped
+      </h2>
+      <p className="mt-2 mb-4">
+        A safety rule speaks against painting it like this on this person. The steps come back when
+        it is mended. The product&apos;s label, local rules and licensed professionals decide.
+      </p>
       <FindingsList />
     </section>
   );
@@ -48,24 +65,71 @@ function Sheet({ plan }: { plan: Plan }) {
     <>
       <header className="flex flex-wrap items-start justify-between gap-4">
         <div>
-          <h2 className="text-3xl">{look.name} <span className="font-sans text-lg font-normal">on {person.name}</span></h2>
-          <p className="muted">{[brief.place, times && `${dayWords(times.curtainAt)}`, `${brief.airDegC} °C, ${brief.rh} %`, `${brief.hoursWorn} h worn`].filter(Boolean).join(" · ")}</p>
+          <h2 className="text-3xl">
+            {look.name} <span className="font-sans text-lg font-normal">on {person.name}</span>
+          </h2>
+          <p className="muted">
+            {[
+              brief.place,
+              times && `${dayWords(times.curtainAt)}`,
+              `${brief.airDegC} °C, ${brief.rh} %`,
+              `${brief.hoursWorn} h worn`,
+            ]
+              .filter(Boolean)
+              .join(" · ")}
+          </p>
         </div>
-        <button type="button" className="btn btn-primary no-print" onClick={() => window.print()}><Printer size={18} aria-hidden />Print the plan</button>
+        <button type="button" className="btn btn-primary no-print" onClick={() => window.print()}>
+          <Printer size={18} aria-hidden />
+          Print the plan
+        </button>
       </header>
       <div className="mt-4 grid gap-5 md:grid-cols-[15rem_1fr] print:grid-cols-[52mm_1fr]">
-        <div className="self-start overflow-hidden rounded-box bg-surround" style={{ printColorAdjust: "exact" }}><FaceFigure id="sheet" look={look} context={context} prediction={prediction} title={`${look.name}, predicted on ${person.name}`} guides={{ hat: false }} className="h-auto w-full" /></div>
+        <div
+          className="self-start overflow-hidden rounded-box bg-surround"
+          style={{ printColorAdjust: "exact" }}
+        >
+          <FaceFigure
+            id="sheet"
+            look={look}
+            context={context}
+            prediction={prediction}
+            title={`${look.name}, predicted on ${person.name}`}
+            guides={{ hat: false }}
+            className="h-auto w-full"
+          />
+        </div>
         <div>
           <dl aria-label="Times" className="grid grid-cols-2 gap-x-6 gap-y-2 sm:grid-cols-4">
-            {times && <><Time label="Start" value={clock(times.startAt)} big /><Time label="Painted by" value={clock(times.paintedBy)} /><Time label="Leave by" value={clock(times.leaveBy)} /><Time label="Curtain" value={clock(times.curtainAt)} /></>}
+            {times && (
+              <>
+                <Time label="Start" value={clock(times.startAt)} big />
+                <Time label="Painted by" value={clock(times.paintedBy)} />
+                <Time label="Leave by" value={clock(times.leaveBy)} />
+                <Time label="Curtain" value={clock(times.curtainAt)} />
+              </>
+            )}
             <Time label="At the chair" value={minutesWords(plan.chairMinutes)} big={!times} />
             <Time label="Hands on" value={minutesWords(plan.handsOnMinutes)} />
-            <Time label="Drying not filled" value={minutesWords(plan.chairMinutes - plan.handsOnMinutes)} />
+            <Time
+              label="Drying not filled"
+              value={minutesWords(plan.chairMinutes - plan.handsOnMinutes)}
+            />
             <Time label="Not shorter than" value={minutesWords(plan.lowerBoundMinutes)} />
           </dl>
-          {!times && <p className="muted mt-2 text-sm">Set the curtain in the brief and the start is counted back from it.</p>}
-          <div className="mt-4"><PlanTimeline plan={plan} /></div>
-          <p className="muted text-xs">Solid: hands on. Dashed: drying or resting. Hands-on minutes: area over the tool&apos;s rate, or stroke length over its speed. Drying: evaporation at this temperature, humidity and air (ASHRAE).</p>
+          {!times && (
+            <p className="muted mt-2 text-sm">
+              Set the curtain in the brief and the start is counted back from it.
+            </p>
+          )}
+          <div className="mt-4">
+            <PlanTimeline plan={plan} />
+          </div>
+          <p className="muted text-xs">
+            Solid: hands on. Dashed: drying or resting. Hands-on minutes: area over the tool&apos;s
+            rate, or stroke length over its speed. Drying: evaporation at this temperature, humidity
+            and air (ASHRAE).
+          </p>
         </div>
       </div>
       <h3 className="mt-6 mb-2 text-xl">Steps</h3>
@@ -77,17 +141,49 @@ function Sheet({ plan }: { plan: Plan }) {
         <div className="flex flex-col gap-6">
           <section className="keep">
             <h3 className="mb-2 text-xl">Cautions</h3>
-            <ul aria-label="Cautions" className="flex flex-col gap-1.5 text-sm">{plan.cautions.map(({ rule, text }) => <li key={rule + text} className="border-l-4 border-base-content pl-3">{text} <Link className="link" href={`/rules#${rule}`} title={RULES[rule].title}>{rule}</Link></li>)}</ul>
+            <ul aria-label="Cautions" className="flex flex-col gap-1.5 text-sm">
+              {plan.cautions.map(({ rule, text }) => (
+                <li key={rule + text} className="border-l-4 border-base-content pl-3">
+                  {text}{" "}
+                  <Link className="link" href={`/rules#${rule}`} title={RULES[rule].title}>
+                    {rule}
+                  </Link>
+                </li>
+              ))}
+            </ul>
           </section>
           <TouchUps />
           <section className="keep">
             <h3 className="mb-2 text-xl">Taking it off</h3>
-            <ol className="text-sm">{plan.removal.steps.map((entry) => <li key={entry.label} className="border-t rule py-1"><strong>{entry.label}</strong>: {entry.with}, about {minutesWords(entry.minutes)}; {entry.care}</li>)}</ol>
-            {plan.removal.stains.length > 0 && <p className="mt-2 border-l-4 border-base-content pl-3 text-sm">{plan.removal.stains.map(({ name, words }) => `${name} is ${words.startsWith("likely") ? words : `a colour that ${words}`}`).join("; ")}. <Link className="link" href="/rules#REMOVE-1">REMOVE-1</Link></p>}
+            <ol className="text-sm">
+              {plan.removal.steps.map((entry) => (
+                <li key={entry.label} className="border-t rule py-1">
+                  <strong>{entry.label}</strong>: {entry.with}, about {minutesWords(entry.minutes)};{" "}
+                  {entry.care}
+                </li>
+              ))}
+            </ol>
+            {plan.removal.stains.length > 0 && (
+              <p className="mt-2 border-l-4 border-base-content pl-3 text-sm">
+                {plan.removal.stains
+                  .map(
+                    ({ name, words }) =>
+                      `${name} is ${words.startsWith("likely") ? words : `a colour that ${words}`}`,
+                  )
+                  .join("; ")}
+                .{" "}
+                <Link className="link" href="/rules#REMOVE-1">
+                  REMOVE-1
+                </Link>
+              </p>
+            )}
             <RemovalCard />
           </section>
           <HouseNote />
-          <section className="no-print"><h3 className="mb-2 text-xl">Findings</h3><FindingsList /></section>
+          <section className="no-print">
+            <h3 className="mb-2 text-xl">Findings</h3>
+            <FindingsList />
+          </section>
         </div>
       </div>
     </>
@@ -98,7 +194,16 @@ function DayList({ title, steps }: { title: string; steps: readonly DayStep[] })
   return (
     <section aria-label={title} className="keep my-2 text-sm">
       <h4 className="font-bold">{title}</h4>
-      <ul className="list-disc pl-5">{steps.map(({ rule, text }) => <li key={text}>{text} <Link className="link" href={`/rules#${rule}`} title={RULES[rule].title}>{rule}</Link></li>)}</ul>
+      <ul className="list-disc pl-5">
+        {steps.map(({ rule, text }) => (
+          <li key={text}>
+            {text}{" "}
+            <Link className="link" href={`/rules#${rule}`} title={RULES[rule].title}>
+              {rule}
+            </Link>
+          </li>
+        ))}
+      </ul>
     </section>
   );
 }
@@ -110,13 +215,40 @@ function HouseNote() {
   const words = changeWords(changes);
   return (
     <section className="keep text-sm" aria-label="House rules of this plan">
-      <p>{words.length ? <>Made with <Link className="link" href="/rules">your house rules, version {version}</Link>: {words.join("; ")}.</> : <>Made with the <Link className="link" href="/rules">house rules</Link> as they ship{version > 0 && ` (version ${version})`}.</>} <Link className="link" href="/safety">Safety</Link>: the product&apos;s label, local rules and licensed professionals come first.</p>
+      <p>
+        {words.length ? (
+          <>
+            Made with{" "}
+            <Link className="link" href="/rules">
+              your house rules, version {version}
+            </Link>
+            : {words.join("; ")}.
+          </>
+        ) : (
+          <>
+            Made with the{" "}
+            <Link className="link" href="/rules">
+              house rules
+            </Link>{" "}
+            as they ship{version > 0 && ` (version ${version})`}.
+          </>
+        )}{" "}
+        <Link className="link" href="/safety">
+          Safety
+        </Link>
+        : the product&apos;s label, local rules and licensed professionals come first.
+      </p>
     </section>
   );
 }
 
 function Time({ label, value, big = false }: { label: string; value: string; big?: boolean }) {
-  return <div><dt className="muted text-sm">{label}</dt><dd className={`font-display font-bold ${big ? "text-3xl" : "text-2xl"}`}>{value}</dd></div>;
+  return (
+    <div>
+      <dt className="muted text-sm">{label}</dt>
+      <dd className={`font-display font-bold ${big ? "text-3xl" : "text-2xl"}`}>{value}</dd>
+    </div>
+  );
 }
 
 function Steps({ plan }: { plan: Plan }) {
@@ -124,22 +256,68 @@ function Steps({ plan }: { plan: Plan }) {
     <div className="overflow-x-auto">
       <table className="w-full min-w-[46rem] border-collapse text-sm print:min-w-0">
         <caption className="sr-only">Steps in working order</caption>
-        <thead><tr className="border-b-2 border-base-content text-left">{["", "Step", "Paint", "Tool", "Coats", "Minutes", "Then"].map((head) => <th key={head} scope="col" className="px-2 py-1.5 font-bold">{head}</th>)}</tr></thead>
+        <thead>
+          <tr className="border-b-2 border-base-content text-left">
+            {["", "Step", "Paint", "Tool", "Coats", "Minutes", "Then"].map((head) => (
+              <th key={head} scope="col" className="px-2 py-1.5 font-bold">
+                {head}
+              </th>
+            ))}
+          </tr>
+        </thead>
         <tbody>
           {plan.steps.map((step, i) => (
             <tr key={step.layerId} className="keep border-b rule align-top">
               <td className="muted px-2 py-2">{i + 1}</td>
-              <th scope="row" className="px-2 py-2 text-left"><span className="block font-bold">{step.title}</span><span className="muted block font-normal">{step.where}</span>{step.notes && <span className="block font-normal italic">{step.notes}</span>}</th>
-              <td className="px-2 py-2"><span className="flex gap-2"><Swatch hex={step.hex} size={24} /><span><span className="block">{step.paint}</span><span className="muted block">{step.amounts.map(({ name, grams }) => (step.amounts.length > 1 ? `${gramsWords(grams)} ${name}` : gramsWords(grams))).join(", ")}</span></span></span></td>
-              <td className="px-2 py-2">{step.tool}<span className="muted block">{step.technique}</span></td>
-              <td className="px-2 py-2">{step.coats}<span className="muted block text-xs">{step.coatsComputed ? "computed" : "fixed"}</span></td>
-              <td className="px-2 py-2 whitespace-nowrap">{minutesWords(step.handsOnMinutes)}<span className="muted block">{Math.round(step.from)} to {Math.max(Math.round(step.to), Math.round(step.from) + 1)}</span></td>
+              <th scope="row" className="px-2 py-2 text-left">
+                <span className="block font-bold">{step.title}</span>
+                <span className="muted block font-normal">{step.where}</span>
+                {step.notes && <span className="block font-normal italic">{step.notes}</span>}
+              </th>
+              <td className="px-2 py-2">
+                <span className="flex gap-2">
+                  <Swatch hex={step.hex} size={24} />
+                  <span>
+                    <span className="block">{step.paint}</span>
+                    <span className="muted block">
+                      {step.amounts
+                        .map(({ name, grams }) =>
+                          step.amounts.length > 1
+                            ? `${gramsWords(grams)} ${name}`
+                            : gramsWords(grams),
+                        )
+                        .join(", ")}
+                    </span>
+                  </span>
+                </span>
+              </td>
+              <td className="px-2 py-2">
+                {step.tool}
+                <span className="muted block">{step.technique}</span>
+              </td>
+              <td className="px-2 py-2">
+                {step.coats}
+                <span className="muted block text-xs">
+                  {step.coatsComputed ? "computed" : "fixed"}
+                </span>
+              </td>
+              <td className="px-2 py-2 whitespace-nowrap">
+                {minutesWords(step.handsOnMinutes)}
+                <span className="muted block">
+                  {Math.round(step.from)} to{" "}
+                  {Math.max(Math.round(step.to), Math.round(step.from) + 1)}
+                </span>
+              </td>
               <td className="px-2 py-2">{step.rest}</td>
             </tr>
           ))}
         </tbody>
       </table>
-      <p className="muted mt-1 text-xs">Coats that are computed: the first whose predicted colour is within dE00 2 of the paint&apos;s own, film by film over what lies below (Kubelka and Munk). Colours beside the paint are predicted on this skin.</p>
+      <p className="muted mt-1 text-xs">
+        Coats that are computed: the first whose predicted colour is within dE00 2 of the
+        paint&apos;s own, film by film over what lies below (Kubelka and Munk). Colours beside the
+        paint are predicted on this skin.
+      </p>
     </div>
   );
 }
@@ -150,19 +328,47 @@ function Kit({ plan }: { plan: Plan }) {
       <h3 className="mb-2 text-xl">Grams against the shelf</h3>
       <table className="w-full text-sm">
         <caption className="sr-only">Paint needed against stock</caption>
-        <thead><tr className="border-b-2 border-base-content text-left"><th scope="col" className="py-1.5">Product</th><th scope="col" className="text-right">Takes</th><th scope="col" className="text-right">Left</th><th scope="col" className="pl-4">State</th></tr></thead>
+        <thead>
+          <tr className="border-b-2 border-base-content text-left">
+            <th scope="col" className="py-1.5">
+              Product
+            </th>
+            <th scope="col" className="text-right">
+              Takes
+            </th>
+            <th scope="col" className="text-right">
+              Left
+            </th>
+            <th scope="col" className="pl-4">
+              State
+            </th>
+          </tr>
+        </thead>
         <tbody>
           {plan.kit.map((need) => (
             <tr key={need.productId ?? need.material} className="border-b rule">
-              <th scope="row" className="py-1.5 text-left font-semibold">{need.name}</th>
+              <th scope="row" className="py-1.5 text-left font-semibold">
+                {need.name}
+              </th>
               <td className="text-right">{gramsWords(need.grams)}</td>
-              <td className="text-right">{need.productId ? gramsWords(need.left) : "not chosen"}</td>
-              <td className="pl-4">{need.missing > 0.005 ? <strong>short {gramsWords(need.missing)}</strong> : "enough"}{need.expired && <strong className="block">past its date, {need.expired}</strong>}</td>
+              <td className="text-right">
+                {need.productId ? gramsWords(need.left) : "not chosen"}
+              </td>
+              <td className="pl-4">
+                {need.missing > 0.005 ? (
+                  <strong>short {gramsWords(need.missing)}</strong>
+                ) : (
+                  "enough"
+                )}
+                {need.expired && <strong className="block">past its date, {need.expired}</strong>}
+              </td>
             </tr>
           ))}
         </tbody>
       </table>
-      <p className="muted mt-1 text-xs">Skin area times dry film a coat, times coats, with what stays in the tool.</p>
+      <p className="muted mt-1 text-xs">
+        Skin area times dry film a coat, times coats, with what stays in the tool.
+      </p>
     </section>
   );
 }

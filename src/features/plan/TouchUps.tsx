@@ -11,19 +11,44 @@ import { minutesWords } from "@/ui/format";
 /** When to go to the mirror, why, and the small kit to have there. */
 export function TouchUps() {
   const { look, context } = useWorking();
-  const walks = useMemo(() => touchUps(wearForecast(look, context), context.brief.hoursWorn, context.house), [look, context]);
+  const walks = useMemo(
+    () => touchUps(wearForecast(look, context), context.brief.hoursWorn, context.house),
+    [look, context],
+  );
   const layers = [...new Set(walks.flatMap((walk) => walk.layers))];
-  const carry = [...new Set(layers.flatMap((layer) => [...recipeOf(layer, context.products).map(({ product }) => product.name), toolOf(layer.tool).label]))];
+  const carry = [
+    ...new Set(
+      layers.flatMap((layer) => [
+        ...recipeOf(layer, context.products).map(({ product }) => product.name),
+        toolOf(layer.tool).label,
+      ]),
+    ),
+  ];
   return (
     <section className="keep">
       <h3 className="mb-2 text-xl">Touch-ups</h3>
-      {walks.length === 0 ? <p className="text-sm">By forecast everything holds for the {context.brief.hoursWorn} h.</p> : (
+      {walks.length === 0 ? (
+        <p className="text-sm">By forecast everything holds for the {context.brief.hoursWorn} h.</p>
+      ) : (
         <>
-          <ol aria-label="Touch-ups" className="text-sm">{walks.map((walk) => <li key={`${walk.cause}${walk.atHours}`} className="border-t rule py-1"><strong>after {minutesWords(walk.atHours * 60)}</strong>: {zoneWords(walk.zones)} ({walk.layers.map(({ name }) => name).join(", ")}); {HAZARD_WORDS[walk.cause]}</li>)}</ol>
-          <p className="mt-2 text-sm"><strong>To carry:</strong> {carry.join(", ")}.</p>
+          <ol aria-label="Touch-ups" className="text-sm">
+            {walks.map((walk) => (
+              <li key={`${walk.cause}${walk.atHours}`} className="border-t rule py-1">
+                <strong>after {minutesWords(walk.atHours * 60)}</strong>: {zoneWords(walk.zones)} (
+                {walk.layers.map(({ name }) => name).join(", ")}); {HAZARD_WORDS[walk.cause]}
+              </li>
+            ))}
+          </ol>
+          <p className="mt-2 text-sm">
+            <strong>To carry:</strong> {carry.join(", ")}.
+          </p>
         </>
       )}
-      <p className="muted mt-1 text-xs">First time less than 85 % of a layer is whole in a zone, from sweat, rubbing, flexing, skin oil and heat, under the prep, powder and seal of this stack. House figures, common practice, no published source.</p>
+      <p className="muted mt-1 text-xs">
+        First time less than 85 % of a layer is whole in a zone, from sweat, rubbing, flexing, skin
+        oil and heat, under the prep, powder and seal of this stack. House figures, common practice,
+        no published source.
+      </p>
     </section>
   );
 }

@@ -15,13 +15,24 @@ import { dayWords, minutesWords } from "@/ui/format";
 import { send, sendFile } from "@/ui/request";
 
 /** What one says of a place at a glance, and the share that stands for it. */
-const HELD = [["", "not looked at"], ["100", "all of it"], ["90", "nearly all"], ["75", "three quarters"], ["50", "half"], ["25", "a quarter"], ["5", "next to nothing"]] as const;
+const HELD = [
+  ["", "not looked at"],
+  ["100", "all of it"],
+  ["90", "nearly all"],
+  ["75", "three quarters"],
+  ["50", "half"],
+  ["25", "a quarter"],
+  ["5", "next to nothing"],
+] as const;
 type Answer = RecordFields["fits"];
 
 /** Zones that were painted as a base, one of each pair: what one looks at in the mirror. */
 function lookedAt(zones: readonly ZoneId[]): ZoneId[] {
   const kinds = new Set<string>();
-  return zones.filter((zone) => { const { kind } = zoneInfo(zone); return !kinds.has(kind) && kinds.add(kind); });
+  return zones.filter((zone) => {
+    const { kind } = zoneInfo(zone);
+    return !kinds.has(kind) && kinds.add(kind);
+  });
 }
 
 export function NewRecord() {
@@ -31,14 +42,26 @@ export function NewRecord() {
   const sitting = useMemo(() => {
     const log = readLog(chairSteps(look, context), given.sitting);
     const session = given.sitting[0]?.session ?? null;
-    const taken = given.records.some((record) => record.session !== null && record.session === session);
-    return log.done.length && !taken ? { log, session, steps: stepsSeen(look, context, log) } : null;
+    const taken = given.records.some(
+      (record) => record.session !== null && record.session === session,
+    );
+    return log.done.length && !taken
+      ? { log, session, steps: stepsSeen(look, context, log) }
+      : null;
   }, [look, context, given]);
   const [hours, setHours] = useState(String(given.brief.hoursWorn));
   const [held, setHeld] = useState<Readonly<Partial<Record<ZoneId, string>>>>({});
   const [minutes, setMinutes] = useState<Readonly<Record<string, string>>>({});
-  const [words, setWords] = useState({ on: sitting?.log.begunAt?.slice(0, 10) ?? given.today, reaction: "", verdict: "", changes: "" });
-  const [answers, setAnswers] = useState<{ fits: Answer; reads: Answer }>({ fits: null, reads: null });
+  const [words, setWords] = useState({
+    on: sitting?.log.begunAt?.slice(0, 10) ?? given.today,
+    reaction: "",
+    verdict: "",
+    changes: "",
+  });
+  const [answers, setAnswers] = useState<{ fits: Answer; reads: Answer }>({
+    fits: null,
+    reads: null,
+  });
   const [pictures, setPictures] = useState<readonly File[]>([]);
   const [problem, setProblem] = useState<string | null>(null);
   // The house's own forecast: what is taken down is compared with one thing, whatever was learned in between.
@@ -46,29 +69,83 @@ export function NewRecord() {
   const zones = useMemo(() => lookedAt([...new Set(forecast.map(({ zone }) => zone))]), [forecast]);
   const house = useMemo(() => houseMinutes(look, context), [look, context]);
   const after = Number(hours);
-  const expected = (zone: ZoneId) => { const own = forecast.filter((wear) => wear.zone === zone); const first = own.find(({ layer }) => layer.role === "base") ?? own[0]; return first && after > 0 ? `${Math.round(survival(first, after) * 100)} %` : "–"; };
+  const expected = (zone: ZoneId) => {
+    const own = forecast.filter((wear) => wear.zone === zone);
+    const first = own.find(({ layer }) => layer.role === "base") ?? own[0];
+    return first && after > 0 ? `${Math.round(survival(first, after) * 100)} %` : "–";
+  };
   // Touching a zone goes down the list, one answer each time.
   const touch = (zone: ZoneId) => {
     const own = zones.find((entry) => zoneInfo(entry).kind === zoneInfo(zone).kind);
-    if (own) setHeld((now) => ({ ...now, [own]: HELD[(HELD.findIndex(([value]) => value === (now[own] ?? "")) + 1) % HELD.length]?.[0] ?? "" }));
+    if (own)
+      setHeld((now) => ({
+        ...now,
+        [own]:
+          HELD[(HELD.findIndex(([value]) => value === (now[own] ?? "")) + 1) % HELD.length]?.[0] ??
+          "",
+      }));
   };
-  const looked = Object.entries(held).filter(([, percent]) => percent).map(([zone]) => zone as ZoneId);
-  const alike = (zone: ZoneId) => [...new Set(forecast.map((wear) => wear.zone))].filter((other) => zoneInfo(other).kind === zoneInfo(zone).kind);
+  const looked = Object.entries(held)
+    .filter(([, percent]) => percent)
+    .map(([zone]) => zone as ZoneId);
+  const alike = (zone: ZoneId) =>
+    [...new Set(forecast.map((wear) => wear.zone))].filter(
+      (other) => zoneInfo(other).kind === zoneInfo(zone).kind,
+    );
   const save = async () => {
-    const seen = looked.map((zone) => ({ zone, afterHours: after, wholePercent: Number(held[zone]) }));
-    const steps = look.layers.flatMap(({ id }) => { const typed = minutes[id] ?? sitting?.steps.find(({ layerId }) => layerId === id)?.actualMinutes.toFixed(1); return typed && Number(typed) > 0 ? [{ layerId: id, actualMinutes: Number(typed) }] : []; });
+    const seen = looked.map((zone) => ({
+      zone,
+      afterHours: after,
+      wholePercent: Number(held[zone]),
+    }));
+    const steps = look.layers.flatMap(({ id }) => {
+      const typed =
+        minutes[id] ??
+        sitting?.steps.find(({ layerId }) => layerId === id)?.actualMinutes.toFixed(1);
+      return typed && Number(typed) > 0 ? [{ layerId: id, actualMinutes: Number(typed) }] : [];
+    });
     const { changes, ...said } = words;
-    const answer = await send<{ id: string }>("POST", "/api/records", { lookId: given.look.id, jobId: given.job?.id, seen, steps, ...said, ...answers, rehearsal: sitting?.log.rehearsal ?? false, session: sitting?.session ?? null, interruptions: (sitting?.log.interruptions ?? []).map(({ minutes: length, why }) => ({ minutes: Math.round(length * 10) / 10, why: why.slice(0, 200) })), changes: changes.split("\n").map((line) => line.trim().slice(0, 200)).filter(Boolean).slice(0, 20) });
-    if (!answer.ok) return setProblem(answer.refusal.errors?.map(({ message }) => message).join("; ") ?? answer.refusal.title);
+    const answer = await send<{ id: string }>("POST", "/api/records", {
+      lookId: given.look.id,
+      jobId: given.job?.id,
+      seen,
+      steps,
+      ...said,
+      ...answers,
+      rehearsal: sitting?.log.rehearsal ?? false,
+      session: sitting?.session ?? null,
+      interruptions: (sitting?.log.interruptions ?? []).map(({ minutes: length, why }) => ({
+        minutes: Math.round(length * 10) / 10,
+        why: why.slice(0, 200),
+      })),
+      changes: changes
+        .split("\n")
+        .map((line) => line.trim().slice(0, 200))
+        .filter(Boolean)
+        .slice(0, 20),
+    });
+    if (!answer.ok)
+      return setProblem(
+        answer.refusal.errors?.map(({ message }) => message).join("; ") ?? answer.refusal.title,
+      );
     const refused: string[] = [];
-    for (const file of pictures) { const sent = await sendFile(`/api/records/${answer.value.id}/picture`, file); if (!sent.ok) refused.push(`${file.name}: ${sent.refusal.detail ?? sent.refusal.title}`); }
-    setProblem(refused.length ? `The record is taken down, but not every picture: ${refused.join("; ")}` : null);
+    for (const file of pictures) {
+      const sent = await sendFile(`/api/records/${answer.value.id}/picture`, file);
+      if (!sent.ok) refused.push(`${file.name}: ${sent.refusal.detail ?? sent.refusal.title}`);
+    }
+    setProblem(
+      refused.length
+        ? `The record is taken down, but not every picture: ${refused.join("; ")}`
+        : null,
+    );
     setHeld({});
     setMinutes({});
     setPictures([]);
     setAnswers({ fits: null, reads: null });
     setWords((now) => ({ ...now, reaction: "", verdict: "", changes: "" }));
-    toast("Taken down", { description: "The forecasts and minutes of the next one have moved by it." });
+    toast("Taken down", {
+      description: "The forecasts and minutes of the next one have moved by it.",
+    });
     router.refresh();
   };
   if (!zones.length) return <p className="mt-3">Nothing is painted in this look yet.</p>;
@@ -76,54 +153,252 @@ export function NewRecord() {
   return (
     <section aria-label="New record" className="card-plain mt-4 p-4 sm:p-5">
       <h3 className="text-lg">How did it go on {given.person.name}?</h3>
-      {sitting && <p className="mt-1 text-sm">From the chair&apos;s log of {dayWords(sitting.log.begunAt ?? given.today)}{sitting.log.rehearsal && ", a rehearsal"}: {minutesWords(sitting.steps.reduce((sum, step) => sum + step.actualMinutes, 0))} hands on for {minutesWords(sitting.steps.reduce((sum, step) => sum + step.plannedMinutes, 0))} by the house{sitting.log.interruptions.length > 0 && `, ${minutesWords(sitting.log.interruptions.reduce((sum, entry) => sum + entry.minutes, 0))} of interruptions apart`}.{sitting.log.notes.length > 0 && ` Notes: ${sitting.log.notes.map(({ text }) => text).join("; ")}.`}</p>}
+      {sitting && (
+        <p className="mt-1 text-sm">
+          From the chair&apos;s log of {dayWords(sitting.log.begunAt ?? given.today)}
+          {sitting.log.rehearsal && ", a rehearsal"}:{" "}
+          {minutesWords(sitting.steps.reduce((sum, step) => sum + step.actualMinutes, 0))} hands on
+          for {minutesWords(sitting.steps.reduce((sum, step) => sum + step.plannedMinutes, 0))} by
+          the house
+          {sitting.log.interruptions.length > 0 &&
+            `, ${minutesWords(sitting.log.interruptions.reduce((sum, entry) => sum + entry.minutes, 0))} of interruptions apart`}
+          .
+          {sitting.log.notes.length > 0 &&
+            ` Notes: ${sitting.log.notes.map(({ text }) => text).join("; ")}.`}
+        </p>
+      )}
       <div className="mt-2 flex flex-wrap gap-4">
-        <Field label="Painted on"><input type="date" className="input" value={words.on} onChange={(event) => setWords({ ...words, on: event.target.value })} /></Field>
-        <Field label="Looked at after, h"><input type="number" min={0.1} max={24} step="any" inputMode="decimal" className="input !w-28" value={hours} onChange={(event) => setHours(event.target.value)} /></Field>
+        <Field label="Painted on">
+          <input
+            type="date"
+            className="input"
+            value={words.on}
+            onChange={(event) => setWords({ ...words, on: event.target.value })}
+          />
+        </Field>
+        <Field label="Looked at after, h">
+          <input
+            type="number"
+            min={0.1}
+            max={24}
+            step="any"
+            inputMode="decimal"
+            className="input !w-28"
+            value={hours}
+            onChange={(event) => setHours(event.target.value)}
+          />
+        </Field>
       </div>
       <div className="mt-3 grid gap-5 lg:grid-cols-[15rem_minmax(0,1fr)_minmax(0,1fr)]">
         <div>
           <p className="muted mb-1 text-sm">Touch a place to say how much of it held.</p>
-          <div className="overflow-hidden rounded-box bg-surround"><FaceFigure id="held" look={look} context={context} prediction={prediction} selected={looked.flatMap(alike)} onZone={touch} whole={(_, zone) => { const own = looked.find((entry) => zoneInfo(entry).kind === zoneInfo(zone).kind); return own ? Number(held[own]) / 100 : 1; }} guides={{ hat: false }} title={`${look.name} as it held: ${looked.length ? looked.map((zone) => `${zoneInfo(zone).label} ${held[zone]} %`).join(", ") : "nothing said yet"}`} className="h-auto w-full" /></div>
+          <div className="overflow-hidden rounded-box bg-surround">
+            <FaceFigure
+              id="held"
+              look={look}
+              context={context}
+              prediction={prediction}
+              selected={looked.flatMap(alike)}
+              onZone={touch}
+              whole={(_, zone) => {
+                const own = looked.find((entry) => zoneInfo(entry).kind === zoneInfo(zone).kind);
+                return own ? Number(held[own]) / 100 : 1;
+              }}
+              guides={{ hat: false }}
+              title={`${look.name} as it held: ${looked.length ? looked.map((zone) => `${zoneInfo(zone).label} ${held[zone]} %`).join(", ") : "nothing said yet"}`}
+              className="h-auto w-full"
+            />
+          </div>
         </div>
         <div className="relative overflow-x-auto">
           <table className="w-full text-sm">
-            <caption className="muted mb-1 text-left">Only what you looked at; the forecast beside it is for that hour.</caption>
-            <thead><tr className="border-b-2 border-base-content text-left"><th scope="col" className="py-1">Place</th><th scope="col">Forecast</th><th scope="col">Still whole</th></tr></thead>
-            <tbody>{zones.map((zone) => { const label = zoneInfo(zone).label.replace(/^(left|right) /, ""); return (
-              <tr key={zone} className="border-b rule"><th scope="row" className="py-1 text-left font-normal first-letter:uppercase">{label}</th><td>{expected(zone)}</td>
-                <td className="py-1"><select aria-label={`Still whole: ${label}`} className="select select-sm !w-36" value={held[zone] ?? ""} onChange={(event) => setHeld((now) => ({ ...now, [zone]: event.target.value }))}>{HELD.map(([value, text]) => <option key={value} value={value}>{text}</option>)}</select></td></tr>
-            ); })}</tbody>
+            <caption className="muted mb-1 text-left">
+              Only what you looked at; the forecast beside it is for that hour.
+            </caption>
+            <thead>
+              <tr className="border-b-2 border-base-content text-left">
+                <th scope="col" className="py-1">
+                  Place
+                </th>
+                <th scope="col">Forecast</th>
+                <th scope="col">Still whole</th>
+              </tr>
+            </thead>
+            <tbody>
+              {zones.map((zone) => {
+                const label = zoneInfo(zone).label.replace(/^(left|right) /, "");
+                return (
+                  <tr key={zone} className="border-b rule">
+                    <th scope="row" className="py-1 text-left font-normal first-letter:uppercase">
+                      {label}
+                    </th>
+                    <td>{expected(zone)}</td>
+                    <td className="py-1">
+                      <select
+                        aria-label={`Still whole: ${label}`}
+                        className="select select-sm !w-36"
+                        value={held[zone] ?? ""}
+                        onChange={(event) =>
+                          setHeld((now) => ({ ...now, [zone]: event.target.value }))
+                        }
+                      >
+                        {HELD.map(([value, text]) => (
+                          <option key={value} value={value}>
+                            {text}
+                          </option>
+                        ))}
+                      </select>
+                    </td>
+                  </tr>
+                );
+              })}
+            </tbody>
           </table>
         </div>
         <div className="relative overflow-x-auto">
           <table className="w-full text-sm">
-            <caption className="muted mb-1 text-left">Hands-on minutes, {sitting ? "from the log; mend what is wrong" : "where you timed them"}.</caption>
-            <thead><tr className="border-b-2 border-base-content text-left"><th scope="col" className="py-1">Step</th><th scope="col">House</th><th scope="col">Took, min</th></tr></thead>
-            <tbody>{look.layers.map(({ id, name }) => (
-              <tr key={id} className="border-b rule"><th scope="row" className="py-1 text-left font-normal">{name}</th><td>{minutesWords(planned(id)?.plannedMinutes ?? house.get(id) ?? 0)}</td><td className="py-1"><input type="number" min={0} max={1440} step="any" inputMode="decimal" aria-label={`Minutes of ${name}`} className="input input-sm !w-20" value={minutes[id] ?? planned(id)?.actualMinutes.toFixed(1) ?? ""} onChange={(event) => setMinutes((now) => ({ ...now, [id]: event.target.value }))} /></td></tr>
-            ))}</tbody>
+            <caption className="muted mb-1 text-left">
+              Hands-on minutes,{" "}
+              {sitting ? "from the log; mend what is wrong" : "where you timed them"}.
+            </caption>
+            <thead>
+              <tr className="border-b-2 border-base-content text-left">
+                <th scope="col" className="py-1">
+                  Step
+                </th>
+                <th scope="col">House</th>
+                <th scope="col">Took, min</th>
+              </tr>
+            </thead>
+            <tbody>
+              {look.layers.map(({ id, name }) => (
+                <tr key={id} className="border-b rule">
+                  <th scope="row" className="py-1 text-left font-normal">
+                    {name}
+                  </th>
+                  <td>{minutesWords(planned(id)?.plannedMinutes ?? house.get(id) ?? 0)}</td>
+                  <td className="py-1">
+                    <input
+                      type="number"
+                      min={0}
+                      max={1440}
+                      step="any"
+                      inputMode="decimal"
+                      aria-label={`Minutes of ${name}`}
+                      className="input input-sm !w-20"
+                      value={minutes[id] ?? planned(id)?.actualMinutes.toFixed(1) ?? ""}
+                      onChange={(event) =>
+                        setMinutes((now) => ({ ...now, [id]: event.target.value }))
+                      }
+                    />
+                  </td>
+                </tr>
+              ))}
+            </tbody>
           </table>
         </div>
       </div>
       <div className="mt-3 flex flex-wrap gap-6">
-        <Question label="Fits the character?" value={answers.fits} onAnswer={(fits) => setAnswers({ ...answers, fits })} />
-        <Question label="Read as it was meant to?" value={answers.reads} onAnswer={(reads) => setAnswers({ ...answers, reads })} />
+        <Question
+          label="Fits the character?"
+          value={answers.fits}
+          onAnswer={(fits) => setAnswers({ ...answers, fits })}
+        />
+        <Question
+          label="Read as it was meant to?"
+          value={answers.reads}
+          onAnswer={(reads) => setAnswers({ ...answers, reads })}
+        />
       </div>
-      <Field label="Verdict" hint="What worked, what didn't, from the back row too." className="mt-3"><textarea rows={2} maxLength={1000} className="textarea w-full" value={words.verdict} onChange={(event) => setWords({ ...words, verdict: event.target.value })} /></Field>
-      <Field label="What to change" hint="A line each; they become the list of the next version." className="mt-3"><textarea rows={2} maxLength={4000} className="textarea w-full" value={words.changes} onChange={(event) => setWords({ ...words, changes: event.target.value })} /></Field>
-      <Field label="How the skin took it" hint="Any sting, redness or rash; empty when there was none." className="mt-3"><textarea rows={1} maxLength={500} className="textarea w-full" value={words.reaction} onChange={(event) => setWords({ ...words, reaction: event.target.value })} /></Field>
-      <Field label="Pictures" hint="JPEG, PNG or WebP; kept with the record, without what the camera writes in them." className="mt-3"><input type="file" multiple accept="image/jpeg,image/png,image/webp" className="file-input w-full max-w-md" onChange={(event) => setPictures([...(event.target.files ?? [])])} /></Field>
-      {problem && <p role="alert" className="mt-3 border-l-4 border-base-content pl-3 font-semibold">{problem}</p>}
-      <button type="button" className="btn btn-primary mt-4" onClick={() => void save()}>Take it down</button>
+      <Field
+        label="Verdict"
+        hint="What worked, what didn't, from the back row too."
+        className="mt-3"
+      >
+        <textarea
+          rows={2}
+          maxLength={1000}
+          className="textarea w-full"
+          value={words.verdict}
+          onChange={(event) => setWords({ ...words, verdict: event.target.value })}
+        />
+      </Field>
+      <Field
+        label="What to change"
+        hint="A line each; they become the list of the next version."
+        className="mt-3"
+      >
+        <textarea
+          rows={2}
+          maxLength={4000}
+          className="textarea w-full"
+          value={words.changes}
+          onChange={(event) => setWords({ ...words, changes: event.target.value })}
+        />
+      </Field>
+      <Field
+        label="How the skin took it"
+        hint="Any sting, redness or rash; empty when there was none."
+        className="mt-3"
+      >
+        <textarea
+          rows={1}
+          maxLength={500}
+          className="textarea w-full"
+          value={words.reaction}
+          onChange={(event) => setWords({ ...words, reaction: event.target.value })}
+        />
+      </Field>
+      <Field
+        label="Pictures"
+        hint="JPEG, PNG or WebP; kept with the record, without what the camera writes in them."
+        className="mt-3"
+      >
+        <input
+          type="file"
+          multiple
+          accept="image/jpeg,image/png,image/webp"
+          className="file-input w-full max-w-md"
+          onChange={(event) => setPictures([...(event.target.files ?? [])])}
+        />
+      </Field>
+      {problem && (
+        <p role="alert" className="mt-3 border-l-4 border-base-content pl-3 font-semibold">
+          {problem}
+        </p>
+      )}
+      <button type="button" className="btn btn-primary mt-4" onClick={() => void save()}>
+        Take it down
+      </button>
     </section>
   );
 }
 
-function Question({ label, value, onAnswer }: { label: string; value: Answer; onAnswer: (answer: Answer) => void }) {
+function Question({
+  label,
+  value,
+  onAnswer,
+}: {
+  label: string;
+  value: Answer;
+  onAnswer: (answer: Answer) => void;
+}) {
   return (
-    <fieldset className="text-sm"><legend className="label-line">{label}</legend>
-      <div className="join">{Object.entries(ANSWERS).map(([key, text]) => <button key={key} type="button" aria-pressed={value === key} className={`btn join-item ${value === key ? "btn-primary" : ""}`} onClick={() => onAnswer(value === key ? null : (key as Answer))}>{text}</button>)}</div>
+    <fieldset className="text-sm">
+      <legend className="label-line">{label}</legend>
+      <div className="join">
+        {Object.entries(ANSWERS).map(([key, text]) => (
+          <button
+            key={key}
+            type="button"
+            aria-pressed={value === key}
+            className={`btn join-item ${value === key ? "btn-primary" : ""}`}
+            onClick={() => onAnswer(value === key ? null : (key as Answer))}
+          >
+            {text}
+          </button>
+        ))}
+      </div>
     </fieldset>
   );
 }

@@ -14,9 +14,18 @@ export function NextVersion() {
   const [failed, setFailed] = useState<string | null>(null);
   const last = given.records.find(({ changes }) => changes.length > 0);
   const name = last && `worn ${dayWords(last.on)}`;
-  if (!last || !name || given.versions.some((version) => version.name === name) || look.toDo.length > 0) return null;
+  if (
+    !last ||
+    !name ||
+    given.versions.some((version) => version.name === name) ||
+    look.toDo.length > 0
+  )
+    return null;
   const begin = async () => {
-    const answer = await send<{ id: string }>("POST", `/api/looks/${given.look.id}/versions`, { name, design: look });
+    const answer = await send<{ id: string }>("POST", `/api/looks/${given.look.id}/versions`, {
+      name,
+      design: look,
+    });
     if (!answer.ok) return setFailed(answer.refusal.detail ?? answer.refusal.title);
     apply({ op: "toDo", items: last.changes });
     toast(`Kept as "${name}"`, { description: "What to change is listed on the map." });
@@ -24,9 +33,29 @@ export function NextVersion() {
     router.push(`/looks/${given.look.id}/${setting}/map`);
   };
   return (
-    <section aria-label="Next version" className="card-plain mt-4 flex flex-wrap items-center justify-between gap-4 border-l-4 border-l-base-content p-4">
-      <div><h3 className="text-lg">The record of {dayWords(last.on)} asks for {last.changes.length === 1 ? "a change" : `${last.changes.length} changes`}</h3><ul className="list-disc pl-5 text-sm">{last.changes.map((change) => <li key={change}>{change}</li>)}</ul>{failed && <p role="alert" className="mt-1 font-semibold">{failed}</p>}</div>
-      <button type="button" className="btn btn-primary" onClick={() => void begin()}>Begin the next version</button>
+    <section
+      aria-label="Next version"
+      className="card-plain mt-4 flex flex-wrap items-center justify-between gap-4 border-l-4 border-l-base-content p-4"
+    >
+      <div>
+        <h3 className="text-lg">
+          The record of {dayWords(last.on)} asks for{" "}
+          {last.changes.length === 1 ? "a change" : `${last.changes.length} changes`}
+        </h3>
+        <ul className="list-disc pl-5 text-sm">
+          {last.changes.map((change) => (
+            <li key={change}>{change}</li>
+          ))}
+        </ul>
+        {failed && (
+          <p role="alert" className="mt-1 font-semibold">
+            {failed}
+          </p>
+        )}
+      </div>
+      <button type="button" className="btn btn-primary" onClick={() => void begin()}>
+        Begin the next version
+      </button>
     </section>
   );
 }

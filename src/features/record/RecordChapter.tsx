@@ -18,7 +18,13 @@ export function RecordChapter() {
     <div className="mx-auto max-w-6xl p-4 sm:p-6">
       <h2 className="text-2xl">Record</h2>
       <NextVersion />
-      {given.job ? <NewRecord /> : <Empty title="Nobody has worn it yet"><p>A record belongs to a job: a person, a day, a place. Give the look a brief first.</p></Empty>}
+      {given.job ? (
+        <NewRecord />
+      ) : (
+        <Empty title="Nobody has worn it yet">
+          <p>A record belongs to a job: a person, a day, a place. Give the look a brief first.</p>
+        </Empty>
+      )}
       <UsedCard />
       <Factors factors={given.factors} />
       <Earlier records={given.records} />
@@ -32,12 +38,34 @@ function Factors({ factors }: { factors: Partial<Record<PaintTypeKey, WearFactor
   return (
     <section aria-label="What the records say" className="card-plain mt-4 p-4 sm:p-5">
       <h3 className="text-lg">What your records say</h3>
-      {known.length === 0 ? <p className="muted mt-1">Nothing yet: forecasts are the house&apos;s.</p> : (
-        <ul className="mt-1 text-sm">{known.map(([type, factor]) => { const { mean, deviation } = factorOf(factor); return (
-          <li key={type} className="border-t rule py-1.5 first:border-0"><strong className="inline-block first-letter:uppercase">{material(type).label}</strong> wears {Math.abs(mean - 1) < 0.05 ? "as the house forecasts" : `${mean > 1 ? `${mean.toFixed(1)} times as fast as` : `${Math.round((1 - mean) * 100)} % slower than`} the house forecasts`} <span className="muted">give or take {Math.round((deviation / mean) * 100)} %, by {factor.from} {factor.from === 1 ? "look" : "looks"} at it</span></li>
-        ); })}</ul>
+      {known.length === 0 ? (
+        <p className="muted mt-1">Nothing yet: forecasts are the house&apos;s.</p>
+      ) : (
+        <ul className="mt-1 text-sm">
+          {known.map(([type, factor]) => {
+            const { mean, deviation } = factorOf(factor);
+            return (
+              <li key={type} className="border-t rule py-1.5 first:border-0">
+                <strong className="inline-block first-letter:uppercase">
+                  {material(type).label}
+                </strong>{" "}
+                wears{" "}
+                {Math.abs(mean - 1) < 0.05
+                  ? "as the house forecasts"
+                  : `${mean > 1 ? `${mean.toFixed(1)} times as fast as` : `${Math.round((1 - mean) * 100)} % slower than`} the house forecasts`}{" "}
+                <span className="muted">
+                  give or take {Math.round((deviation / mean) * 100)} %, by {factor.from}{" "}
+                  {factor.from === 1 ? "look" : "looks"} at it
+                </span>
+              </li>
+            );
+          })}
+        </ul>
       )}
-      <p className="muted mt-1 text-xs">Gamma prior of the house, moved by what was seen (conjugate update). Forecasts on the map and in the plan count it; the paint chapter compares by the house.</p>
+      <p className="muted mt-1 text-xs">
+        Gamma prior of the house, moved by what was seen (conjugate update). Forecasts on the map
+        and in the plan count it; the paint chapter compares by the house.
+      </p>
     </section>
   );
 }
@@ -48,29 +76,116 @@ function Earlier({ records }: { records: readonly WornRecord[] }) {
   return (
     <section aria-label="Earlier" className="mt-6">
       <h3 className="text-lg">Earlier</h3>
-      <ul>{records.map((record) => {
-        const ratio = ratioOf(record);
-        const pictures = given.pictures.filter(({ recordId }) => recordId === record.id);
-        const wrong = disagreements(record).length;
-        return (
-          <li key={record.id} className="border-t rule py-2 text-sm">
-            <p><strong>{dayWords(record.on)}</strong>{record.rehearsal && ", rehearsal"} <span className="muted">{[record.brief.place, `${record.brief.airDegC} °C, ${record.brief.rh} %`].filter(Boolean).join(" · ")}</span></p>
-            {record.verdict && <p>{record.verdict}</p>}
-            {(record.fits || record.reads) && <p>{[record.fits && `Fits the character: ${ANSWERS[record.fits]}`, record.reads && `reads as meant: ${ANSWERS[record.reads]}`].filter(Boolean).join("; ")}.</p>}
-            {record.reaction && <p><strong>Skin:</strong> {record.reaction}</p>}
-            {ratio !== null && <p>{minutesWords(record.steps.reduce((sum, step) => sum + step.actualMinutes, 0))} hands on, {Math.round(Math.abs(ratio - 1) * 100)} % {ratio >= 1 ? "over" : "under"} the house&apos;s minutes; the widest: {widest(record)}{record.interruptions.length > 0 && `. Interrupted ${minutesWords(record.interruptions.reduce((sum, entry) => sum + entry.minutes, 0))}: ${record.interruptions.map(({ why }) => why).filter(Boolean).join(", ") || "no reason given"}`}.</p>}
-            {record.wear.length > 0 && <p>{record.wear.map((seen) => `${zoneInfo(seen.zone).label} ${seen.wholePercent} % after ${seen.afterHours} h (forecast ${seen.forecastPercent} %)`).join("; ")}{wrong > 0 && <strong>: {wrong === 1 ? "one place" : `${wrong} places`} went otherwise</strong>}</p>}
-            {record.changes.length > 0 && <p><strong>To change:</strong> {record.changes.join("; ")}</p>}
-            {pictures.length > 0 && <ul className="mt-1 flex flex-wrap gap-2">{pictures.map((picture, i) => <li key={picture.id}><a href={`/api/record-pictures/${picture.id}`} target="_blank" rel="noreferrer"><img src={`/api/record-pictures/${picture.id}`} alt={`Picture ${i + 1} of ${dayWords(record.on)}`} className="h-24 w-auto rounded bg-surround" /></a></li>)}</ul>}
-          </li>
-        );
-      })}</ul>
+      <ul>
+        {records.map((record) => {
+          const ratio = ratioOf(record);
+          const pictures = given.pictures.filter(({ recordId }) => recordId === record.id);
+          const wrong = disagreements(record).length;
+          return (
+            <li key={record.id} className="border-t rule py-2 text-sm">
+              <p>
+                <strong>{dayWords(record.on)}</strong>
+                {record.rehearsal && ", rehearsal"}{" "}
+                <span className="muted">
+                  {[record.brief.place, `${record.brief.airDegC} °C, ${record.brief.rh} %`]
+                    .filter(Boolean)
+                    .join(" · ")}
+                </span>
+              </p>
+              {record.verdict && <p>{record.verdict}</p>}
+              {(record.fits || record.reads) && (
+                <p>
+                  {[
+                    record.fits && `Fits the character: ${ANSWERS[record.fits]}`,
+                    record.reads && `reads as meant: ${ANSWERS[record.reads]}`,
+                  ]
+                    .filter(Boolean)
+                    .join("; ")}
+                  .
+                </p>
+              )}
+              {record.reaction && (
+                <p>
+                  <strong>Skin:</strong> {record.reaction}
+                </p>
+              )}
+              {ratio !== null && (
+                <p>
+                  {minutesWords(record.steps.reduce((sum, step) => sum + step.actualMinutes, 0))}{" "}
+                  hands on, {Math.round(Math.abs(ratio - 1) * 100)} %{" "}
+                  {ratio >= 1 ? "over" : "under"} the house&apos;s minutes; the widest:{" "}
+                  {widest(record)}
+                  {record.interruptions.length > 0 &&
+                    `. Interrupted ${minutesWords(record.interruptions.reduce((sum, entry) => sum + entry.minutes, 0))}: ${
+                      record.interruptions
+                        .map(({ why }) => why)
+                        .filter(Boolean)
+                        .join(", ") || "no reason given"
+                    }`}
+                  .
+                </p>
+              )}
+              {record.wear.length > 0 && (
+                <p>
+                  {record.wear
+                    .map(
+                      (seen) =>
+                        `${zoneInfo(seen.zone).label} ${seen.wholePercent} % after ${seen.afterHours} h (forecast ${seen.forecastPercent} %)`,
+                    )
+                    .join("; ")}
+                  {wrong > 0 && (
+                    <strong>
+                      : {wrong === 1 ? "one place" : `${wrong} places`} went otherwise
+                    </strong>
+                  )}
+                </p>
+              )}
+              {record.changes.length > 0 && (
+                <p>
+                  <strong>To change:</strong> {record.changes.join("; ")}
+                </p>
+              )}
+              {pictures.length > 0 && (
+                <ul className="mt-1 flex flex-wrap gap-2">
+                  {pictures.map((picture, i) => (
+                    <li key={picture.id}>
+                      <a
+                        href={`/api/record-pictures/${picture.id}`}
+                        target="_blank"
+                        rel="noreferrer"
+                      >
+                        <img
+                          src={`/api/record-pictures/${picture.id}`}
+                          alt={`Picture ${i + 1} of ${dayWords(record.on)}`}
+                          className="h-24 w-auto rounded bg-surround"
+                        />
+                      </a>
+                    </li>
+                  ))}
+                </ul>
+              )}
+            </li>
+          );
+        })}
+      </ul>
     </section>
   );
 }
 
 /** The step that went most otherwise than the house plans it. */
 function widest({ steps }: WornRecord): string {
-  const step = steps.filter(({ plannedMinutes }) => plannedMinutes > 0).reduce<(typeof steps)[number] | null>((most, entry) => (most && Math.abs(most.actualMinutes - most.plannedMinutes) >= Math.abs(entry.actualMinutes - entry.plannedMinutes) ? most : entry), null);
-  return step ? `${step.name} ${minutesWords(step.actualMinutes)} for ${minutesWords(step.plannedMinutes)}` : "none";
+  const step = steps
+    .filter(({ plannedMinutes }) => plannedMinutes > 0)
+    .reduce<(typeof steps)[number] | null>(
+      (most, entry) =>
+        most &&
+        Math.abs(most.actualMinutes - most.plannedMinutes) >=
+          Math.abs(entry.actualMinutes - entry.plannedMinutes)
+          ? most
+          : entry,
+      null,
+    );
+  return step
+    ? `${step.name} ${minutesWords(step.actualMinutes)} for ${minutesWords(step.plannedMinutes)}`
+    : "none";
 }

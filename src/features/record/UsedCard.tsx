@@ -15,16 +15,36 @@ import { Swatch } from "@/ui/Swatch";
 export function UsedCard() {
   const { given, look, context } = useWorking();
   const router = useRouter();
-  const needs = useMemo(() => paintNeeded(look, context).filter(({ productId }) => productId !== null), [look, context]);
+  const needs = useMemo(
+    () => paintNeeded(look, context).filter(({ productId }) => productId !== null),
+    [look, context],
+  );
   const [typed, setTyped] = useState<Readonly<Record<string, string>>>({});
   const [problem, setProblem] = useState<string | null>(null);
   const { job, used } = given;
   if (!job || !needs.length) return null;
   const written = Object.values(used).some((grams) => grams > 0);
   const write = async () => {
-    const grams = Object.fromEntries(needs.flatMap(({ productId }) => { const text = typed[productId ?? ""] ?? ""; return productId && text !== "" ? [[productId, Number(text.replace(",", "."))]] : written && productId ? [[productId, used[productId] ?? 0]] : []; }));
-    const answer = await send<{ written: number }>("POST", `/api/jobs/${job.id}/use`, { on: given.today, grams });
-    if (!answer.ok) return setProblem(answer.refusal.errors?.map(({ message }) => message).join("; ") ?? answer.refusal.detail ?? answer.refusal.title);
+    const grams = Object.fromEntries(
+      needs.flatMap(({ productId }) => {
+        const text = typed[productId ?? ""] ?? "";
+        return productId && text !== ""
+          ? [[productId, Number(text.replace(",", "."))]]
+          : written && productId
+            ? [[productId, used[productId] ?? 0]]
+            : [];
+      }),
+    );
+    const answer = await send<{ written: number }>("POST", `/api/jobs/${job.id}/use`, {
+      on: given.today,
+      grams,
+    });
+    if (!answer.ok)
+      return setProblem(
+        answer.refusal.errors?.map(({ message }) => message).join("; ") ??
+          answer.refusal.detail ??
+          answer.refusal.title,
+      );
     setProblem(null);
     setTyped({});
     toast(answer.value.written ? "Written in the ledger" : "Nothing has changed");
@@ -34,22 +54,69 @@ export function UsedCard() {
     try {
       await navigator.clipboard.writeText(await (await fetch(`/api/jobs/${job.id}/used`)).text());
       toast("The list is copied");
-    } catch { toast("It could not be copied: open the list and copy it there."); }
+    } catch {
+      toast("It could not be copied: open the list and copy it there.");
+    }
   };
   return (
     <section aria-label="What it used" className="card-plain mt-4 p-4 sm:p-5">
       <h3 className="text-lg">What it used</h3>
-      <p className="text-sm">{written ? "Taken down in the ledger. What is typed here corrects it by another line." : "By the plan, unless you weighed it. Nothing is taken down yet."}</p>
-      <ul aria-label="Grams used" className="mt-2 grid gap-x-6 text-sm sm:grid-cols-2">{needs.map(({ productId, name, grams }) => {
-        const id = productId ?? "";
-        const wrong = typed[id] !== undefined && typed[id] !== "" && !(Number(typed[id].replace(",", ".")) >= 0);
-        return (
-          <li key={id} className="flex items-center gap-2 border-t rule py-1.5"><Swatch hex={context.products.get(id)?.colour ?? null} size={24} /><Link className="link min-w-0 flex-1 truncate" href={`/shelf/${id}`}>{name}</Link><span className="muted whitespace-nowrap">plan {gramsWords(grams)}{written && <>, <strong>{gramsWords(used[id] ?? 0)}</strong></>}</span>
-            <input inputMode="decimal" aria-label={`Grams of ${name}`} aria-invalid={wrong} placeholder="g" className="input input-sm !w-20" value={typed[id] ?? ""} onChange={(event) => setTyped({ ...typed, [id]: event.target.value })} /></li>
-        );
-      })}</ul>
-      {problem && <p role="alert" className="mt-2 border-l-4 border-current pl-2 font-semibold">{problem}</p>}
-      <div className="mt-3 flex flex-wrap gap-3"><button type="button" className="btn" onClick={() => void write()}>{written ? "Correct the ledger" : "Write it in the ledger"}</button><a className="btn" href={`/api/jobs/${job.id}/used`} target="_blank" rel="noreferrer">The list to share</a><button type="button" className="btn" onClick={() => void copy()}><ClipboardCopy size={16} aria-hidden />Copy it</button></div>
+      <p className="text-sm">
+        {written
+          ? "Taken down in the ledger. What is typed here corrects it by another line."
+          : "By the plan, unless you weighed it. Nothing is taken down yet."}
+      </p>
+      <ul aria-label="Grams used" className="mt-2 grid gap-x-6 text-sm sm:grid-cols-2">
+        {needs.map(({ productId, name, grams }) => {
+          const id = productId ?? "";
+          const wrong =
+            typed[id] !== undefined &&
+            typed[id] !== "" &&
+            !(Number(typed[id].replace(",", ".")) >= 0);
+          return (
+            <li key={id} className="flex items-center gap-2 border-t rule py-1.5">
+              <Swatch hex={context.products.get(id)?.colour ?? null} size={24} />
+              <Link className="link min-w-0 flex-1 truncate" href={`/shelf/${id}`}>
+                {name}
+              </Link>
+              <span className="muted whitespace-nowrap">
+                plan {gramsWords(grams)}
+                {written && (
+                  <>
+                    , <strong>{gramsWords(used[id] ?? 0)}</strong>
+                  </>
+                )}
+              </span>
+              <input
+                inputMode="decimal"
+                aria-label={`Grams of ${name}`}
+                aria-invalid={wrong}
+                placeholder="g"
+                className="input input-sm !w-20"
+                value={typed[id] ?? ""}
+                onChange={(event) => setTyped({ ...typed, [id]: event.target.value })}
+              />
+            </li>
+          );
+        })}
+      </ul>
+      {problem && (
+        <p role="alert" className="mt-2 border-l-4 border-current pl-2 font-semibold">
+          {problem}
+        </p>
+      )}
+      <div className="mt-3 flex flex-wrap gap-3">
+        <button type="button" className="btn" onClick={() => void write()}>
+          {written ? "Correct the ledger" : "Write it in the ledger"}
+        </button>
+        <a className="btn" href={`/api/jobs/${job.id}/used`} target="_blank" rel="noreferrer">
+          The list to share
+        </a>
+        <button type="button" className="btn" onClick={() => void copy()}>
+          <ClipboardCopy size={16} aria-hidden />
+          Copy it
+        </button>
+      </div>
     </section>
   );
 }

@@ -3,7 +3,17 @@
 import { useRouter } from "next/navigation";
 import { useState } from "react";
 import { toast } from "sonner";
-import { canBeOff, HouseChangesSchema, NUMBER_IDS, NUMBERS, RULE_IDS, RULES, type HouseChanges, type NumberId, type RuleId } from "@/core/rules";
+import {
+  canBeOff,
+  HouseChangesSchema,
+  NUMBER_IDS,
+  NUMBERS,
+  RULE_IDS,
+  RULES,
+  type HouseChanges,
+  type NumberId,
+  type RuleId,
+} from "@/core/rules";
 import { send } from "@/ui/request";
 
 const WORDS = { stop: "stops, can't be switched off", caution: "caution", tip: "tip" } as const;
@@ -11,48 +21,153 @@ const WORDS = { stop: "stops, can't be switched off", caution: "caution", tip: "
 /** The registry as a page: numbers to change, rules to switch off, each change kept as a version. */
 export function HouseRules({ version, changes: kept }: { version: number; changes: HouseChanges }) {
   const router = useRouter();
-  const [typed, setTyped] = useState<Readonly<Partial<Record<NumberId, string>>>>(() => Object.fromEntries(Object.entries(kept.numbers).map(([id, value]) => [id, String(value)])));
+  const [typed, setTyped] = useState<Readonly<Partial<Record<NumberId, string>>>>(() =>
+    Object.fromEntries(Object.entries(kept.numbers).map(([id, value]) => [id, String(value)])),
+  );
   const [off, setOff] = useState<ReadonlySet<RuleId>>(() => new Set(kept.off));
   const [problem, setProblem] = useState<string | null>(null);
-  const changed = Object.fromEntries(Object.entries(typed).flatMap(([id, text]) => (text === undefined || text.trim() === "" || Number(text) === NUMBERS[id as NumberId].value ? [] : [[id, Number(text)]])));
+  const changed = Object.fromEntries(
+    Object.entries(typed).flatMap(([id, text]) =>
+      text === undefined || text.trim() === "" || Number(text) === NUMBERS[id as NumberId].value
+        ? []
+        : [[id, Number(text)]],
+    ),
+  );
   const parsed = HouseChangesSchema.safeParse({ numbers: changed, off: [...off] });
-  const wrong = parsed.success ? new Map<string, string>() : new Map(parsed.error.issues.map((issue) => [String(issue.path[1] ?? issue.path[0]), issue.message]));
-  const same = parsed.success && JSON.stringify([Object.entries(parsed.data.numbers).sort(), [...parsed.data.off].sort()]) === JSON.stringify([Object.entries(kept.numbers).sort(), [...kept.off].sort()]);
+  const wrong = parsed.success
+    ? new Map<string, string>()
+    : new Map(
+        parsed.error.issues.map((issue) => [String(issue.path[1] ?? issue.path[0]), issue.message]),
+      );
+  const same =
+    parsed.success &&
+    JSON.stringify([Object.entries(parsed.data.numbers).sort(), [...parsed.data.off].sort()]) ===
+      JSON.stringify([Object.entries(kept.numbers).sort(), [...kept.off].sort()]);
   const save = async () => {
     if (!parsed.success) return;
-    const answer = await send<{ version: number }>("PUT", "/api/house", { version, changes: parsed.data });
+    const answer = await send<{ version: number }>("PUT", "/api/house", {
+      version,
+      changes: parsed.data,
+    });
     if (!answer.ok) return setProblem(`${answer.refusal.title} ${answer.refusal.detail ?? ""}`);
     setProblem(null);
     toast(`House rules, version ${answer.value.version}, are in force`);
     router.refresh();
   };
-  const toggle = (id: RuleId) => setOff((now) => { const next = new Set(now); if (!next.delete(id)) next.add(id); return next; });
+  const toggle = (id: RuleId) =>
+    setOff((now) => {
+      const next = new Set(now);
+      if (!next.delete(id)) next.add(id);
+      return next;
+    });
   return (
     <>
       <div className="sticky top-0 z-10 -mx-4 mb-4 flex flex-wrap items-center gap-3 border-b rule bg-base-100 px-4 py-2 sm:-mx-6 sm:px-6">
-        <p className="muted flex-1 text-sm" role="status">{version === 0 ? "As the house ships." : `Version ${version} is in force.`}{!same && " Your changes are not in force yet."}</p>
-        <button type="button" className="btn" disabled={!off.size && !Object.keys(changed).length} onClick={() => { setTyped({}); setOff(new Set()); }}>Reset all</button>
-        <button type="button" className="btn btn-primary" disabled={same || !parsed.success} onClick={() => void save()}>Put in force</button>
+        <p className="muted flex-1 text-sm" role="status">
+          {version === 0 ? "As the house ships." : `Version ${version} is in force.`}
+          {!same && " Your changes are not in force yet."}
+        </p>
+        <button
+          type="button"
+          className="btn"
+          disabled={!off.size && !Object.keys(changed).length}
+          onClick={() => {
+            setTyped({});
+            setOff(new Set());
+          }}
+        >
+          Reset all
+        </button>
+        <button
+          type="button"
+          className="btn btn-primary"
+          disabled={same || !parsed.success}
+          onClick={() => void save()}
+        >
+          Put in force
+        </button>
       </div>
-      {problem && <p role="alert" className="mb-3 border-l-4 border-base-content pl-3 font-semibold">{problem}</p>}
+      {problem && (
+        <p role="alert" className="mb-3 border-l-4 border-base-content pl-3 font-semibold">
+          {problem}
+        </p>
+      )}
       <section id="numbers" aria-label="Numbers" className="scroll-mt-16">
         <h2 className="mb-1 text-xl">Numbers</h2>
         <div className="relative overflow-x-auto">
           <table className="w-full text-sm">
-            <thead><tr className="border-b-2 border-base-content text-left"><th scope="col" className="py-1">What</th><th scope="col">Today</th><th scope="col">House</th><th scope="col">Rule, source</th><th scope="col"><span className="sr-only">Reset</span></th></tr></thead>
-            <tbody>{NUMBER_IDS.map((id) => {
-              const { label, unit, value, least, most, rule, source } = NUMBERS[id];
-              const error = wrong.get(id);
-              return (
-                <tr key={id} className="border-b rule align-top">
-                  <th scope="row" className="max-w-72 py-2 pr-3 text-left font-normal">{label}</th>
-                  <td className="py-1 pr-3"><span className="flex items-center gap-2"><input type="number" step="any" min={least} max={most} inputMode="decimal" aria-label={label} aria-invalid={Boolean(error)} aria-describedby={error ? `${id}-error` : undefined} className={`input !w-24 ${id in changed ? "border-2 !border-base-content font-bold" : ""}`} value={typed[id] ?? String(value)} onChange={(event) => setTyped((now) => ({ ...now, [id]: event.target.value }))} />{unit}</span>{error && <span id={`${id}-error`} role="alert" className="mt-1 block font-semibold">{error}</span>}</td>
-                  <td className="py-2 pr-3 whitespace-nowrap">{value} {unit}</td>
-                  <td className="muted py-2 pr-3"><a className="link" href={`#${rule}`}>{rule}</a> · {source}</td>
-                  <td className="py-1">{id in changed && <button type="button" className="btn btn-sm" aria-label={`Reset: ${label}`} onClick={() => setTyped((now) => ({ ...now, [id]: String(value) }))}>Reset</button>}</td>
-                </tr>
-              );
-            })}</tbody>
+            <thead>
+              <tr className="border-b-2 border-base-content text-left">
+                <th scope="col" className="py-1">
+                  What
+                </th>
+                <th scope="col">Today</th>
+                <th scope="col">House</th>
+                <th scope="col">Rule, source</th>
+                <th scope="col">
+                  <span className="sr-only">Reset</span>
+                </th>
+              </tr>
+            </thead>
+            <tbody>
+              {NUMBER_IDS.map((id) => {
+                const { label, unit, value, least, most, rule, source } = NUMBERS[id];
+                const error = wrong.get(id);
+                return (
+                  <tr key={id} className="border-b rule align-top">
+                    <th scope="row" className="max-w-72 py-2 pr-3 text-left font-normal">
+                      {label}
+                    </th>
+                    <td className="py-1 pr-3">
+                      <span className="flex items-center gap-2">
+                        <input
+                          type="number"
+                          step="any"
+                          min={least}
+                          max={most}
+                          inputMode="decimal"
+                          aria-label={label}
+                          aria-invalid={Boolean(error)}
+                          aria-describedby={error ? `${id}-error` : undefined}
+                          className={`input !w-24 ${id in changed ? "border-2 !border-base-content font-bold" : ""}`}
+                          value={typed[id] ?? String(value)}
+                          onChange={(event) =>
+                            setTyped((now) => ({ ...now, [id]: event.target.value }))
+                          }
+                        />
+                        {unit}
+                      </span>
+                      {error && (
+                        <span id={`${id}-error`} role="alert" className="mt-1 block font-semibold">
+                          {error}
+                        </span>
+                      )}
+                    </td>
+                    <td className="py-2 pr-3 whitespace-nowrap">
+                      {value} {unit}
+                    </td>
+                    <td className="muted py-2 pr-3">
+                      <a className="link" href={`#${rule}`}>
+                        {rule}
+                      </a>{" "}
+                      · {source}
+                    </td>
+                    <td className="py-1">
+                      {id in changed && (
+                        <button
+                          type="button"
+                          className="btn btn-sm"
+                          aria-label={`Reset: ${label}`}
+                          onClick={() => setTyped((now) => ({ ...now, [id]: String(value) }))}
+                        >
+                          Reset
+                        </button>
+                      )}
+                    </td>
+                  </tr>
+                );
+              })}
+            </tbody>
           </table>
         </div>
       </section>
@@ -61,12 +176,34 @@ export function HouseRules({ version, changes: kept }: { version: number; change
           <h2 className="mb-1 text-xl">{group}</h2>
           <ul>
             {RULE_IDS.filter((id) => id.startsWith(`${group}-`)).map((id) => (
-              <li key={id} id={id} className="flex scroll-mt-16 items-start gap-4 border-t rule py-2.5 target:bg-base-200 target:px-3">
+              <li
+                key={id}
+                id={id}
+                className="flex scroll-mt-16 items-start gap-4 border-t rule py-2.5 target:bg-base-200 target:px-3"
+              >
                 <div className="flex-1">
-                  <p className={off.has(id) ? "line-through" : ""}><strong>{id}</strong> · {RULES[id].title} <span className="muted text-sm">({WORDS[RULES[id].severity]})</span></p>
-                  <p className="max-w-prose text-sm">{RULES[id].reason} <span className="muted">Source: {RULES[id].source}.</span></p>
+                  <p className={off.has(id) ? "line-through" : ""}>
+                    <strong>{id}</strong> · {RULES[id].title}{" "}
+                    <span className="muted text-sm">({WORDS[RULES[id].severity]})</span>
+                  </p>
+                  <p className="max-w-prose text-sm">
+                    {RULES[id].reason} <span className="muted">Source: {RULES[id].source}.</span>
+                  </p>
                 </div>
-                {canBeOff(id) ? <label className="flex min-h-9 items-center gap-2 text-sm whitespace-nowrap"><input type="checkbox" className="checkbox checkbox-sm" checked={!off.has(id)} onChange={() => toggle(id)} aria-label={`${id} is followed`} />{off.has(id) ? "off" : "on"}</label> : <span className="muted min-h-9 text-sm whitespace-nowrap">always on</span>}
+                {canBeOff(id) ? (
+                  <label className="flex min-h-9 items-center gap-2 text-sm whitespace-nowrap">
+                    <input
+                      type="checkbox"
+                      className="checkbox checkbox-sm"
+                      checked={!off.has(id)}
+                      onChange={() => toggle(id)}
+                      aria-label={`${id} is followed`}
+                    />
+                    {off.has(id) ? "off" : "on"}
+                  </label>
+                ) : (
+                  <span className="muted min-h-9 text-sm whitespace-nowrap">always on</span>
+                )}
               </li>
             ))}
           </ul>

@@ -7,8 +7,20 @@ import { Versions } from "./Versions";
 /** Every rule and number a finding, a plan or a recommendation can name: its reason, its source, and what the painter holds differently. */
 export function RulesPage({ versions }: { versions: readonly HouseVersion[] }) {
   return (
-    <Page title="House rules" lead="What findings, plans and recommendations refer to. Where no source is named there is none published: it is common practice. Change a number or switch a rule off where your practice differs; safety rules that stop can't be switched off." action={<Link className="btn" href="/safety">Safety</Link>}>
-      <HouseRules key={versions[0]?.version ?? 0} version={versions[0]?.version ?? 0} changes={versions[0]?.changes ?? { numbers: {}, off: [] }} />
+    <Page
+      title="House rules"
+      lead="What findings, plans and recommendations refer to. Where no source is named there is none published: it is common practice. Change a number or switch a rule off where your practice differs; safety rules that stop can't be switched off."
+      action={
+        <Link className="btn" href="/safety">
+          Safety
+        </Link>
+      }
+    >
+      <HouseRules
+        key={versions[0]?.version ?? 0}
+        version={versions[0]?.version ?? 0}
+        changes={versions[0]?.changes ?? { numbers: {}, off: [] }}
+      />
       <Versions versions={versions} />
     </Page>
   );

@@ -11,8 +11,19 @@ export function Versions({ versions }: { versions: readonly HouseVersion[] }) {
       <ol reversed className="text-sm">
         {versions.map(({ version, changes, createdAt }) => (
           <li key={version} className="border-t rule py-2">
-            <strong>Version {version}</strong> <span className="muted">{dayWords(createdAt)}, {clock(createdAt)} UTC</span>
-            {changeWords(changes).length ? <ul className="list-disc pl-5">{changeWords(changes).map((words) => <li key={words}>{words}</li>)}</ul> : <p>As the house ships.</p>}
+            <strong>Version {version}</strong>{" "}
+            <span className="muted">
+              {dayWords(createdAt)}, {clock(createdAt)} UTC
+            </span>
+            {changeWords(changes).length ? (
+              <ul className="list-disc pl-5">
+                {changeWords(changes).map((words) => (
+                  <li key={words}>{words}</li>
+                ))}
+              </ul>
+            ) : (
+              <p>As the house ships.</p>
+            )}
           </li>
         ))}
       </ol>

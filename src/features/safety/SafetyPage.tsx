@@ -3,30 +3,119 @@ import { RULES, type RuleId } from "@/core/rules";
 import { Page } from "@/ui/Page";
 
 /** Matters a painter looks up, with the rules behind them and what Dermagraph does about each. */
-const MATTERS: readonly { readonly title: string; readonly rules: readonly RuleId[]; readonly does: string; readonly you: readonly string[] }[] = [
-  { title: "What may touch skin", rules: ["SAFE-1", "BROW-2"], does: "Products marked as props, and adhesive or latex on brow, lash or scalp hair, stop a design: it can't be saved, planned or brought in.", you: ["Read the label of every product: for skin, for eyes, for lips, for children.", "An office glue stick goes on brow hair only, washable and non-toxic."] },
-  { title: "Allergies and patch tests", rules: ["SAFE-2"], does: "A known allergen or a reaction stops every job it touches, also those planned before it was known. A product without a clear late reading is a caution.", you: ["Test each new product on that person, on intact skin, and read it late too.", "At any sting, stop and wash. If it stays or grows: a doctor or pharmacist."] },
-  { title: "Eyes and mouth", rules: ["SAFE-3", "SAFE-4"], does: "Inside the orbital rim only eye-grade, on lips only lip-grade; alcohol products and their vapour stay out of both. That stops a design.", you: ["Cosmetic-grade rounded glitter only.", "Lenses only as an eye-care professional fitted them; in before paint, out before removal, never shared; no mesh or full-cover lenses while driving, on stairs or in the dark without a guide."] },
-  { title: "Children", rules: ["SAFE-8"], does: "Under three, anything but a small design on cheek or back of the hand stops a design. Under sixteen no alcohol colour, adhesive or latex is recommended, and a parent's consent is asked for.", you: ["A parent or guardian is present and agrees.", "Give them the removal card."] },
-  { title: "Air, fire and powder", rules: ["SAFE-5", "SAFE-6"], does: "Plans with alcohol, sprays or powder say so, and when to wait.", you: ["Air the room, a fan blowing fumes away; no flame, cigarette or hot dryer near; dry before lights and pyrotechnics.", "Press powder, don't blow it; none near babies; talc-free where asked."] },
-  { title: "Hygiene", rules: ["SAFE-7", "KIT-2"], does: "Plans remind of it; products past their date are marked.", you: ["One clean sponge a person, no double dipping, water changed, tools washed between.", "Broken or infected skin is not painted."] },
-  { title: "Heat and breathing", rules: ["SAFE-9", "SAFE-10"], does: "Sweat and heat are worked out from weather, work, hood and mask; covering most of the skin in heat is a caution.", you: ["Breaks, shade and water; unpainted patches if asked.", "Nothing over nose and mouth that hinders breathing; sight and hearing kept for whoever climbs, dances or drives."] },
-  { title: "Taking it off", rules: ["REMOVE-1", "REMOVE-2", "REMOVE-3"], does: "Every plan has the order, remover and minutes, what may stain, and a card to take home.", you: ["Never rush and never pull: skin tears.", "Say before painting what holds colour for days: ears, hairline, nails."] },
+const MATTERS: readonly {
+  readonly title: string;
+  readonly rules: readonly RuleId[];
+  readonly does: string;
+  readonly you: readonly string[];
+}[] = [
+  {
+    title: "What may touch skin",
+    rules: ["SAFE-1", "BROW-2"],
+    does: "Products marked as props, and adhesive or latex on brow, lash or scalp hair, stop a design: it can't be saved, planned or brought in.",
+    you: [
+      "Read the label of every product: for skin, for eyes, for lips, for children.",
+      "An office glue stick goes on brow hair only, washable and non-toxic.",
+    ],
+  },
+  {
+    title: "Allergies and patch tests",
+    rules: ["SAFE-2"],
+    does: "A known allergen or a reaction stops every job it touches, also those planned before it was known. A product without a clear late reading is a caution.",
+    you: [
+      "Test each new product on that person, on intact skin, and read it late too.",
+      "At any sting, stop and wash. If it stays or grows: a doctor or pharmacist.",
+    ],
+  },
+  {
+    title: "Eyes and mouth",
+    rules: ["SAFE-3", "SAFE-4"],
+    does: "Inside the orbital rim only eye-grade, on lips only lip-grade; alcohol products and their vapour stay out of both. That stops a design.",
+    you: [
+      "Cosmetic-grade rounded glitter only.",
+      "Lenses only as an eye-care professional fitted them; in before paint, out before removal, never shared; no mesh or full-cover lenses while driving, on stairs or in the dark without a guide.",
+    ],
+  },
+  {
+    title: "Children",
+    rules: ["SAFE-8"],
+    does: "Under three, anything but a small design on cheek or back of the hand stops a design. Under sixteen no alcohol colour, adhesive or latex is recommended, and a parent's consent is asked for.",
+    you: ["A parent or guardian is present and agrees.", "Give them the removal card."],
+  },
+  {
+    title: "Air, fire and powder",
+    rules: ["SAFE-5", "SAFE-6"],
+    does: "Plans with alcohol, sprays or powder say so, and when to wait.",
+    you: [
+      "Air the room, a fan blowing fumes away; no flame, cigarette or hot dryer near; dry before lights and pyrotechnics.",
+      "Press powder, don't blow it; none near babies; talc-free where asked.",
+    ],
+  },
+  {
+    title: "Hygiene",
+    rules: ["SAFE-7", "KIT-2"],
+    does: "Plans remind of it; products past their date are marked.",
+    you: [
+      "One clean sponge a person, no double dipping, water changed, tools washed between.",
+      "Broken or infected skin is not painted.",
+    ],
+  },
+  {
+    title: "Heat and breathing",
+    rules: ["SAFE-9", "SAFE-10"],
+    does: "Sweat and heat are worked out from weather, work, hood and mask; covering most of the skin in heat is a caution.",
+    you: [
+      "Breaks, shade and water; unpainted patches if asked.",
+      "Nothing over nose and mouth that hinders breathing; sight and hearing kept for whoever climbs, dances or drives.",
+    ],
+  },
+  {
+    title: "Taking it off",
+    rules: ["REMOVE-1", "REMOVE-2", "REMOVE-3"],
+    does: "Every plan has the order, remover and minutes, what may stain, and a card to take home.",
+    you: [
+      "Never rush and never pull: skin tears.",
+      "Say before painting what holds colour for days: ears, hairline, nails.",
+    ],
+  },
 ];
 
 /** What Dermagraph stops, what it warns of, and what only the painter can do. */
 export function SafetyPage() {
   return (
-    <Page title="Safety" lead="The product's label, local rules and licensed professionals come before anything Dermagraph says. It knows what you told it, and nothing more: it gives no medical advice.">
-      <p className="mb-5 max-w-prose border-l-4 border-base-content pl-3">A rule that <strong>stops</strong> can&apos;t be switched off, accepted or got round: the server refuses such a design whether it is typed, brought in from a file, copied from another look or kept as a version.</p>
+    <Page
+      title="Safety"
+      lead="The product's label, local rules and licensed professionals come before anything Dermagraph says. It knows what you told it, and nothing more: it gives no medical advice."
+    >
+      <p className="mb-5 max-w-prose border-l-4 border-base-content pl-3">
+        A rule that <strong>stops</strong> can&apos;t be switched off, accepted or got round: the
+        server refuses such a design whether it is typed, brought in from a file, copied from
+        another look or kept as a version.
+      </p>
       <div className="grid gap-4 md:grid-cols-2">
         {MATTERS.map(({ title, rules, does, you }) => (
           <section key={title} className="card-plain p-4 sm:p-5">
             <h2 className="text-xl">{title}</h2>
-            <p className="mt-2"><strong>Dermagraph:</strong> {does}</p>
+            <p className="mt-2">
+              <strong>Dermagraph:</strong> {does}
+            </p>
             <p className="mt-2 font-bold">You:</p>
-            <ul className="list-disc pl-5">{you.map((line) => <li key={line}>{line}</li>)}</ul>
-            <p className="muted mt-2 text-sm">{rules.map((id, i) => <span key={id}>{i > 0 && " · "}<Link className="link" href={`/rules#${id}`}>{id}</Link>{RULES[id].severity === "stop" && " stops"}</span>)}</p>
+            <ul className="list-disc pl-5">
+              {you.map((line) => (
+                <li key={line}>{line}</li>
+              ))}
+            </ul>
+            <p className="muted mt-2 text-sm">
+              {rules.map((id, i) => (
+                <span key={id}>
+                  {i > 0 && " · "}
+                  <Link className="link" href={`/rules#${id}`}>
+                    {id}
+                  </Link>
+                  {RULES[id].severity === "stop" && " stops"}
+                </span>
+              ))}
+            </p>
           </section>
         ))}
       </div>

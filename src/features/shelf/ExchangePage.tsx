@@ -15,7 +15,10 @@ import { ShelfTabs } from "@/parts/shelf/ShelfTabs";
 /** Everything in and out, in open formats; nothing is written before it was shown. */
 export function ExchangePage() {
   return (
-    <Page title="Shelf" lead="In and out in open formats. Nothing is written before you have seen what it is.">
+    <Page
+      title="Shelf"
+      lead="In and out in open formats. Nothing is written before you have seen what it is."
+    >
       <ShelfTabs />
       <div className="grid gap-5 lg:grid-cols-2">
         <Kit />
@@ -40,20 +43,39 @@ interface Asked<T> {
   readonly clear: () => void;
 }
 
-const wordsOf = (refusal: Refusal) => refusal.errors?.map(({ message }) => message).join("; ") ?? refusal.detail ?? refusal.title;
+const wordsOf = (refusal: Refusal) =>
+  refusal.errors?.map(({ message }) => message).join("; ") ?? refusal.detail ?? refusal.title;
 
 /** A file that was chosen, and what the studio says of it; what takes long tells how far it is, and can be stopped. */
 function useAsked<T>(url: string): Asked<T> {
-  const [state, setState] = useState<{ file: File | null; answer: T | null; problem: string | null; busy: Progress | null }>({ file: null, answer: null, problem: null, busy: null });
+  const [state, setState] = useState<{
+    file: File | null;
+    answer: T | null;
+    problem: string | null;
+    busy: Progress | null;
+  }>({ file: null, answer: null, problem: null, busy: null });
   const running = useRef<AbortController | null>(null);
   useEffect(() => () => running.current?.abort(), []);
-  const run = async <Value,>(to: string, file: File, words: string, method: "POST" | "PUT"): Promise<Answer<Value>> => {
+  const run = async <Value,>(
+    to: string,
+    file: File,
+    words: string,
+    method: "POST" | "PUT",
+  ): Promise<Answer<Value>> => {
     running.current?.abort();
     const own = new AbortController();
     running.current = own;
     setState((now) => ({ ...now, problem: null, busy: { share: 0, words } }));
-    const answer = await sendFileWatched<Value>(to, file, { method, signal: own.signal, onProgress: (busy) => setState((now) => ({ ...now, busy })) });
-    setState((now) => ({ ...now, busy: null, problem: answer.ok ? null : wordsOf(answer.refusal) }));
+    const answer = await sendFileWatched<Value>(to, file, {
+      method,
+      signal: own.signal,
+      onProgress: (busy) => setState((now) => ({ ...now, busy })),
+    });
+    setState((now) => ({
+      ...now,
+      busy: null,
+      problem: answer.ok ? null : wordsOf(answer.refusal),
+    }));
     return answer;
   };
   return {
@@ -75,15 +97,60 @@ function useAsked<T>(url: string): Asked<T> {
 }
 
 function Card({ title, children }: { title: string; children: ReactNode }) {
-  return <section aria-label={title} className="card-plain p-4"><h2 className="text-xl">{title}</h2>{children}</section>;
+  return (
+    <section aria-label={title} className="card-plain p-4">
+      <h2 className="text-xl">{title}</h2>
+      {children}
+    </section>
+  );
 }
 
-function Chooser({ label, accept, asked }: { label: string; accept: string; asked: Pick<Asked<unknown>, "busy" | "problem" | "choose"> & { /** Null where it can't be stopped once it runs. */ readonly stop: (() => void) | null } }) {
+function Chooser({
+  label,
+  accept,
+  asked,
+}: {
+  label: string;
+  accept: string;
+  asked: Pick<Asked<unknown>, "busy" | "problem" | "choose"> & {
+    /** Null where it can't be stopped once it runs. */ readonly stop: (() => void) | null;
+  };
+}) {
   return (
     <>
-      <label className="mt-3 block text-sm"><span className="label-line">{label}</span><input type="file" accept={accept} className="file-input w-full max-w-md" onChange={(event) => { void asked.choose(event.target.files?.[0]); event.target.value = ""; }} /></label>
-      {asked.busy && <p role="status" className="mt-2 flex flex-wrap items-center gap-3 text-sm"><progress className="progress w-40" value={asked.busy.share} max={1} aria-label="How far it is" />{asked.busy.words} …{asked.stop && <button type="button" className="btn btn-sm" onClick={asked.stop}>Stop</button>}</p>}
-      {asked.problem && <p role="alert" className="mt-2 border-l-4 border-current pl-2 font-semibold">{asked.problem}</p>}
+      <label className="mt-3 block text-sm">
+        <span className="label-line">{label}</span>
+        <input
+          type="file"
+          accept={accept}
+          className="file-input w-full max-w-md"
+          onChange={(event) => {
+            void asked.choose(event.target.files?.[0]);
+            event.target.value = "";
+          }}
+        />
+      </label>
+      {asked.busy && (
+        <p role="status" className="mt-2 flex flex-wrap items-center gap-3 text-sm">
+          <progress
+            className="progress w-40"
+            value={asked.busy.share}
+            max={1}
+            aria-label="How far it is"
+          />
+          {asked.busy.words} …
+          {asked.stop && (
+            <button type="button" className="btn btn-sm" onClick={asked.stop}>
+              Stop
+            </button>
+          )}
+        </p>
+      )}
+      {asked.problem && (
+        <p role="alert" className="mt-2 border-l-4 border-current pl-2 font-semibold">
+          {asked.problem}
+        </p>
+      )}
     </>
   );
 }
@@ -95,22 +162,70 @@ function Kit() {
   const asked = useAsked<KitPreview>("/api/exchange/kit/preview");
   const { answer } = asked;
   const bringIn = async () => {
-    const done = await asked.take<{ added: number; known: number; rejected: number }>("/api/exchange/kit");
+    const done = await asked.take<{ added: number; known: number; rejected: number }>(
+      "/api/exchange/kit",
+    );
     if (!done) return;
-    toast(`${done.added} brought in`, { description: `${done.known} were there already, ${done.rejected} could not be taken.` });
+    toast(`${done.added} brought in`, {
+      description: `${done.known} were there already, ${done.rejected} could not be taken.`,
+    });
     asked.clear();
     router.refresh();
   };
   return (
     <Card title="The kit as a table">
-      <p className="mt-1 flex flex-wrap gap-3 text-sm">{Object.entries(DIALECTS).map(([key, { label }]) => <a key={key} className="btn btn-sm" href={`/api/exchange/kit?dialect=${key}`} download>CSV, {label}</a>)}</p>
+      <p className="mt-1 flex flex-wrap gap-3 text-sm">
+        {Object.entries(DIALECTS).map(([key, { label }]) => (
+          <a key={key} className="btn btn-sm" href={`/api/exchange/kit?dialect=${key}`} download>
+            CSV, {label}
+          </a>
+        ))}
+      </p>
       <Chooser label="Bring in a kit table (CSV)" accept=".csv,.tsv,text/csv" asked={asked} />
       {answer && !asked.busy && (
         <div className="mt-3 text-sm" role="status">
-          <p><strong>{answer.fresh.length} new</strong>, {answer.known.length} there already and left alone, <strong>{answer.rejected.length} that can&apos;t be taken</strong>.{answer.unknownColumns.length > 0 && ` Not known: ${answer.unknownColumns.join(", ")}.`}</p>
-          {answer.fresh.length > 0 && <ul className="mt-1">{answer.fresh.slice(0, SHOWN).map((row) => <li key={row.line}>line {row.line}: {row.name}, {gramsWords(row.left)}</li>)}{answer.fresh.length > SHOWN && <li>and {answer.fresh.length - SHOWN} more</li>}</ul>}
-          {answer.rejected.length > 0 && <ul aria-label="Can't be taken" className="mt-2">{answer.rejected.slice(0, 50).map((row) => <li key={row.line} className="border-l-4 border-base-content pl-2"><strong>line {row.line}{row.name && `, ${row.name}`}</strong>: {row.why.join("; ")}</li>)}{answer.rejected.length > 50 && <li>and {answer.rejected.length - 50} more</li>}</ul>}
-          <div className="mt-3 flex gap-3"><button type="button" className="btn btn-primary" disabled={!answer.fresh.length} onClick={() => void bringIn()}>Bring in {answer.fresh.length}</button><button type="button" className="btn" onClick={asked.clear}>Leave it</button></div>
+          <p>
+            <strong>{answer.fresh.length} new</strong>, {answer.known.length} there already and left
+            alone, <strong>{answer.rejected.length} that can&apos;t be taken</strong>.
+            {answer.unknownColumns.length > 0 && ` Not known: ${answer.unknownColumns.join(", ")}.`}
+          </p>
+          {answer.fresh.length > 0 && (
+            <ul className="mt-1">
+              {answer.fresh.slice(0, SHOWN).map((row) => (
+                <li key={row.line}>
+                  line {row.line}: {row.name}, {gramsWords(row.left)}
+                </li>
+              ))}
+              {answer.fresh.length > SHOWN && <li>and {answer.fresh.length - SHOWN} more</li>}
+            </ul>
+          )}
+          {answer.rejected.length > 0 && (
+            <ul aria-label="Can't be taken" className="mt-2">
+              {answer.rejected.slice(0, 50).map((row) => (
+                <li key={row.line} className="border-l-4 border-base-content pl-2">
+                  <strong>
+                    line {row.line}
+                    {row.name && `, ${row.name}`}
+                  </strong>
+                  : {row.why.join("; ")}
+                </li>
+              ))}
+              {answer.rejected.length > 50 && <li>and {answer.rejected.length - 50} more</li>}
+            </ul>
+          )}
+          <div className="mt-3 flex gap-3">
+            <button
+              type="button"
+              className="btn btn-primary"
+              disabled={!answer.fresh.length}
+              onClick={() => void bringIn()}
+            >
+              Bring in {answer.fresh.length}
+            </button>
+            <button type="button" className="btn" onClick={asked.clear}>
+              Leave it
+            </button>
+          </div>
         </div>
       )}
     </Card>
@@ -118,76 +233,270 @@ function Kit() {
 }
 
 function PaletteCard() {
-  const asked = useAsked<{ palette: { name: string }; matches: PaletteMatch[]; rejected: { line: number; why: string }[] }>("/api/exchange/palette");
+  const asked = useAsked<{
+    palette: { name: string };
+    matches: PaletteMatch[];
+    rejected: { line: number; why: string }[];
+  }>("/api/exchange/palette");
   const { answer } = asked;
   return (
     <Card title="Palettes">
-      <p className="mt-1 text-sm"><a className="btn btn-sm" href="/api/exchange/palette" download>Colours of the shelf (.gpl)</a></p>
-      <Chooser label="Compare a palette with the shelf (.gpl)" accept=".gpl,text/plain" asked={asked} />
+      <p className="mt-1 text-sm">
+        <a className="btn btn-sm" href="/api/exchange/palette" download>
+          Colours of the shelf (.gpl)
+        </a>
+      </p>
+      <Chooser
+        label="Compare a palette with the shelf (.gpl)"
+        accept=".gpl,text/plain"
+        asked={asked}
+      />
       {answer && (
         <div className="mt-3 text-sm" role="status">
-          <p><strong>{answer.palette.name}</strong>: {answer.matches.length} colours{answer.rejected.length > 0 && `; left out: ${answer.rejected.map(({ line, why }) => `line ${line} ${why}`).join(", ")}`}.</p>
-          <ul className="mt-1">{answer.matches.map((match, i) => <li key={i} className="flex items-center gap-2 border-t rule py-1"><Swatch hex={match.hex} size={26} />{match.name}{match.nearest && <><span className="muted">nearest</span><Swatch hex={match.nearest.hex} size={26} />{match.nearest.name}, ΔE {match.nearest.dE.toFixed(1)}</>}{match.nearest && match.nearest.dE > 3 && <a className="link" href={`/mixing?target=${encodeURIComponent(match.hex)}`}>mix it</a>}</li>)}</ul>
+          <p>
+            <strong>{answer.palette.name}</strong>: {answer.matches.length} colours
+            {answer.rejected.length > 0 &&
+              `; left out: ${answer.rejected.map(({ line, why }) => `line ${line} ${why}`).join(", ")}`}
+            .
+          </p>
+          <ul className="mt-1">
+            {answer.matches.map((match, i) => (
+              <li key={i} className="flex items-center gap-2 border-t rule py-1">
+                <Swatch hex={match.hex} size={26} />
+                {match.name}
+                {match.nearest && (
+                  <>
+                    <span className="muted">nearest</span>
+                    <Swatch hex={match.nearest.hex} size={26} />
+                    {match.nearest.name}, ΔE {match.nearest.dE.toFixed(1)}
+                  </>
+                )}
+                {match.nearest && match.nearest.dE > 3 && (
+                  <a className="link" href={`/mixing?target=${encodeURIComponent(match.hex)}`}>
+                    mix it
+                  </a>
+                )}
+              </li>
+            ))}
+          </ul>
         </div>
       )}
     </Card>
   );
 }
 
-const PARTS: Readonly<Record<keyof StudioArrival["parts"], string>> = { people: "people", products: "products", mixes: "mixes", looks: "looks", versions: "kept versions", jobs: "jobs", trays: "trays", ledger: "ledger lines", house: "versions of the house rules", records: "records", calls: "calls", chair: "lines of the chair's log", references: "reference pictures", pictures: "pictures of records" };
+const PARTS: Readonly<Record<keyof StudioArrival["parts"], string>> = {
+  people: "people",
+  products: "products",
+  mixes: "mixes",
+  looks: "looks",
+  versions: "kept versions",
+  jobs: "jobs",
+  trays: "trays",
+  ledger: "ledger lines",
+  house: "versions of the house rules",
+  records: "records",
+  calls: "calls",
+  chair: "lines of the chair's log",
+  references: "reference pictures",
+  pictures: "pictures of records",
+};
 
 function Studio() {
   const router = useRouter();
   const asked = useAsked<StudioArrival>("/api/exchange/studio/preview");
   const { answer } = asked;
-  const rows = answer ? (Object.keys(PARTS) as (keyof typeof PARTS)[]).filter((part) => answer.parts[part].fresh + answer.parts[part].known + answer.parts[part].kept > 0) : [];
+  const rows = answer
+    ? (Object.keys(PARTS) as (keyof typeof PARTS)[]).filter(
+        (part) => answer.parts[part].fresh + answer.parts[part].known + answer.parts[part].kept > 0,
+      )
+    : [];
   const fresh = rows.reduce((sum, part) => sum + (answer?.parts[part].fresh ?? 0), 0);
   const bringIn = async () => {
     const done = await asked.take<StudioArrival>("/api/exchange/studio");
     if (!done) return;
-    toast(`${Object.values(done.parts).reduce((sum, part) => sum + part.fresh, 0)} rows brought in`, { description: done.refused.length ? `${done.refused.length} could not be taken.` : "Nothing here was written over." });
+    toast(
+      `${Object.values(done.parts).reduce((sum, part) => sum + part.fresh, 0)} rows brought in`,
+      {
+        description: done.refused.length
+          ? `${done.refused.length} could not be taken.`
+          : "Nothing here was written over.",
+      },
+    );
     asked.clear();
     router.refresh();
   };
   return (
     <Card title="The studio in open formats">
-      <p className="mt-1 text-sm">A ZIP of JSON, looks, photographs, and the shelf as a table and a palette. Another studio takes from it what it has not; what is there is never written over. <a className="btn btn-sm ml-2" href="/api/exchange/studio" download>The studio (.zip)</a></p>
+      <p className="mt-1 text-sm">
+        A ZIP of JSON, looks, photographs, and the shelf as a table and a palette. Another studio
+        takes from it what it has not; what is there is never written over.{" "}
+        <a className="btn btn-sm ml-2" href="/api/exchange/studio" download>
+          The studio (.zip)
+        </a>
+      </p>
       <Chooser label="Bring in a studio (.zip)" accept=".zip,application/zip" asked={asked} />
       {answer && !asked.busy && (
         <div className="mt-3 text-sm">
-          <table className="w-full max-w-md"><caption className="mb-1 text-left">What it would bring:</caption><thead><tr className="border-b-2 border-base-content text-left"><th scope="col">What</th><th scope="col" className="text-right">New</th><th scope="col" className="text-right">Here already</th><th scope="col" className="text-right">Yours is kept</th></tr></thead>
-            <tbody>{rows.map((part) => <tr key={part} className="border-b rule"><th scope="row" className="py-0.5 text-left font-normal">{PARTS[part]}</th><td className={`text-right ${answer.parts[part].fresh ? "font-bold" : ""}`}>{answer.parts[part].fresh}</td><td className="text-right">{answer.parts[part].known}</td><td className="text-right">{answer.parts[part].kept}</td></tr>)}</tbody></table>
-          {answer.refused.length > 0 && <ul aria-label="Can't be taken" className="mt-2">{answer.refused.slice(0, 30).map(({ file, row, why }) => <li key={`${file} ${row}`} className="border-l-4 border-base-content pl-2"><strong>{file}, row {row}</strong>: {why}</li>)}{answer.refused.length > 30 && <li>and {answer.refused.length - 30} more</li>}</ul>}
-          <div className="mt-3 flex gap-3"><button type="button" className="btn btn-primary" disabled={!fresh} onClick={() => void bringIn()}>Bring in {fresh}</button><button type="button" className="btn" onClick={asked.clear}>Leave it</button></div>
+          <table className="w-full max-w-md">
+            <caption className="mb-1 text-left">What it would bring:</caption>
+            <thead>
+              <tr className="border-b-2 border-base-content text-left">
+                <th scope="col">What</th>
+                <th scope="col" className="text-right">
+                  New
+                </th>
+                <th scope="col" className="text-right">
+                  Here already
+                </th>
+                <th scope="col" className="text-right">
+                  Yours is kept
+                </th>
+              </tr>
+            </thead>
+            <tbody>
+              {rows.map((part) => (
+                <tr key={part} className="border-b rule">
+                  <th scope="row" className="py-0.5 text-left font-normal">
+                    {PARTS[part]}
+                  </th>
+                  <td className={`text-right ${answer.parts[part].fresh ? "font-bold" : ""}`}>
+                    {answer.parts[part].fresh}
+                  </td>
+                  <td className="text-right">{answer.parts[part].known}</td>
+                  <td className="text-right">{answer.parts[part].kept}</td>
+                </tr>
+              ))}
+            </tbody>
+          </table>
+          {answer.refused.length > 0 && (
+            <ul aria-label="Can't be taken" className="mt-2">
+              {answer.refused.slice(0, 30).map(({ file, row, why }) => (
+                <li key={`${file} ${row}`} className="border-l-4 border-base-content pl-2">
+                  <strong>
+                    {file}, row {row}
+                  </strong>
+                  : {why}
+                </li>
+              ))}
+              {answer.refused.length > 30 && <li>and {answer.refused.length - 30} more</li>}
+            </ul>
+          )}
+          <div className="mt-3 flex gap-3">
+            <button
+              type="button"
+              className="btn btn-primary"
+              disabled={!fresh}
+              onClick={() => void bringIn()}
+            >
+              Bring in {fresh}
+            </button>
+            <button type="button" className="btn" onClick={asked.clear}>
+              Leave it
+            </button>
+          </div>
         </div>
       )}
     </Card>
   );
 }
 
-const WORDS: Readonly<Record<string, string>> = { person: "people", product: "products", movement: "ledger lines", look: "looks", look_version: "kept versions", job: "jobs", record: "records", mix: "mixes", reference: "reference pictures", record_picture: "pictures of records", house_change: "versions of the house rules", call: "calls", chair_event: "lines of the chair's log", tray: "trays" };
+const WORDS: Readonly<Record<string, string>> = {
+  person: "people",
+  product: "products",
+  movement: "ledger lines",
+  look: "looks",
+  look_version: "kept versions",
+  job: "jobs",
+  record: "records",
+  mix: "mixes",
+  reference: "reference pictures",
+  record_picture: "pictures of records",
+  house_change: "versions of the house rules",
+  call: "calls",
+  chair_event: "lines of the chair's log",
+  tray: "trays",
+};
 
 function Backup() {
-  const asked = useAsked<{ backup: Record<string, number>; now: Record<string, number> }>("/api/exchange/backup/inspect");
+  const asked = useAsked<{ backup: Record<string, number>; now: Record<string, number> }>(
+    "/api/exchange/backup/inspect",
+  );
   const { answer } = asked;
   const [done, setDone] = useState<string | null>(null);
   const restore = async () => {
-    const restored = await asked.take<{ counts: Record<string, number>; kept: string }>("/api/exchange/backup", "PUT");
+    const restored = await asked.take<{ counts: Record<string, number>; kept: string }>(
+      "/api/exchange/backup",
+      "PUT",
+    );
     if (!restored) return;
     asked.clear();
     setDone(restored.kept);
   };
   return (
     <Card title="Back up and restore">
-      <p className="mt-1 text-sm">One file with everything: people, products, looks, records and pictures. It is copied while the studio is used. <a className="btn btn-sm ml-2" href="/api/exchange/backup" download>Back up</a></p>
-      <Chooser label="Restore from a backup (.db)" accept=".db,application/vnd.sqlite3" asked={{ ...asked, stop: null }} />
-      {done && <p role="status" className="mt-2 border-l-4 border-current pl-2">Restored. The studio as it was is kept as <strong>{done}</strong> in the folder backups. <button type="button" className="link" onClick={() => window.location.assign("/")}>To Today</button></p>}
+      <p className="mt-1 text-sm">
+        One file with everything: people, products, looks, records and pictures. It is copied while
+        the studio is used.{" "}
+        <a className="btn btn-sm ml-2" href="/api/exchange/backup" download>
+          Back up
+        </a>
+      </p>
+      <Chooser
+        label="Restore from a backup (.db)"
+        accept=".db,application/vnd.sqlite3"
+        asked={{ ...asked, stop: null }}
+      />
+      {done && (
+        <p role="status" className="mt-2 border-l-4 border-current pl-2">
+          Restored. The studio as it was is kept as <strong>{done}</strong> in the folder backups.{" "}
+          <button type="button" className="link" onClick={() => window.location.assign("/")}>
+            To Today
+          </button>
+        </p>
+      )}
       {answer && (
         <div className="mt-3 text-sm">
-          <table className="w-full max-w-md"><caption className="mb-1 text-left">The file is whole. What it holds beside what is here now:</caption><thead><tr className="border-b-2 border-base-content text-left"><th scope="col">What</th><th scope="col" className="text-right">In the file</th><th scope="col" className="text-right">Now</th></tr></thead>
-            <tbody>{Object.entries(answer.backup).map(([table, count]) => <tr key={table} className="border-b rule"><th scope="row" className="py-0.5 text-left font-normal">{WORDS[table] ?? table}</th><td className={`text-right ${count !== answer.now[table] ? "font-bold" : ""}`}>{count}</td><td className="text-right">{answer.now[table] ?? 0}</td></tr>)}</tbody></table>
-          <div className="mt-3 flex gap-3"><button type="button" className="btn btn-primary" onClick={() => void restore()}>Put it in the place of the studio</button><button type="button" className="btn" onClick={asked.clear}>Leave it</button></div>
-          <p className="muted mt-1 text-xs">What is here now is kept in the folder backups first.</p>
+          <table className="w-full max-w-md">
+            <caption className="mb-1 text-left">
+              The file is whole. What it holds beside what is here now:
+            </caption>
+            <thead>
+              <tr className="border-b-2 border-base-content text-left">
+                <th scope="col">What</th>
+                <th scope="col" className="text-right">
+                  In the file
+                </th>
+                <th scope="col" className="text-right">
+                  Now
+                </th>
+              </tr>
+            </thead>
+            <tbody>
+              {Object.entries(answer.backup).map(([table, count]) => (
+                <tr key={table} className="border-b rule">
+                  <th scope="row" className="py-0.5 text-left font-normal">
+                    {WORDS[table] ?? table}
+                  </th>
+                  <td className={`text-right ${count !== answer.now[table] ? "font-bold" : ""}`}>
+                    {count}
+                  </td>
+                  <td className="text-right">{answer.now[table] ?? 0}</td>
+                </tr>
+              ))}
+            </tbody>
+          </table>
+          <div className="mt-3 flex gap-3">
+            <button type="button" className="btn btn-primary" onClick={() => void restore()}>
+              Put it in the place of the studio
+            </button>
+            <button type="button" className="btn" onClick={asked.clear}>
+              Leave it
+            </button>
+          </div>
+          <p className="muted mt-1 text-xs">
+            What is here now is kept in the folder backups first.
+          </p>
         </div>
       )}
     </Card>

@@ -5,19 +5,34 @@ import { point, type Point } from "@/core/anatomy";
 import { hidingFromPhoto, patchLight, type PhotographedHiding } from "@/core/colour";
 import { usePlaced } from "@/parts/forms/usePlaced";
 
-const PATCHES = { overWhite: "paint over white", overBlack: "paint over black", white: "bare white", black: "bare black" } as const;
+const PATCHES = {
+  overWhite: "paint over white",
+  overBlack: "paint over black",
+  white: "bare white",
+  black: "bare black",
+} as const;
 type Patch = keyof typeof PATCHES;
 const KEYS = Object.keys(PATCHES) as Patch[];
 type Places = Readonly<Record<Patch, Point>>;
 
-interface Photo { readonly url: string; readonly width: number; readonly height: number; readonly pixels: OffscreenCanvasRenderingContext2D }
+interface Photo {
+  readonly url: string;
+  readonly width: number;
+  readonly height: number;
+  readonly pixels: OffscreenCanvasRenderingContext2D;
+}
 
 /** Longest side a photograph is measured in, pixels. */
 const LARGEST = 1200;
 /** Side of a patch, as a share of the picture's longer side. */
 const PATCH = 0.06;
 
-const startPlaces = ({ width, height }: Photo): Places => ({ overWhite: point(width * 0.35, height * 0.35), overBlack: point(width * 0.65, height * 0.35), white: point(width * 0.35, height * 0.75), black: point(width * 0.65, height * 0.75) });
+const startPlaces = ({ width, height }: Photo): Places => ({
+  overWhite: point(width * 0.35, height * 0.35),
+  overBlack: point(width * 0.65, height * 0.35),
+  white: point(width * 0.35, height * 0.75),
+  black: point(width * 0.65, height * 0.75),
+});
 
 /** Hiding of a coat from a photograph of a black and white card: its patches are marked, and the contrast ratio follows. The picture stays in this browser. */
 export function HidingByPhoto({ onTake }: { onTake: (hiding: number) => void }) {
@@ -25,7 +40,12 @@ export function HidingByPhoto({ onTake }: { onTake: (hiding: number) => void }) 
   const [places, setPlaces] = useState<Places | null>(null);
   const [bare, setBare] = useState(true);
   const [problem, setProblem] = useState<string | null>(null);
-  useEffect(() => () => { if (photo) URL.revokeObjectURL(photo.url); }, [photo]);
+  useEffect(
+    () => () => {
+      if (photo) URL.revokeObjectURL(photo.url);
+    },
+    [photo],
+  );
   const open = async (file: File | undefined) => {
     if (!file) return;
     const url = URL.createObjectURL(file);
@@ -34,8 +54,13 @@ export function HidingByPhoto({ onTake }: { onTake: (hiding: number) => void }) 
       image.src = url;
       await image.decode();
       const scale = Math.min(1, LARGEST / Math.max(image.naturalWidth, image.naturalHeight));
-      const [width, height] = [Math.max(1, Math.round(image.naturalWidth * scale)), Math.max(1, Math.round(image.naturalHeight * scale))];
-      const pixels = new OffscreenCanvas(width, height).getContext("2d", { willReadFrequently: true });
+      const [width, height] = [
+        Math.max(1, Math.round(image.naturalWidth * scale)),
+        Math.max(1, Math.round(image.naturalHeight * scale)),
+      ];
+      const pixels = new OffscreenCanvas(width, height).getContext("2d", {
+        willReadFrequently: true,
+      });
       if (!pixels) throw new Error("no canvas");
       pixels.drawImage(image, 0, 0, width, height);
       const next = { url, width, height, pixels };
@@ -51,23 +76,102 @@ export function HidingByPhoto({ onTake }: { onTake: (hiding: number) => void }) 
   let refused: string | null = null;
   if (photo && places) {
     const side = Math.max(4, Math.round(Math.max(photo.width, photo.height) * PATCH));
-    const light = (patch: Patch) => patchLight(photo.pixels.getImageData(Math.max(0, Math.min(photo.width - side, Math.round(places[patch].x - side / 2))), Math.max(0, Math.min(photo.height - side, Math.round(places[patch].y - side / 2))), side, side).data);
-    try { found = hidingFromPhoto({ overWhite: light("overWhite"), overBlack: light("overBlack"), ...(bare && { white: light("white"), black: light("black") }) }); } catch (error) { refused = error instanceof RangeError ? error.message : "These patches can't be measured."; }
+    const light = (patch: Patch) =>
+      patchLight(
+        photo.pixels.getImageData(
+          Math.max(0, Math.min(photo.width - side, Math.round(places[patch].x - side / 2))),
+          Math.max(0, Math.min(photo.height - side, Math.round(places[patch].y - side / 2))),
+          side,
+          side,
+        ).data,
+      );
+    try {
+      found = hidingFromPhoto({
+        overWhite: light("overWhite"),
+        overBlack: light("overBlack"),
+        ...(bare && { white: light("white"), black: light("black") }),
+      });
+    } catch (error) {
+      refused = error instanceof RangeError ? error.message : "These patches can't be measured.";
+    }
   }
   return (
     <details className="rounded border rule p-3 text-sm sm:col-span-2 lg:col-span-3">
       <summary className="cursor-pointer font-semibold">Hiding from a photograph of a card</summary>
-      <ol className="mt-2 list-decimal pl-5"><li>Lay one usual coat across a card that is half white, half black; let it dry. Leave some of the card bare.</li><li>Photograph it straight from above, in even light, without flash or shine.</li><li>Put each square where its name says.</li></ol>
-      <label className="mt-2 block"><span className="label-line">Photograph of the card</span><input type="file" accept="image/*" className="file-input w-full max-w-md" onChange={(event) => { void open(event.target.files?.[0]); event.target.value = ""; }} /></label>
-      {(problem ?? refused) && <p role="alert" className="mt-2 border-l-4 border-current pl-2 font-semibold">{problem ?? `${refused ?? ""}.`}</p>}
+      <ol className="mt-2 list-decimal pl-5">
+        <li>
+          Lay one usual coat across a card that is half white, half black; let it dry. Leave some of
+          the card bare.
+        </li>
+        <li>Photograph it straight from above, in even light, without flash or shine.</li>
+        <li>Put each square where its name says.</li>
+      </ol>
+      <label className="mt-2 block">
+        <span className="label-line">Photograph of the card</span>
+        <input
+          type="file"
+          accept="image/*"
+          className="file-input w-full max-w-md"
+          onChange={(event) => {
+            void open(event.target.files?.[0]);
+            event.target.value = "";
+          }}
+        />
+      </label>
+      {(problem ?? refused) && (
+        <p role="alert" className="mt-2 border-l-4 border-current pl-2 font-semibold">
+          {problem ?? `${refused ?? ""}.`}
+        </p>
+      )}
       {photo && places && (
         <div className="mt-2 flex flex-col gap-2">
-          <Card photo={photo} places={places} patches={KEYS.filter((patch) => bare || patch.startsWith("over"))} onMove={(patch, to) => setPlaces({ ...places, [patch]: to })} />
-          <label className="flex items-center gap-2"><input type="checkbox" className="checkbox checkbox-sm" checked={bare} onChange={(event) => setBare(event.target.checked)} />The bare card is in the picture too</label>
-          {found && <p role="status" className="text-base">Contrast ratio <strong>{found.contrastRatio.toFixed(2)}</strong>.</p>}
-          {found?.warnings.map((words) => <p key={words} className="border-l-4 border-base-content/60 pl-2">{words}.</p>)}
-          <div className="flex gap-3"><button type="button" className="btn btn-primary" disabled={!found} onClick={() => { if (found) { onTake(Math.round(found.contrastRatio * 100) / 100); setPhoto(null); } }}>Take it as its hiding</button><button type="button" className="btn btn-ghost" onClick={() => setPhoto(null)}>Leave it</button></div>
-          <p className="muted text-xs">Luminance over black by luminance over white, in linear light (ISO 6504-3, contrast ratio; sRGB by IEC 61966-2-1). The picture stays in this browser.</p>
+          <Card
+            photo={photo}
+            places={places}
+            patches={KEYS.filter((patch) => bare || patch.startsWith("over"))}
+            onMove={(patch, to) => setPlaces({ ...places, [patch]: to })}
+          />
+          <label className="flex items-center gap-2">
+            <input
+              type="checkbox"
+              className="checkbox checkbox-sm"
+              checked={bare}
+              onChange={(event) => setBare(event.target.checked)}
+            />
+            The bare card is in the picture too
+          </label>
+          {found && (
+            <p role="status" className="text-base">
+              Contrast ratio <strong>{found.contrastRatio.toFixed(2)}</strong>.
+            </p>
+          )}
+          {found?.warnings.map((words) => (
+            <p key={words} className="border-l-4 border-base-content/60 pl-2">
+              {words}.
+            </p>
+          ))}
+          <div className="flex gap-3">
+            <button
+              type="button"
+              className="btn btn-primary"
+              disabled={!found}
+              onClick={() => {
+                if (found) {
+                  onTake(Math.round(found.contrastRatio * 100) / 100);
+                  setPhoto(null);
+                }
+              }}
+            >
+              Take it as its hiding
+            </button>
+            <button type="button" className="btn btn-ghost" onClick={() => setPhoto(null)}>
+              Leave it
+            </button>
+          </div>
+          <p className="muted text-xs">
+            Luminance over black by luminance over white, in linear light (ISO 6504-3, contrast
+            ratio; sRGB by IEC 61966-2-1). The picture stays in this browser.
+          </p>
         </div>
       )}
     </details>
@@ -75,18 +179,69 @@ export function HidingByPhoto({ onTake }: { onTake: (hiding: number) => void }) 
 }
 
 /** The photograph with its squares: dragged, or moved by arrow keys. */
-function Card({ photo, places, patches, onMove }: { photo: Photo; places: Places; patches: readonly Patch[]; onMove: (patch: Patch, to: Point) => void }) {
+function Card({
+  photo,
+  places,
+  patches,
+  onMove,
+}: {
+  photo: Photo;
+  places: Places;
+  patches: readonly Patch[];
+  onMove: (patch: Patch, to: Point) => void;
+}) {
   const { frame, hold, onKey } = usePlaced<Patch>(photo, places, onMove);
   const side = Math.max(photo.width, photo.height) * PATCH;
   return (
-    <svg {...frame} className="max-h-[50dvh] w-full touch-none bg-surround" role="group" aria-label="Photograph with the patches">
+    <svg
+      {...frame}
+      className="max-h-[50dvh] w-full touch-none bg-surround"
+      role="group"
+      aria-label="Photograph with the patches"
+    >
       <image href={photo.url} width={photo.width} height={photo.height} />
       {patches.map((patch) => {
         const { x, y } = places[patch];
         return (
-          <g key={patch} role="button" tabIndex={0} aria-label={`${PATCHES[patch]}, ${Math.round(x)} across, ${Math.round(y)} down`} className="cursor-move" onKeyDown={(event) => onKey(event, patch)} onPointerDown={(event) => hold(event, patch)}>
-            <rect x={x - side / 2} y={y - side / 2} width={side} height={side} fill="transparent" stroke="#fff" strokeWidth={side / 12} /><rect x={x - side / 2} y={y - side / 2} width={side} height={side} fill="none" stroke="#111" strokeWidth={side / 30} />
-            <text x={x} y={y + side * 0.95} textAnchor="middle" fontSize={side * 0.38} fill="#fff" stroke="#111" strokeWidth={side / 16} paintOrder="stroke">{PATCHES[patch]}</text>
+          <g
+            key={patch}
+            role="button"
+            tabIndex={0}
+            aria-label={`${PATCHES[patch]}, ${Math.round(x)} across, ${Math.round(y)} down`}
+            className="cursor-move"
+            onKeyDown={(event) => onKey(event, patch)}
+            onPointerDown={(event) => hold(event, patch)}
+          >
+            <rect
+              x={x - side / 2}
+              y={y - side / 2}
+              width={side}
+              height={side}
+              fill="transparent"
+              stroke="#fff"
+              strokeWidth={side / 12}
+            />
+            <rect
+              x={x - side / 2}
+              y={y - side / 2}
+              width={side}
+              height={side}
+              fill="none"
+              stroke="#111"
+              strokeWidth={side / 30}
+            />
+            <text
+              x={x}
+              y={y + side * 0.95}
+              textAnchor="middle"
+              fontSize={side * 0.38}
+              fill="#fff"
+              stroke="#111"
+              strokeWidth={side / 16}
+              paintOrder="stroke"
+            >
+              {PATCHES[patch]}
+            </text>
           </g>
         );
       })}

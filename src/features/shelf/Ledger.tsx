@@ -10,52 +10,160 @@ import { showRefusal, useZodForm } from "@/parts/forms/useZodForm";
 import { dayWords, gramsWords, money } from "@/ui/format";
 import { send } from "@/ui/request";
 
-interface LedgerProps { productId: string; left: number; ledger: readonly Movement[]; today: string }
+interface LedgerProps {
+  productId: string;
+  left: number;
+  ledger: readonly Movement[];
+  today: string;
+}
 
 /** Every gram that came and went; nothing is typed over. */
 export function Ledger({ productId, left, ledger, today }: LedgerProps) {
   const router = useRouter();
-  const fresh = { kind: "bought" as const, grams: 0, on: today, note: "", priceMinor: null, batch: "" };
+  const fresh = {
+    kind: "bought" as const,
+    grams: 0,
+    on: today,
+    note: "",
+    priceMinor: null,
+    batch: "",
+  };
   const form = useZodForm(MovementSchema, fresh);
   const kind = form.watch("kind");
   // What is not bought has neither: a price left over would be refused where nobody sees it.
-  useEffect(() => { if (kind !== "bought") { form.setValue("priceMinor", null); form.setValue("batch", ""); } }, [kind, form]);
+  useEffect(() => {
+    if (kind !== "bought") {
+      form.setValue("priceMinor", null);
+      form.setValue("batch", "");
+    }
+  }, [kind, form]);
   const submit = form.handleSubmit(async (movement) => {
-    const answer = await send<{ left: number }>("POST", `/api/products/${productId}/movements`, movement);
-    if (!answer.ok) { toast(answer.refusal.title); return showRefusal(form, answer.refusal); }
+    const answer = await send<{ left: number }>(
+      "POST",
+      `/api/products/${productId}/movements`,
+      movement,
+    );
+    if (!answer.ok) {
+      toast(answer.refusal.title);
+      return showRefusal(form, answer.refusal);
+    }
     toast(`${gramsWords(answer.value.left)} left`);
     form.reset(fresh);
     router.refresh();
   });
   return (
     <section className="card-plain p-4 sm:p-5" aria-label="Ledger">
-      <h2 className="text-lg">Ledger: <strong>{gramsWords(left)}</strong> left</h2>
-      <Scale productId={productId} onWeighed={(grams) => { form.setValue("kind", "weighed"); form.setValue("grams", grams); }} />
+      <h2 className="text-lg">
+        Ledger: <strong>{gramsWords(left)}</strong> left
+      </h2>
+      <Scale
+        productId={productId}
+        onWeighed={(grams) => {
+          form.setValue("kind", "weighed");
+          form.setValue("grams", grams);
+        }}
+      />
       <FormProvider {...form}>
-        <form onSubmit={(event) => void submit(event)} noValidate className="my-4 flex flex-wrap items-start gap-3">
-          <SelectField name="kind" label="What happened" options={WRITTEN_KINDS.map((key) => [key, MOVEMENT_KINDS[key]] as const)} className="w-40" />
-          <NumberField name="grams" label="Grams" hint="weighed: what the scale shows" className="w-44" />
-          {kind === "bought" && <><NumberField name="priceMinor" label="Paid, in pence or cents" hint="for all of it; may be empty" step={1} className="w-52" /><TextField name="batch" label="Batch" className="w-28" /></>}
+        <form
+          onSubmit={(event) => void submit(event)}
+          noValidate
+          className="my-4 flex flex-wrap items-start gap-3"
+        >
+          <SelectField
+            name="kind"
+            label="What happened"
+            options={WRITTEN_KINDS.map((key) => [key, MOVEMENT_KINDS[key]] as const)}
+            className="w-40"
+          />
+          <NumberField
+            name="grams"
+            label="Grams"
+            hint="weighed: what the scale shows"
+            className="w-44"
+          />
+          {kind === "bought" && (
+            <>
+              <NumberField
+                name="priceMinor"
+                label="Paid, in pence or cents"
+                hint="for all of it; may be empty"
+                step={1}
+                className="w-52"
+              />
+              <TextField name="batch" label="Batch" className="w-28" />
+            </>
+          )}
           <TextField name="note" label="Note" className="w-56" />
-          <button type="submit" className="btn mt-6">Write it down</button>
+          <button type="submit" className="btn mt-6">
+            Write it down
+          </button>
         </form>
       </FormProvider>
       <table className="w-full text-sm">
-        <thead><tr className="border-b-2 border-base-content text-left"><th scope="col" className="py-1.5">When</th><th scope="col">What</th><th scope="col" className="text-right">Change</th><th scope="col" className="pl-4">Note</th></tr></thead>
-        <tbody>{ledger.map((movement) => <tr key={movement.id} className="border-b rule"><td className="py-1.5">{dayWords(movement.on)}</td><td>{MOVEMENT_KINDS[movement.kind]}</td><td className="text-right">{movement.delta >= 0 ? "+" : "−"}{gramsWords(Math.abs(movement.delta))}</td><td className="pl-4">{[movement.note, movement.pan && "in a pan", movement.batch && `batch ${movement.batch}`, movement.priceMinor !== null && money(movement.priceMinor)].filter(Boolean).join(", ")}</td></tr>)}</tbody>
+        <thead>
+          <tr className="border-b-2 border-base-content text-left">
+            <th scope="col" className="py-1.5">
+              When
+            </th>
+            <th scope="col">What</th>
+            <th scope="col" className="text-right">
+              Change
+            </th>
+            <th scope="col" className="pl-4">
+              Note
+            </th>
+          </tr>
+        </thead>
+        <tbody>
+          {ledger.map((movement) => (
+            <tr key={movement.id} className="border-b rule">
+              <td className="py-1.5">{dayWords(movement.on)}</td>
+              <td>{MOVEMENT_KINDS[movement.kind]}</td>
+              <td className="text-right">
+                {movement.delta >= 0 ? "+" : "−"}
+                {gramsWords(Math.abs(movement.delta))}
+              </td>
+              <td className="pl-4">
+                {[
+                  movement.note,
+                  movement.pan && "in a pan",
+                  movement.batch && `batch ${movement.batch}`,
+                  movement.priceMinor !== null && money(movement.priceMinor),
+                ]
+                  .filter(Boolean)
+                  .join(", ")}
+              </td>
+            </tr>
+          ))}
+        </tbody>
       </table>
     </section>
   );
 }
 
 /** The scale on the table, or its stand-in: what it reads goes into the form, and is written down when one says so. */
-function Scale({ productId, onWeighed }: { productId: string; onWeighed: (grams: number) => void }) {
+function Scale({
+  productId,
+  onWeighed,
+}: {
+  productId: string;
+  onWeighed: (grams: number) => void;
+}) {
   const [said, setSaid] = useState("");
   const weigh = async () => {
-    const answer = await send<{ scale: string; grams: number }>("POST", "/api/devices/scale", { productId });
+    const answer = await send<{ scale: string; grams: number }>("POST", "/api/devices/scale", {
+      productId,
+    });
     if (!answer.ok) return setSaid(answer.refusal.title);
     setSaid(`${answer.value.scale}: ${gramsWords(answer.value.grams)} in the pot`);
     onWeighed(answer.value.grams);
   };
-  return <p className="mt-2 flex flex-wrap items-center gap-3 text-sm"><button type="button" className="btn btn-sm" onClick={() => void weigh()}>Read the scale</button><span role="status">{said || "The pot on it, the empty pot taken off (simulated)."}</span></p>;
+  return (
+    <p className="mt-2 flex flex-wrap items-center gap-3 text-sm">
+      <button type="button" className="btn btn-sm" onClick={() => void weigh()}>
+        Read the scale
+      </button>
+      <span role="status">{said || "The pot on it, the empty pot taken off (simulated)."}</span>
+    </p>
+  );
 }

@@ -29,33 +29,123 @@ export function PlanningPage({ planning }: { planning: Planning }) {
   const [lead, setLead] = useState(leadDays);
   const products = useMemo(() => new Map(items.map((product) => [product.id, product])), [items]);
   const chosen = useMemo(() => jobs.filter(({ jobId }) => !out.has(jobId)), [jobs, out]);
-  const plan = useMemo(() => planKit(chosen, stock, products, lead), [chosen, stock, products, lead]);
+  const plan = useMemo(
+    () => planKit(chosen, stock, products, lead),
+    [chosen, stock, products, lead],
+  );
   const short = plan.lines.filter(({ missing }) => missing > 1e-9);
-  const told = async (act: Promise<{ ok: boolean; refusal?: { title: string; detail?: string } }>, words: string) => {
+  const told = async (
+    act: Promise<{ ok: boolean; refusal?: { title: string; detail?: string } }>,
+    words: string,
+  ) => {
     const answer = await act;
-    toast(answer.ok ? words : (answer.refusal?.detail ?? answer.refusal?.title ?? "It did not work."));
+    toast(
+      answer.ok ? words : (answer.refusal?.detail ?? answer.refusal?.title ?? "It did not work."),
+    );
     if (answer.ok) router.refresh();
   };
-  const use = (job: PlannedJob) => told(send<{ written: number }>("POST", `/api/jobs/${job.jobId}/use`, { on: today }), `${job.name}: written down as used, by its plan`);
-  if (!jobs.length) return <Page title="Shelf"><ShelfTabs /><Empty title="No job ahead"><p>A look with a person and a brief is a job; what several take is added up here.</p><Link className="btn btn-primary" href="/looks">To the looks</Link></Empty></Page>;
+  const use = (job: PlannedJob) =>
+    told(
+      send<{ written: number }>("POST", `/api/jobs/${job.jobId}/use`, { on: today }),
+      `${job.name}: written down as used, by its plan`,
+    );
+  if (!jobs.length)
+    return (
+      <Page title="Shelf">
+        <ShelfTabs />
+        <Empty title="No job ahead">
+          <p>A look with a person and a brief is a job; what several take is added up here.</p>
+          <Link className="btn btn-primary" href="/looks">
+            To the looks
+          </Link>
+        </Empty>
+      </Page>
+    );
   return (
     <Page title="Shelf" lead="What these jobs take together, against the ledger.">
       <ShelfTabs />
       <div className="card-plain flex flex-wrap items-start gap-6 p-4">
-        <fieldset className="min-w-60 flex-1 text-sm"><legend className="label-line">Jobs, in the order of their days</legend>{jobs.map((job) => (
-          <div key={job.jobId} className="flex flex-wrap items-center gap-3">
-            <label className="flex min-h-10 flex-1 items-center gap-2"><input type="checkbox" className="checkbox checkbox-sm" checked={!out.has(job.jobId)} onChange={() => setOut((now) => { const next = new Set(now); if (!next.delete(job.jobId)) next.add(job.jobId); return next; })} />{job.name} <span className="muted">{job.on ? dayWords(job.on) : "no day yet"} · {money(plan.costByJob.find(({ jobId }) => jobId === job.jobId)?.costMinor ?? 0)}</span></label>
-            <button type="button" className="btn btn-sm" onClick={() => void use(job)}>{job.used ? "Used again, by the plan of now" : "Write down as used"}</button>
-          </div>
-        ))}</fieldset>
-        <label className="text-sm"><span className="label-line">An order takes, days</span><input type="number" min={0} max={60} className="input !w-24" value={lead} onChange={(event) => setLead(Math.max(0, Math.min(60, Math.round(Number(event.target.value)) || 0)))} /></label>
+        <fieldset className="min-w-60 flex-1 text-sm">
+          <legend className="label-line">Jobs, in the order of their days</legend>
+          {jobs.map((job) => (
+            <div key={job.jobId} className="flex flex-wrap items-center gap-3">
+              <label className="flex min-h-10 flex-1 items-center gap-2">
+                <input
+                  type="checkbox"
+                  className="checkbox checkbox-sm"
+                  checked={!out.has(job.jobId)}
+                  onChange={() =>
+                    setOut((now) => {
+                      const next = new Set(now);
+                      if (!next.delete(job.jobId)) next.add(job.jobId);
+                      return next;
+                    })
+                  }
+                />
+                {job.name}{" "}
+                <span className="muted">
+                  {job.on ? dayWords(job.on) : "no day yet"} ·{" "}
+                  {money(plan.costByJob.find(({ jobId }) => jobId === job.jobId)?.costMinor ?? 0)}
+                </span>
+              </label>
+              <button type="button" className="btn btn-sm" onClick={() => void use(job)}>
+                {job.used ? "Used again, by the plan of now" : "Write down as used"}
+              </button>
+            </div>
+          ))}
+        </fieldset>
+        <label className="text-sm">
+          <span className="label-line">An order takes, days</span>
+          <input
+            type="number"
+            min={0}
+            max={60}
+            className="input !w-24"
+            value={lead}
+            onChange={(event) =>
+              setLead(Math.max(0, Math.min(60, Math.round(Number(event.target.value)) || 0)))
+            }
+          />
+        </label>
       </div>
-      <p className="mt-4 text-lg" role="status">{short.length ? <><strong>{short.length === 1 ? "One product is short" : `${short.length} products are short`}</strong>; to buy for {money(plan.buyMinor)}.</> : "All of it is on the shelf."} <span className="muted text-sm">Paint used is worth {money(plan.costMinor)}.</span></p>
+      <p className="mt-4 text-lg" role="status">
+        {short.length ? (
+          <>
+            <strong>
+              {short.length === 1 ? "One product is short" : `${short.length} products are short`}
+            </strong>
+            ; to buy for {money(plan.buyMinor)}.
+          </>
+        ) : (
+          "All of it is on the shelf."
+        )}{" "}
+        <span className="muted text-sm">Paint used is worth {money(plan.costMinor)}.</span>
+      </p>
       <div className="mt-2 overflow-x-auto">
         <table className="w-full min-w-[46rem] text-sm">
           <caption className="sr-only">What the jobs take against stock</caption>
-          <thead><tr className="border-b-2 border-base-content text-left">{["Product", "Takes", "Left", "Short", "What to do"].map((head) => <th key={head} scope="col" className="px-2 py-1.5">{head}</th>)}</tr></thead>
-          <tbody>{plan.lines.map((line) => <Line key={line.productId ?? line.material} line={line} items={items} stock={stock} today={today} jobs={chosen} onDone={told} />)}</tbody>
+          <thead>
+            <tr className="border-b-2 border-base-content text-left">
+              {["Product", "Takes", "Left", "Short", "What to do"].map((head) => (
+                <th key={head} scope="col" className="px-2 py-1.5">
+                  {head}
+                </th>
+              ))}
+            </tr>
+          </thead>
+          <tbody>
+            {plan.lines.map((line) => (
+              <Line
+                key={line.productId ?? line.material}
+                line={line}
+                items={items}
+                stock={stock}
+                today={today}
+                jobs={chosen}
+                onDone={told}
+              />
+            ))}
+          </tbody>
         </table>
       </div>
       <OneTray jobs={chosen} items={items} planning={planning} />
@@ -65,48 +155,186 @@ export function PlanningPage({ planning }: { planning: Planning }) {
 }
 
 /** One tray for several jobs: the fewest pans that make every colour of theirs, of paints that each may wear where it goes. */
-function OneTray({ jobs, items, planning }: { jobs: readonly PlannedJob[]; items: readonly ShelfItem[]; planning: Planning }) {
+function OneTray({
+  jobs,
+  items,
+  planning,
+}: {
+  jobs: readonly PlannedJob[];
+  items: readonly ShelfItem[];
+  planning: Planning;
+}) {
   const [open, setOpen] = useState(false);
   const wishes = useMemo((): TrayWishes | null => {
     if (!open) return null;
-    const each = jobs.map(({ look, person, brief }) => ({ look, own: wantedColours(look, contextOf({ person, brief, products: items, today: planning.today, house: planning.house }), items) }));
+    const each = jobs.map(({ look, person, brief }) => ({
+      look,
+      own: wantedColours(
+        look,
+        contextOf({ person, brief, products: items, today: planning.today, house: planning.house }),
+        items,
+      ),
+    }));
     // Layers of several looks may have one id.
-    return { colours: each.flatMap(({ look, own }, i) => own.colours.map((colour) => ({ ...colour, id: `${i} ${colour.id}`, name: `${look.name}: ${colour.name}` }))), beside: [...new Set(each.flatMap(({ own }) => own.beside))] };
+    return {
+      colours: each.flatMap(({ look, own }, i) =>
+        own.colours.map((colour) => ({
+          ...colour,
+          id: `${i} ${colour.id}`,
+          name: `${look.name}: ${colour.name}`,
+        })),
+      ),
+      beside: [...new Set(each.flatMap(({ own }) => own.beside))],
+    };
   }, [open, jobs, items, planning]);
   if (!jobs.length) return null;
   return (
-    <details className="card-plain mt-6 p-4" open={open} onToggle={(event) => setOpen(event.currentTarget.open)}>
-      <summary className="cursor-pointer text-lg font-semibold">{jobs.length === 1 ? "A tray for it" : "One tray for them all"}</summary>
-      {wishes && <div className="mt-3"><SuggestedTray wishes={wishes} products={items} name={jobs.map(({ lookName }) => lookName).join(", ").slice(0, 80)} jobId={jobs.length === 1 ? (jobs[0]?.jobId ?? null) : null} /></div>}
+    <details
+      className="card-plain mt-6 p-4"
+      open={open}
+      onToggle={(event) => setOpen(event.currentTarget.open)}
+    >
+      <summary className="cursor-pointer text-lg font-semibold">
+        {jobs.length === 1 ? "A tray for it" : "One tray for them all"}
+      </summary>
+      {wishes && (
+        <div className="mt-3">
+          <SuggestedTray
+            wishes={wishes}
+            products={items}
+            name={jobs
+              .map(({ lookName }) => lookName)
+              .join(", ")
+              .slice(0, 80)}
+            jobId={jobs.length === 1 ? (jobs[0]?.jobId ?? null) : null}
+          />
+        </div>
+      )}
     </details>
   );
 }
 
-type Tell = (act: Promise<{ ok: boolean; refusal?: { title: string; detail?: string } }>, words: string) => Promise<void>;
+type Tell = (
+  act: Promise<{ ok: boolean; refusal?: { title: string; detail?: string } }>,
+  words: string,
+) => Promise<void>;
 
-function Line({ line, items, stock, today, jobs, onDone }: { line: KitLine; items: readonly ShelfItem[]; stock: ReadonlyMap<string, number>; today: string; jobs: readonly PlannedJob[]; onDone: Tell }) {
+function Line({
+  line,
+  items,
+  stock,
+  today,
+  jobs,
+  onDone,
+}: {
+  line: KitLine;
+  items: readonly ShelfItem[];
+  stock: ReadonlyMap<string, number>;
+  today: string;
+  jobs: readonly PlannedJob[];
+  onDone: Tell;
+}) {
   const product = items.find(({ id }) => id === line.productId);
   const users = jobs.filter(({ jobId }) => line.byJob.some((entry) => entry.jobId === jobId));
-  const offered = product && line.missing > 1e-9 ? substitutes(product, items, stock, line.grams, (other) => users.every(({ person }) => isWearable(other, person))).slice(0, 4) : [];
+  const offered =
+    product && line.missing > 1e-9
+      ? substitutes(product, items, stock, line.grams, (other) =>
+          users.every(({ person }) => isWearable(other, person)),
+        ).slice(0, 4)
+      : [];
   const [picked, setPicked] = useState("");
   const other = offered.find((entry) => entry.product.id === picked) ?? offered[0];
   const putIn = async () => {
     if (!other || !product) return;
-    for (const lookId of new Set(users.map((job) => job.lookId))) await onDone(send("POST", `/api/looks/${lookId}/substitute`, { from: product.id, to: other.product.id }), `${other.product.name} in the place of ${product.name}`);
+    for (const lookId of new Set(users.map((job) => job.lookId)))
+      await onDone(
+        send("POST", `/api/looks/${lookId}/substitute`, { from: product.id, to: other.product.id }),
+        `${other.product.name} in the place of ${product.name}`,
+      );
   };
   const grams = product ? line.pots * product.sizeGrams : 0;
   return (
     <tr className="border-b rule align-top">
-      <th scope="row" className="px-2 py-2 text-left font-semibold"><span className="flex items-center gap-2">{product?.colour && <Swatch hex={product.colour} size={26} />}{line.productId ? <Link className="link" href={`/shelf/${line.productId}`}>{line.name}</Link> : line.name}</span></th>
+      <th scope="row" className="px-2 py-2 text-left font-semibold">
+        <span className="flex items-center gap-2">
+          {product?.colour && <Swatch hex={product.colour} size={26} />}
+          {line.productId ? (
+            <Link className="link" href={`/shelf/${line.productId}`}>
+              {line.name}
+            </Link>
+          ) : (
+            line.name
+          )}
+        </span>
+      </th>
       <td className="px-2 py-2 whitespace-nowrap">{gramsWords(line.grams)}</td>
-      <td className="px-2 py-2 whitespace-nowrap">{line.productId ? gramsWords(line.left) : "not chosen"}</td>
-      <td className="px-2 py-2">{line.missing > 1e-9 ? <strong>{gramsWords(line.missing)}</strong> : "no"}</td>
+      <td className="px-2 py-2 whitespace-nowrap">
+        {line.productId ? gramsWords(line.left) : "not chosen"}
+      </td>
+      <td className="px-2 py-2">
+        {line.missing > 1e-9 ? <strong>{gramsWords(line.missing)}</strong> : "no"}
+      </td>
       <td className="px-2 py-2">
         {line.missing > 1e-9 && (
           <div className="flex flex-col gap-1.5">
-            {line.pots > 0 && <p>{line.pots === 1 ? "A pot" : `${line.pots} pots`} for {money(line.buyMinor)}{line.orderBy && <>, {line.orderBy < today ? <strong>should have been ordered by {dayWords(line.orderBy)}</strong> : line.orderBy === today ? <strong>order today</strong> : `order by ${dayWords(line.orderBy)}`}</>}. <button type="button" className="btn btn-sm ml-1" onClick={() => void onDone(send("POST", `/api/products/${line.productId}/movements`, { kind: "bought", grams, on: today, priceMinor: line.buyMinor, note: line.pots === 1 ? "a pot received" : `${line.pots} pots received` }), `${gramsWords(grams)} of ${line.name} received`)}>Received</button></p>}
+            {line.pots > 0 && (
+              <p>
+                {line.pots === 1 ? "A pot" : `${line.pots} pots`} for {money(line.buyMinor)}
+                {line.orderBy && (
+                  <>
+                    ,{" "}
+                    {line.orderBy < today ? (
+                      <strong>should have been ordered by {dayWords(line.orderBy)}</strong>
+                    ) : line.orderBy === today ? (
+                      <strong>order today</strong>
+                    ) : (
+                      `order by ${dayWords(line.orderBy)}`
+                    )}
+                  </>
+                )}
+                .{" "}
+                <button
+                  type="button"
+                  className="btn btn-sm ml-1"
+                  onClick={() =>
+                    void onDone(
+                      send("POST", `/api/products/${line.productId}/movements`, {
+                        kind: "bought",
+                        grams,
+                        on: today,
+                        priceMinor: line.buyMinor,
+                        note: line.pots === 1 ? "a pot received" : `${line.pots} pots received`,
+                      }),
+                      `${gramsWords(grams)} of ${line.name} received`,
+                    )
+                  }
+                >
+                  Received
+                </button>
+              </p>
+            )}
             {!line.productId && <p>Choose a product for it in the colour chapter.</p>}
-            {other && <p className="flex flex-wrap items-center gap-2">or <select aria-label={`In the place of ${line.name}`} className="select select-sm !w-48" value={other.product.id} onChange={(event) => setPicked(event.target.value)}>{offered.map((entry) => <option key={entry.product.id} value={entry.product.id}>{entry.product.name}</option>)}</select><button type="button" className="btn btn-sm" onClick={() => void putIn()}>Put it in</button><span className="muted">{other.words}</span></p>}
+            {other && (
+              <p className="flex flex-wrap items-center gap-2">
+                or{" "}
+                <select
+                  aria-label={`In the place of ${line.name}`}
+                  className="select select-sm !w-48"
+                  value={other.product.id}
+                  onChange={(event) => setPicked(event.target.value)}
+                >
+                  {offered.map((entry) => (
+                    <option key={entry.product.id} value={entry.product.id}>
+                      {entry.product.name}
+                    </option>
+                  ))}
+                </select>
+                <button type="button" className="btn btn-sm" onClick={() => void putIn()}>
+                  Put it in
+                </button>
+                <span className="muted">{other.words}</span>
+              </p>
+            )}
           </div>
         )}
       </td>

@@ -4,8 +4,24 @@ import { useRouter } from "next/navigation";
 import { useState } from "react";
 import { FormProvider, useFormContext } from "react-hook-form";
 import { toast } from "sonner";
-import { ALLERGENS, GRADES, material, MATERIAL_KEYS, ProductSchema, type Product } from "@/core/paint";
-import { CheckField, ChecksField, ColourField, FormProblems, NumberField, Section, SelectField, TextField } from "@/parts/forms/controls";
+import {
+  ALLERGENS,
+  GRADES,
+  material,
+  MATERIAL_KEYS,
+  ProductSchema,
+  type Product,
+} from "@/core/paint";
+import {
+  CheckField,
+  ChecksField,
+  ColourField,
+  FormProblems,
+  NumberField,
+  Section,
+  SelectField,
+  TextField,
+} from "@/parts/forms/controls";
 import { showRefusal, useZodForm } from "@/parts/forms/useZodForm";
 import { Meter } from "@/parts/mixing/Meter";
 import { Field } from "@/ui/Field";
@@ -13,8 +29,25 @@ import { send, type Refusal } from "@/ui/request";
 import { HidingByPhoto } from "./HidingByPhoto";
 
 const NEW_PRODUCT = {
-  name: "", maker: "", code: "", material: "waterGlycerine" as const, colour: "#a0a0a0", hiding: 0.85, tint: 1, grade: "cosmetic" as const, eyeSafe: false, lipSafe: false, allergens: [],
-  sizeGrams: 30, priceMinor: 1000, wetColour: null, letDown: null, openedOn: null, expiresOn: null, monthsOpen: null, notes: "",
+  name: "",
+  maker: "",
+  code: "",
+  material: "waterGlycerine" as const,
+  colour: "#a0a0a0",
+  hiding: 0.85,
+  tint: 1,
+  grade: "cosmetic" as const,
+  eyeSafe: false,
+  lipSafe: false,
+  allergens: [],
+  sizeGrams: 30,
+  priceMinor: 1000,
+  wetColour: null,
+  letDown: null,
+  openedOn: null,
+  expiresOn: null,
+  monthsOpen: null,
+  notes: "",
 };
 
 /** Swatches by the meter: it is held on the dry swatch, on the wet one, on the one in white. The stand-in reads what the field beside it says. */
@@ -23,11 +56,31 @@ function SwatchMeter() {
   const [on, setOn] = useState<"colour" | "wetColour" | "letDown">("colour");
   const dry = String(watch("colour") ?? "#808080");
   const hex = String(watch(on) ?? dry);
-  const words = { colour: "the dry swatch", wetColour: "the wet swatch", letDown: "the swatch in white" } as const;
+  const words = {
+    colour: "the dry swatch",
+    wetColour: "the wet swatch",
+    letDown: "the swatch in white",
+  } as const;
   return (
     <div className="flex flex-col gap-2 sm:col-span-2 lg:col-span-3">
-      <label className="text-sm"><span className="label-line">The meter is held on</span><select className="select !w-56" value={on} onChange={(event) => setOn(event.target.value as typeof on)}>{Object.entries(words).map(([key, label]) => <option key={key} value={key}>{label}</option>)}</select></label>
-      <Meter held={[{ label: words[on], hex: /^#[0-9a-f]{6}$/i.test(hex) ? hex : "#808080" }]} onRead={(read) => setValue(on, read, { shouldDirty: true, shouldValidate: true })} />
+      <label className="text-sm">
+        <span className="label-line">The meter is held on</span>
+        <select
+          className="select !w-56"
+          value={on}
+          onChange={(event) => setOn(event.target.value as typeof on)}
+        >
+          {Object.entries(words).map(([key, label]) => (
+            <option key={key} value={key}>
+              {label}
+            </option>
+          ))}
+        </select>
+      </label>
+      <Meter
+        held={[{ label: words[on], hex: /^#[0-9a-f]{6}$/i.test(hex) ? hex : "#808080" }]}
+        onRead={(read) => setValue(on, read, { shouldDirty: true, shouldValidate: true })}
+      />
     </div>
   );
 }
@@ -39,37 +92,90 @@ export function ProductForm({ product }: { product: Product | null }) {
   const [refusal, setRefusal] = useState<Refusal | null>(null);
   const [at, setAt] = useState(version);
   const submit = form.handleSubmit(async (values) => {
-    const answer = id === null ? await send<{ id?: string; version?: number }>("POST", "/api/products", values) : await send<{ id?: string; version?: number }>("PUT", `/api/products/${id}`, { version: at, fields: values });
-    if (!answer.ok) { setRefusal(answer.refusal); return showRefusal(form, answer.refusal); }
+    const answer =
+      id === null
+        ? await send<{ id?: string; version?: number }>("POST", "/api/products", values)
+        : await send<{ id?: string; version?: number }>("PUT", `/api/products/${id}`, {
+            version: at,
+            fields: values,
+          });
+    if (!answer.ok) {
+      setRefusal(answer.refusal);
+      return showRefusal(form, answer.refusal);
+    }
     setRefusal(null);
     toast(`${values.name} is saved`);
     if (id === null) return router.push("/shelf");
     setAt(answer.value.version ?? at + 1);
     router.refresh();
   });
-  const date = (name: "openedOn" | "expiresOn", label: string) => <Field label={label} error={form.formState.errors[name]?.message}><input type="date" className="input" {...form.register(name, { setValueAs: (value: string | null) => value || null })} /></Field>;
+  const date = (name: "openedOn" | "expiresOn", label: string) => (
+    <Field label={label} error={form.formState.errors[name]?.message}>
+      <input
+        type="date"
+        className="input"
+        {...form.register(name, { setValueAs: (value: string | null) => value || null })}
+      />
+    </Field>
+  );
   return (
     <FormProvider {...form}>
       <form onSubmit={(event) => void submit(event)} noValidate className="flex flex-col gap-4">
         <Section title="Product">
           <TextField name="name" label="Name" />
-          <SelectField name="material" label="Kind" options={MATERIAL_KEYS.map((key) => [key, material(key).label] as const)} />
+          <SelectField
+            name="material"
+            label="Kind"
+            options={MATERIAL_KEYS.map((key) => [key, material(key).label] as const)}
+          />
           <SelectField name="grade" label="Made for" options={Object.entries(GRADES)} />
           <TextField name="maker" label="Maker" />
-          <TextField name="code" label="Barcode or order number" hint="A scanner types it here too." />
+          <TextField
+            name="code"
+            label="Barcode or order number"
+            hint="A scanner types it here too."
+          />
           <NumberField name="sizeGrams" label="Pot, g" />
           <NumberField name="priceMinor" label="Price, in pence or cents" step={1} />
           {date("openedOn", "Opened on")}
           {date("expiresOn", "Printed date")}
-          <NumberField name="monthsOpen" label="Months once opened" hint="The open jar on the label; empty: as usual for its kind." step={1} />
+          <NumberField
+            name="monthsOpen"
+            label="Months once opened"
+            hint="The open jar on the label; empty: as usual for its kind."
+            step={1}
+          />
         </Section>
-        <Section title="Colour" lead="Dry, as a thick film by daylight. What brings no colour has none.">
+        <Section
+          title="Colour"
+          lead="Dry, as a thick film by daylight. What brings no colour has none."
+        >
           <ColourField name="colour" label="Colour" hint="Empty for prep, seal and glue." />
-          <ColourField name="wetColour" label="Colour still wet" hint="Empty when nobody has swatched it." />
-          <ColourField name="letDown" label="1 part in 10 of white" hint="A second swatch tells how it tints." />
-          <NumberField name="hiding" label="Hiding of one coat, 0 to 1" hint="Black over white: 0.98 hides, 0.7 is sheer." />
-          <NumberField name="tint" label="Strength in a mix, 1 is usual" hint="A black may be 2 or more." />
-          <HidingByPhoto onTake={(hiding) => form.setValue("hiding", hiding, { shouldDirty: true, shouldValidate: true })} />
+          <ColourField
+            name="wetColour"
+            label="Colour still wet"
+            hint="Empty when nobody has swatched it."
+          />
+          <ColourField
+            name="letDown"
+            label="1 part in 10 of white"
+            hint="A second swatch tells how it tints."
+          />
+          <NumberField
+            name="hiding"
+            label="Hiding of one coat, 0 to 1"
+            hint="Black over white: 0.98 hides, 0.7 is sheer."
+          />
+          <NumberField
+            name="tint"
+            label="Strength in a mix, 1 is usual"
+            hint="A black may be 2 or more."
+          />
+          <HidingByPhoto
+            onTake={(hiding) =>
+              form.setValue("hiding", hiding, { shouldDirty: true, shouldValidate: true })
+            }
+          />
           <SwatchMeter />
         </Section>
         <section className="card-plain flex flex-col gap-3 p-4 sm:p-5">
@@ -79,8 +185,22 @@ export function ProductForm({ product }: { product: Product | null }) {
           <ChecksField name="allergens" label="Contains" options={Object.entries(ALLERGENS)} />
           <TextField name="notes" label="Notes" long />
         </section>
-        <FormProblems title={refusal?.title ?? (form.formState.isSubmitted && Object.keys(form.formState.errors).length ? "Some fields need another look: each says what beside it." : null)} items={refusal?.errors} />
-        <button type="submit" className="btn btn-primary btn-lg self-start" disabled={form.formState.isSubmitting}>Save the product</button>
+        <FormProblems
+          title={
+            refusal?.title ??
+            (form.formState.isSubmitted && Object.keys(form.formState.errors).length
+              ? "Some fields need another look: each says what beside it."
+              : null)
+          }
+          items={refusal?.errors}
+        />
+        <button
+          type="submit"
+          className="btn btn-primary btn-lg self-start"
+          disabled={form.formState.isSubmitting}
+        >
+          Save the product
+        </button>
       </form>
     </FormProvider>
   );

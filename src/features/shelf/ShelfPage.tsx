@@ -17,18 +17,40 @@ export function ShelfPage({ start, today }: { start: ShelfStart; today: string }
   const router = useRouter();
   const lend = async () => {
     const answer = await send<{ added: number }>("POST", "/api/demo-shelf", {});
-    toast(answer.ok ? `${answer.value.added} invented products put on the shelf` : answer.refusal.title);
+    toast(
+      answer.ok ? `${answer.value.added} invented products put on the shelf` : answer.refusal.title,
+    );
     router.refresh();
   };
   return (
-    <Page title="Shelf" lead="What is left is always the sum of the ledger." action={<Link href="/shelf/new" className="btn btn-primary">New product</Link>}>
+    <Page
+      title="Shelf"
+      lead="What is left is always the sum of the ledger."
+      action={
+        <Link href="/shelf/new" className="btn btn-primary">
+          New product
+        </Link>
+      }
+    >
       <ShelfTabs />
       {items.length === 0 ? (
         <Empty title="The shelf is empty">
-          <p>Add what you own, or borrow an invented shelf to try with. The plan counts grams against it.</p>
-          <div className="flex flex-wrap gap-3"><Link href="/shelf/new" className="btn btn-primary">Add a product</Link><button type="button" className="btn" onClick={() => void lend()}>Borrow the invented shelf</button></div>
+          <p>
+            Add what you own, or borrow an invented shelf to try with. The plan counts grams against
+            it.
+          </p>
+          <div className="flex flex-wrap gap-3">
+            <Link href="/shelf/new" className="btn btn-primary">
+              Add a product
+            </Link>
+            <button type="button" className="btn" onClick={() => void lend()}>
+              Borrow the invented shelf
+            </button>
+          </div>
         </Empty>
-      ) : <ShelfTable items={items} total={start.total} whole={whole} today={today} />}
+      ) : (
+        <ShelfTable items={items} total={start.total} whole={whole} today={today} />
+      )}
     </Page>
   );
 }

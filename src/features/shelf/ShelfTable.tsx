@@ -1,6 +1,13 @@
 "use client";
 
-import { flexRender, getCoreRowModel, getSortedRowModel, useReactTable, type Row, type SortingState } from "@tanstack/react-table";
+import {
+  flexRender,
+  getCoreRowModel,
+  getSortedRowModel,
+  useReactTable,
+  type Row,
+  type SortingState,
+} from "@tanstack/react-table";
 import { ArrowDown, ArrowUp } from "lucide-react";
 import { useRouter } from "next/navigation";
 import { Fragment, memo, useDeferredValue, useMemo, useState } from "react";
@@ -11,88 +18,289 @@ import type { ShelfItem } from "@/server/shelf";
 import { send } from "@/ui/request";
 import { ageOf, colourFamily, COLUMNS, matching } from "./columns";
 
-const GROUPS = { none: { label: "no heading", of: () => "" }, kind: { label: "kind", of: (item: ShelfItem) => material(item.material).label }, colour: { label: "colour", of: (item: ShelfItem) => colourFamily(item.colour) }, age: { label: "age", of: ageOf } } as const;
+const GROUPS = {
+  none: { label: "no heading", of: () => "" },
+  kind: { label: "kind", of: (item: ShelfItem) => material(item.material).label },
+  colour: { label: "colour", of: (item: ShelfItem) => colourFamily(item.colour) },
+  age: { label: "age", of: ageOf },
+} as const;
 type Group = keyof typeof GROUPS;
-const SHOWN = { all: { label: "everything", is: () => true }, low: { label: "running out", is: (item: ShelfItem) => isLow(item, item.left) }, past: { label: "past its date", is: (item: ShelfItem) => Boolean(item.expiry?.past) }, prop: { label: "not for skin", is: (item: ShelfItem) => item.grade === "prop" } } as const;
+const SHOWN = {
+  all: { label: "everything", is: () => true },
+  low: { label: "running out", is: (item: ShelfItem) => isLow(item, item.left) },
+  past: { label: "past its date", is: (item: ShelfItem) => Boolean(item.expiry?.past) },
+  prop: { label: "not for skin", is: (item: ShelfItem) => item.grade === "prop" },
+} as const;
 type Shown = keyof typeof SHOWN;
 
 /** Rows drawn at once: what is searched is the whole shelf. */
 const A_PAGE = 60;
 
 /** The shelf as a table: searched, filtered, sorted by any column, under headings, with the columns one wants; several rows changed at once, and back. */
-export function ShelfTable({ items, total, whole, today }: { items: readonly ShelfItem[]; total: number; whole: boolean; today: string }) {
+export function ShelfTable({
+  items,
+  total,
+  whole,
+  today,
+}: {
+  items: readonly ShelfItem[];
+  total: number;
+  whole: boolean;
+  today: string;
+}) {
   const [most, setMost] = useState(A_PAGE);
   const router = useRouter();
   const [search, setSearch] = useState("");
   const [sorting, setSorting] = useState<SortingState>([]);
   const [shown, setShown] = useState<Shown>("all");
   const [group, setGroup] = useState<Group>("none");
-  const [hidden, setHidden] = useState<Readonly<Record<string, boolean>>>({ code: false, gram: false });
+  const [hidden, setHidden] = useState<Readonly<Record<string, boolean>>>({
+    code: false,
+    gram: false,
+  });
   const [chosen, setChosen] = useState<Readonly<Record<string, boolean>>>({});
   // Typing goes on while the rows follow.
   const wanted = useDeferredValue(search);
-  const data = useMemo(() => { const matches = matching(wanted); return items.filter((item) => SHOWN[shown].is(item) && matches(item)); }, [items, shown, wanted]);
+  const data = useMemo(() => {
+    const matches = matching(wanted);
+    return items.filter((item) => SHOWN[shown].is(item) && matches(item));
+  }, [items, shown, wanted]);
   // eslint-disable-next-line react-hooks/incompatible-library -- its row model is made anew on purpose
   const table = useReactTable({
-    data, columns: COLUMNS, state: { sorting, columnVisibility: hidden, rowSelection: chosen }, getRowId: ({ id }) => id,
-    onSortingChange: setSorting, onRowSelectionChange: (next) => setChosen((now) => (typeof next === "function" ? next({ ...now }) : next)),
-    getCoreRowModel: getCoreRowModel(), getSortedRowModel: getSortedRowModel(),
+    data,
+    columns: COLUMNS,
+    state: { sorting, columnVisibility: hidden, rowSelection: chosen },
+    getRowId: ({ id }) => id,
+    onSortingChange: setSorting,
+    onRowSelectionChange: (next) =>
+      setChosen((now) => (typeof next === "function" ? next({ ...now }) : next)),
+    getCoreRowModel: getCoreRowModel(),
+    getSortedRowModel: getSortedRowModel(),
   });
   const { rows } = table.getRowModel();
   const picked = items.filter(({ id }) => chosen[id]);
-  const each = async (act: (item: ShelfItem) => Promise<{ ok: boolean }>, list: readonly ShelfItem[]) => (await Promise.all(list.map(act))).filter(({ ok }) => ok).length;
-  const archive = (archived: boolean) => (item: ShelfItem) => send("PUT", `/api/products/${item.id}/archived`, { archived });
+  const each = async (
+    act: (item: ShelfItem) => Promise<{ ok: boolean }>,
+    list: readonly ShelfItem[],
+  ) => (await Promise.all(list.map(act))).filter(({ ok }) => ok).length;
+  const archive = (archived: boolean) => (item: ShelfItem) =>
+    send("PUT", `/api/products/${item.id}/archived`, { archived });
   const putAway = async () => {
     const gone = picked;
     const count = await each(archive(true), gone);
     setChosen({});
     router.refresh();
-    toast(`${count} put away`, { action: { label: "Undo", onClick: () => void each(archive(false), gone).then(() => router.refresh()) } });
+    toast(`${count} put away`, {
+      action: {
+        label: "Undo",
+        onClick: () => void each(archive(false), gone).then(() => router.refresh()),
+      },
+    });
   };
-  const opened = async (on: string | null, list: readonly ShelfItem[]) => each(async ({ id, version, left: _, expiry: __, ...fields }) => send("PUT", `/api/products/${id}`, { version, fields: { ...fields, openedOn: on } }), list);
+  const opened = async (on: string | null, list: readonly ShelfItem[]) =>
+    each(
+      async ({ id, version, left: _, expiry: __, ...fields }) =>
+        send("PUT", `/api/products/${id}`, { version, fields: { ...fields, openedOn: on } }),
+      list,
+    );
   const openedToday = async () => {
     const before = picked;
     const count = await opened(today, before);
     setChosen({});
     router.refresh();
     // What is put back starts from the version that the change made.
-    toast(`${count} opened today`, { action: { label: "Undo", onClick: () => void Promise.all(before.map(({ openedOn, ...item }) => opened(openedOn, [{ ...item, openedOn, version: item.version + 1 }]))).then(() => router.refresh()) } });
+    toast(`${count} opened today`, {
+      action: {
+        label: "Undo",
+        onClick: () =>
+          void Promise.all(
+            before.map(({ openedOn, ...item }) =>
+              opened(openedOn, [{ ...item, openedOn, version: item.version + 1 }]),
+            ),
+          ).then(() => router.refresh()),
+      },
+    });
   };
   const span = table.getVisibleLeafColumns().length + 1;
   return (
     <>
       <div className="mb-3 flex flex-wrap items-end gap-4">
-        <label className="block w-64"><span className="label-line">Find on the shelf</span><input type="search" className="input" value={search} onChange={(event) => setSearch(event.target.value)} /></label>
-        <label className="text-sm"><span className="label-line">Show</span><select className="select !w-40" value={shown} onChange={(event) => setShown(event.target.value as Shown)}>{Object.entries(SHOWN).map(([key, { label }]) => <option key={key} value={key}>{label}</option>)}</select></label>
-        <label className="text-sm"><span className="label-line">Under headings of</span><select className="select !w-36" value={group} onChange={(event) => setGroup(event.target.value as Group)}>{Object.entries(GROUPS).map(([key, { label }]) => <option key={key} value={key}>{label}</option>)}</select></label>
-        <details className="relative text-sm"><summary className="btn">Columns</summary><div className="absolute z-10 mt-1 rounded-box border rule bg-base-100 p-3">{table.getAllLeafColumns().filter((column) => column.getCanHide()).map((column) => <label key={column.id} className="flex min-h-9 items-center gap-2 whitespace-nowrap"><input type="checkbox" className="checkbox checkbox-sm" checked={column.getIsVisible()} onChange={(event) => setHidden((now) => ({ ...now, [column.id]: event.target.checked }))} />{String(column.columnDef.header)}</label>)}</div></details>
+        <label className="block w-64">
+          <span className="label-line">Find on the shelf</span>
+          <input
+            type="search"
+            className="input"
+            value={search}
+            onChange={(event) => setSearch(event.target.value)}
+          />
+        </label>
+        <label className="text-sm">
+          <span className="label-line">Show</span>
+          <select
+            className="select !w-40"
+            value={shown}
+            onChange={(event) => setShown(event.target.value as Shown)}
+          >
+            {Object.entries(SHOWN).map(([key, { label }]) => (
+              <option key={key} value={key}>
+                {label}
+              </option>
+            ))}
+          </select>
+        </label>
+        <label className="text-sm">
+          <span className="label-line">Under headings of</span>
+          <select
+            className="select !w-36"
+            value={group}
+            onChange={(event) => setGroup(event.target.value as Group)}
+          >
+            {Object.entries(GROUPS).map(([key, { label }]) => (
+              <option key={key} value={key}>
+                {label}
+              </option>
+            ))}
+          </select>
+        </label>
+        <details className="relative text-sm">
+          <summary className="btn">Columns</summary>
+          <div className="absolute z-10 mt-1 rounded-box border rule bg-base-100 p-3">
+            {table
+              .getAllLeafColumns()
+              .filter((column) => column.getCanHide())
+              .map((column) => (
+                <label
+                  key={column.id}
+                  className="flex min-h-9 items-center gap-2 whitespace-nowrap"
+                >
+                  <input
+                    type="checkbox"
+                    className="checkbox checkbox-sm"
+                    checked={column.getIsVisible()}
+                    onChange={(event) =>
+                      setHidden((now) => ({ ...now, [column.id]: event.target.checked }))
+                    }
+                  />
+                  {String(column.columnDef.header)}
+                </label>
+              ))}
+          </div>
+        </details>
       </div>
-      <div className="mb-2 flex min-h-10 flex-wrap items-center gap-3 text-sm"><p className="muted" role="status">{whole ? `${rows.length} of ${total} products` : `fetching ${total} products …`}</p>{picked.length > 0 && <><strong>{picked.length} chosen:</strong><button type="button" className="btn btn-sm" onClick={() => void openedToday()}>Opened today</button><button type="button" className="btn btn-sm" onClick={() => void putAway()}>Put away</button></>}</div>
+      <div className="mb-2 flex min-h-10 flex-wrap items-center gap-3 text-sm">
+        <p className="muted" role="status">
+          {whole ? `${rows.length} of ${total} products` : `fetching ${total} products …`}
+        </p>
+        {picked.length > 0 && (
+          <>
+            <strong>{picked.length} chosen:</strong>
+            <button type="button" className="btn btn-sm" onClick={() => void openedToday()}>
+              Opened today
+            </button>
+            <button type="button" className="btn btn-sm" onClick={() => void putAway()}>
+              Put away
+            </button>
+          </>
+        )}
+      </div>
       <div className="relative overflow-x-auto">
         <table className="w-full min-w-[48rem] text-sm">
-          <thead>{table.getHeaderGroups().map((line) => <tr key={line.id} className="border-b-2 border-base-content text-left"><th scope="col" className="w-8 px-1"><span className="sr-only">Chosen</span></th>{line.headers.map((header) => { const sorted = header.column.getIsSorted(); return <th key={header.id} scope="col" aria-sort={sorted === "asc" ? "ascending" : sorted === "desc" ? "descending" : "none"} className="px-1 py-1"><button type="button" className="flex min-h-9 items-center gap-1 px-1 font-bold" onClick={header.column.getToggleSortingHandler()}>{flexRender(header.column.columnDef.header, header.getContext())}{sorted === "asc" && <ArrowUp size={14} aria-hidden />}{sorted === "desc" && <ArrowDown size={14} aria-hidden />}</button></th>; })}</tr>)}</thead>
+          <thead>
+            {table.getHeaderGroups().map((line) => (
+              <tr key={line.id} className="border-b-2 border-base-content text-left">
+                <th scope="col" className="w-8 px-1">
+                  <span className="sr-only">Chosen</span>
+                </th>
+                {line.headers.map((header) => {
+                  const sorted = header.column.getIsSorted();
+                  return (
+                    <th
+                      key={header.id}
+                      scope="col"
+                      aria-sort={
+                        sorted === "asc" ? "ascending" : sorted === "desc" ? "descending" : "none"
+                      }
+                      className="px-1 py-1"
+                    >
+                      <button
+                        type="button"
+                        className="flex min-h-9 items-center gap-1 px-1 font-bold"
+                        onClick={header.column.getToggleSortingHandler()}
+                      >
+                        {flexRender(header.column.columnDef.header, header.getContext())}
+                        {sorted === "asc" && <ArrowUp size={14} aria-hidden />}
+                        {sorted === "desc" && <ArrowDown size={14} aria-hidden />}
+                      </button>
+                    </th>
+                  );
+                })}
+              </tr>
+            ))}
+          </thead>
           <Body rows={rows} most={most} group={group} span={span} hidden={hidden} chosen={chosen} />
         </table>
       </div>
-      {rows.length > most && <button type="button" className="btn mt-3" onClick={() => setMost(most + A_PAGE)}>Show {Math.min(A_PAGE, rows.length - most)} more of {rows.length}</button>}
+      {rows.length > most && (
+        <button type="button" className="btn mt-3" onClick={() => setMost(most + A_PAGE)}>
+          Show {Math.min(A_PAGE, rows.length - most)} more of {rows.length}
+        </button>
+      )}
     </>
   );
 }
 
-interface BodyProps { rows: readonly Row<ShelfItem>[]; most: number; group: Group; span: number; /** What makes the same rows look otherwise. */ hidden: Readonly<Record<string, boolean>>; chosen: Readonly<Record<string, boolean>> }
+interface BodyProps {
+  rows: readonly Row<ShelfItem>[];
+  most: number;
+  group: Group;
+  span: number;
+  /** What makes the same rows look otherwise. */ hidden: Readonly<Record<string, boolean>>;
+  chosen: Readonly<Record<string, boolean>>;
+}
 
 /** The rows under their headings. Drawn anew only where they change: a letter typed in the search is there before they are. */
 const Body = memo(function Body({ rows, most, group, span }: BodyProps) {
   const drawn = rows.slice(0, most);
-  const headings = [...new Map(drawn.map((row) => [GROUPS[group].of(row.original), null])).keys()].sort();
+  const headings = [
+    ...new Map(drawn.map((row) => [GROUPS[group].of(row.original), null])).keys(),
+  ].sort();
   return (
-    <tbody>{headings.map((heading) => (
-      <Fragment key={heading}>
-        {heading && <tr><th scope="rowgroup" colSpan={span} className="bg-base-200 px-2 py-1.5 text-left first-letter:uppercase">{heading}</th></tr>}
-        {drawn.filter((row) => GROUPS[group].of(row.original) === heading).map((row) => (
-          <tr key={row.id} className="border-b rule"><td className="px-1"><input type="checkbox" className="checkbox checkbox-sm" aria-label={`Choose ${row.original.name}`} checked={row.getIsSelected()} onChange={row.getToggleSelectedHandler()} /></td>{row.getVisibleCells().map((cell) => <td key={cell.id} className="px-2 py-1.5">{flexRender(cell.column.columnDef.cell, cell.getContext())}</td>)}</tr>
-        ))}
-      </Fragment>
-    ))}</tbody>
+    <tbody>
+      {headings.map((heading) => (
+        <Fragment key={heading}>
+          {heading && (
+            <tr>
+              <th
+                scope="rowgroup"
+                colSpan={span}
+                className="bg-base-200 px-2 py-1.5 text-left first-letter:uppercase"
+              >
+                {heading}
+              </th>
+            </tr>
+          )}
+          {drawn
+            .filter((row) => GROUPS[group].of(row.original) === heading)
+            .map((row) => (
+              <tr key={row.id} className="border-b rule">
+                <td className="px-1">
+                  <input
+                    type="checkbox"
+                    className="checkbox checkbox-sm"
+                    aria-label={`Choose ${row.original.name}`}
+                    checked={row.getIsSelected()}
+                    onChange={row.getToggleSelectedHandler()}
+                  />
+                </td>
+                {row.getVisibleCells().map((cell) => (
+                  <td key={cell.id} className="px-2 py-1.5">
+                    {flexRender(cell.column.columnDef.cell, cell.getContext())}
+                  </td>
+                ))}
+              </tr>
+            ))}
+        </Fragment>
+      ))}
+    </tbody>
   );
 });

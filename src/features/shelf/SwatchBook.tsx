@@ -2,7 +2,14 @@
 
 import Link from "next/link";
 import { useMemo, useState } from "react";
-import { gapsIn, GAP_DE, inSwatchOrder, nearDuplicates, SWATCH_ORDERS, type SwatchOrder } from "@/core/kit";
+import {
+  gapsIn,
+  GAP_DE,
+  inSwatchOrder,
+  nearDuplicates,
+  SWATCH_ORDERS,
+  type SwatchOrder,
+} from "@/core/kit";
 import { material } from "@/core/paint";
 import { useShelf } from "@/parts/shelf/useShelf";
 import type { ShelfStart } from "@/server/shelf";
@@ -22,21 +29,114 @@ export function SwatchBook({ start }: { start: ShelfStart }) {
   const [target, setTarget] = useState("#5b6f38");
   const swatches = useMemo(() => inSwatchOrder(items, order, target), [items, order, target]);
   const [gaps, pairs] = useMemo(() => [gapsIn(items), nearDuplicates(items)], [items]);
-  if (!swatches.length) return <Page title="Shelf"><ShelfTabs /><Empty title="No colour on the shelf"><p>Add paints and their colours lie here side by side.</p><Link className="btn btn-primary" href="/shelf/new">Add a product</Link></Empty></Page>;
+  if (!swatches.length)
+    return (
+      <Page title="Shelf">
+        <ShelfTabs />
+        <Empty title="No colour on the shelf">
+          <p>Add paints and their colours lie here side by side.</p>
+          <Link className="btn btn-primary" href="/shelf/new">
+            Add a product
+          </Link>
+        </Empty>
+      </Page>
+    );
   return (
     <Page title="Shelf" lead="Every colour there is, side by side.">
       <ShelfTabs />
       <div className="flex flex-wrap items-end gap-4">
-        <label className="text-sm"><span className="label-line">Order</span><select className="select !w-52" value={order} onChange={(event) => setOrder(event.target.value as SwatchOrder)}>{Object.entries(SWATCH_ORDERS).map(([key, label]) => <option key={key} value={key}>{label}</option>)}</select></label>
-        {order === "nearest" && <label className="text-sm"><span className="label-line">Colour looked for</span><input type="color" className="h-10 w-16" value={target} onChange={(event) => setTarget(event.target.value)} /></label>}
+        <label className="text-sm">
+          <span className="label-line">Order</span>
+          <select
+            className="select !w-52"
+            value={order}
+            onChange={(event) => setOrder(event.target.value as SwatchOrder)}
+          >
+            {Object.entries(SWATCH_ORDERS).map(([key, label]) => (
+              <option key={key} value={key}>
+                {label}
+              </option>
+            ))}
+          </select>
+        </label>
+        {order === "nearest" && (
+          <label className="text-sm">
+            <span className="label-line">Colour looked for</span>
+            <input
+              type="color"
+              className="h-10 w-16"
+              value={target}
+              onChange={(event) => setTarget(event.target.value)}
+            />
+          </label>
+        )}
       </div>
-      <ul aria-label="Swatches" className="mt-4 grid grid-cols-[repeat(auto-fill,minmax(9.5rem,1fr))] gap-3">{swatches.slice(0, shown).map(({ product, dE }) => (
-        <li key={product.id} className="flex items-center gap-2 text-sm"><Swatch hex={product.colour} size={52} /><span className="min-w-0"><Link className="link block truncate font-semibold" href={`/shelf/${product.id}`}>{product.name}</Link><span className="muted block truncate text-xs">{order === "nearest" ? `ΔE ${dE.toFixed(1)}` : material(product.material).label}</span></span></li>
-      ))}</ul>
-      {swatches.length > shown && <button type="button" className="btn mt-3" onClick={() => setShown(shown + A_PAGE)}>Show {Math.min(A_PAGE, swatches.length - shown)} more of {swatches.length}</button>}
+      <ul
+        aria-label="Swatches"
+        className="mt-4 grid grid-cols-[repeat(auto-fill,minmax(9.5rem,1fr))] gap-3"
+      >
+        {swatches.slice(0, shown).map(({ product, dE }) => (
+          <li key={product.id} className="flex items-center gap-2 text-sm">
+            <Swatch hex={product.colour} size={52} />
+            <span className="min-w-0">
+              <Link className="link block truncate font-semibold" href={`/shelf/${product.id}`}>
+                {product.name}
+              </Link>
+              <span className="muted block truncate text-xs">
+                {order === "nearest" ? `ΔE ${dE.toFixed(1)}` : material(product.material).label}
+              </span>
+            </span>
+          </li>
+        ))}
+      </ul>
+      {swatches.length > shown && (
+        <button type="button" className="btn mt-3" onClick={() => setShown(shown + A_PAGE)}>
+          Show {Math.min(A_PAGE, swatches.length - shown)} more of {swatches.length}
+        </button>
+      )}
       <div className="mt-6 grid gap-5 lg:grid-cols-2">
-        <section aria-label="Gaps" className="card-plain p-4"><h2 className="text-lg">Gaps in the range</h2>{gaps.length ? <ul className="mt-1 text-sm">{gaps.map((gap) => <li key={gap.name} className="flex items-center gap-2 border-t rule py-1"><Swatch hex={gap.hex} size={24} />No {gap.name} under {GAP_DE} ΔE{gap.nearest && <span className="muted">: the nearest is {gap.nearest.name}, {gap.dE.toFixed(0)} off</span>}</li>)}</ul> : <p className="text-sm">Something near every part of the range is there.</p>}<p className="muted mt-1 text-xs">What one looks for in a range; places typical of their names, from memory.</p></section>
-        <section aria-label="Near duplicates" className="card-plain p-4"><h2 className="text-lg">There twice</h2>{pairs.length ? <ul className="mt-1 text-sm">{pairs.slice(0, MOST_PAIRS).map(({ a, b, dE }) => <li key={a.id + b.id} className="flex items-center gap-2 border-t rule py-1"><Swatch hex={a.colour} size={24} /><Swatch hex={b.colour} size={24} />{a.name} and {b.name} differ by {dE.toFixed(1)}</li>)}{pairs.length > MOST_PAIRS && <li>and {pairs.length - MOST_PAIRS} more pairs</li>}</ul> : <p className="text-sm">No two paints of one kind are so near that nobody tells them apart.</p>}</section>
+        <section aria-label="Gaps" className="card-plain p-4">
+          <h2 className="text-lg">Gaps in the range</h2>
+          {gaps.length ? (
+            <ul className="mt-1 text-sm">
+              {gaps.map((gap) => (
+                <li key={gap.name} className="flex items-center gap-2 border-t rule py-1">
+                  <Swatch hex={gap.hex} size={24} />
+                  No {gap.name} under {GAP_DE} ΔE
+                  {gap.nearest && (
+                    <span className="muted">
+                      : the nearest is {gap.nearest.name}, {gap.dE.toFixed(0)} off
+                    </span>
+                  )}
+                </li>
+              ))}
+            </ul>
+          ) : (
+            <p className="text-sm">Something near every part of the range is there.</p>
+          )}
+          <p className="muted mt-1 text-xs">
+            What one looks for in a range; places typical of their names, from memory.
+          </p>
+        </section>
+        <section aria-label="Near duplicates" className="card-plain p-4">
+          <h2 className="text-lg">There twice</h2>
+          {pairs.length ? (
+            <ul className="mt-1 text-sm">
+              {pairs.slice(0, MOST_PAIRS).map(({ a, b, dE }) => (
+                <li key={a.id + b.id} className="flex items-center gap-2 border-t rule py-1">
+                  <Swatch hex={a.colour} size={24} />
+                  <Swatch hex={b.colour} size={24} />
+                  {a.name} and {b.name} differ by {dE.toFixed(1)}
+                </li>
+              ))}
+              {pairs.length > MOST_PAIRS && <li>and {pairs.length - MOST_PAIRS} more pairs</li>}
+            </ul>
+          ) : (
+            <p className="text-sm">
+              No two paints of one kind are so near that nobody tells them apart.
+            </p>
+          )}
+        </section>
       </div>
     </Page>
   );

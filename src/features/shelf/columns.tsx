@@ -10,20 +10,42 @@ import { Swatch } from "@/ui/Swatch";
 const make = createColumnHelper<ShelfItem>();
 
 /** Greys are kept together; others go by twelfths of the circle, each called by what painters mostly find there. From memory. */
-const FAMILIES = ["red", "orange", "ochre and brown", "yellow", "yellow green", "green", "green", "turquoise", "blue", "blue", "violet", "pink"] as const;
+const FAMILIES = [
+  "red",
+  "orange",
+  "ochre and brown",
+  "yellow",
+  "yellow green",
+  "green",
+  "green",
+  "turquoise",
+  "blue",
+  "blue",
+  "violet",
+  "pink",
+] as const;
 export function colourFamily(hex: string | null): string {
   if (!hex) return "no colour";
   const lab = hexToLab(hex);
-  return isGrey(lab) ? "white, grey and black" : (FAMILIES[Math.floor((((hueAngle(lab) % 360) + 360) % 360) / 30)] ?? "no colour");
+  return isGrey(lab)
+    ? "white, grey and black"
+    : (FAMILIES[Math.floor((((hueAngle(lab) % 360) + 360) % 360) / 30)] ?? "no colour");
 }
 
 /** How old a pot is, as one sorts them out. */
-export const ageOf = (item: ShelfItem): string => (item.expiry?.past ? "past its date" : item.openedOn ? `opened in ${item.openedOn.slice(0, 4)}` : "not opened");
+export const ageOf = (item: ShelfItem): string =>
+  item.expiry?.past
+    ? "past its date"
+    : item.openedOn
+      ? `opened in ${item.openedOn.slice(0, 4)}`
+      : "not opened";
 
 const TEXTS = new WeakMap<ShelfItem, string>();
 /** Words of a product that a search looks through, put together once. */
 function textOf(item: ShelfItem): string {
-  const known = TEXTS.get(item) ?? `${item.name} ${item.maker} ${item.code} ${material(item.material).label} ${item.notes}`.toLowerCase();
+  const known =
+    TEXTS.get(item) ??
+    `${item.name} ${item.maker} ${item.code} ${material(item.material).label} ${item.notes}`.toLowerCase();
   TEXTS.set(item, known);
   return known;
 }
@@ -34,17 +56,89 @@ export function matching(wanted: string): (item: ShelfItem) => boolean {
   return (item) => words.every((word) => textOf(item).includes(word));
 }
 
-const where = (item: ShelfItem) => (item.grade === "prop" ? GRADES.prop : [item.eyeSafe && "eyes", item.lipSafe && "lips", "skin"].filter(Boolean).join(", "));
+const where = (item: ShelfItem) =>
+  item.grade === "prop"
+    ? GRADES.prop
+    : [item.eyeSafe && "eyes", item.lipSafe && "lips", "skin"].filter(Boolean).join(", ");
 
 /** Columns of the shelf in their usual order; each can be hidden. */
 export const COLUMNS = [
-  make.accessor((item) => (item.colour ? hexToLab(item.colour)[0] : -1), { id: "colour", header: "Colour", cell: ({ row }) => <Swatch hex={row.original.colour} size={32} /> }),
-  make.accessor("name", { header: "Name", enableHiding: false, cell: ({ row }) => <><Link className="link font-semibold" href={`/shelf/${row.original.id}`}>{row.original.name}</Link><span className="muted block text-xs">{row.original.maker}</span></> }),
+  make.accessor((item) => (item.colour ? hexToLab(item.colour)[0] : -1), {
+    id: "colour",
+    header: "Colour",
+    cell: ({ row }) => <Swatch hex={row.original.colour} size={32} />,
+  }),
+  make.accessor("name", {
+    header: "Name",
+    enableHiding: false,
+    cell: ({ row }) => (
+      <>
+        <Link className="link font-semibold" href={`/shelf/${row.original.id}`}>
+          {row.original.name}
+        </Link>
+        <span className="muted block text-xs">{row.original.maker}</span>
+      </>
+    ),
+  }),
   make.accessor((item) => material(item.material).label, { id: "kind", header: "Kind" }),
-  make.accessor((item) => (item.colour ? item.hiding : -1), { id: "covers", header: "Covers", cell: ({ row }) => (row.original.colour ? `${Math.round(row.original.hiding * 100)} %` : "") }),
-  make.accessor((item) => item.left / item.sizeGrams, { id: "left", header: "Left", cell: ({ row }) => <span className="whitespace-nowrap">{row.original.left < 0 ? <strong>{gramsWords(row.original.left)}: weigh it</strong> : gramsWords(row.original.left)} <span className="muted">of {gramsWords(row.original.sizeGrams)}</span></span> }),
-  make.accessor((item) => item.priceMinor / item.sizeGrams, { id: "gram", header: "A gram", cell: ({ getValue }) => money(getValue()) }),
-  make.accessor((item) => item.expiry?.date ?? "9999", { id: "good", header: "Good until", cell: ({ row }) => <span className="whitespace-nowrap">{row.original.expiry ? (row.original.expiry.past ? <strong>past, {row.original.expiry.date}</strong> : row.original.expiry.date) : "not opened"}</span> }),
-  make.accessor(where, { id: "where", header: "Where it may go", cell: ({ row }) => <>{row.original.grade === "prop" ? <strong>{where(row.original)}</strong> : where(row.original)}{row.original.allergens.length > 0 && <span className="block text-xs">contains {row.original.allergens.map((allergen) => ALLERGENS[allergen]).join(", ")}</span>}</> }),
+  make.accessor((item) => (item.colour ? item.hiding : -1), {
+    id: "covers",
+    header: "Covers",
+    cell: ({ row }) => (row.original.colour ? `${Math.round(row.original.hiding * 100)} %` : ""),
+  }),
+  make.accessor((item) => item.left / item.sizeGrams, {
+    id: "left",
+    header: "Left",
+    cell: ({ row }) => (
+      <span className="whitespace-nowrap">
+        {row.original.left < 0 ? (
+          <strong>{gramsWords(row.original.left)}: weigh it</strong>
+        ) : (
+          gramsWords(row.original.left)
+        )}{" "}
+        <span className="muted">of {gramsWords(row.original.sizeGrams)}</span>
+      </span>
+    ),
+  }),
+  make.accessor((item) => item.priceMinor / item.sizeGrams, {
+    id: "gram",
+    header: "A gram",
+    cell: ({ getValue }) => money(getValue()),
+  }),
+  make.accessor((item) => item.expiry?.date ?? "9999", {
+    id: "good",
+    header: "Good until",
+    cell: ({ row }) => (
+      <span className="whitespace-nowrap">
+        {row.original.expiry ? (
+          row.original.expiry.past ? (
+            <strong>past, {row.original.expiry.date}</strong>
+          ) : (
+            row.original.expiry.date
+          )
+        ) : (
+          "not opened"
+        )}
+      </span>
+    ),
+  }),
+  make.accessor(where, {
+    id: "where",
+    header: "Where it may go",
+    cell: ({ row }) => (
+      <>
+        {row.original.grade === "prop" ? (
+          <strong>{where(row.original)}</strong>
+        ) : (
+          where(row.original)
+        )}
+        {row.original.allergens.length > 0 && (
+          <span className="block text-xs">
+            contains {row.original.allergens.map((allergen) => ALLERGENS[allergen]).join(", ")}
+          </span>
+        )}
+      </>
+    ),
+  }),
   make.accessor("code", { header: "Code" }),
 ];

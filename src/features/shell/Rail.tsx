@@ -1,12 +1,30 @@
 "use client";
 
-import { Armchair, Blend, BookOpen, CalendarDays, ChartLine, LayoutGrid, Package, Users } from "lucide-react";
+import {
+  Armchair,
+  Blend,
+  BookOpen,
+  CalendarDays,
+  ChartLine,
+  LayoutGrid,
+  Package,
+  Users,
+} from "lucide-react";
 import Link from "next/link";
 import { usePathname } from "next/navigation";
 import type { ReactNode } from "react";
 import { PLACES } from "./places";
 
-const ICONS = { today: CalendarDays, looks: LayoutGrid, calls: Armchair, records: ChartLine, people: Users, mixing: Blend, shelf: Package, rules: BookOpen } as const;
+const ICONS = {
+  today: CalendarDays,
+  looks: LayoutGrid,
+  calls: Armchair,
+  records: ChartLine,
+  people: Users,
+  mixing: Blend,
+  shelf: Package,
+  rules: BookOpen,
+} as const;
 
 /** The way round the studio: a column beside the work, a row below it on a narrow screen. */
 export function Rail({ children }: { children: ReactNode }) {
@@ -14,13 +32,27 @@ export function Rail({ children }: { children: ReactNode }) {
   // At the chair there is one thing to do.
   if (path.startsWith("/chair/")) return null;
   return (
-    <nav aria-label="Studio" className="no-print fixed inset-x-0 bottom-0 z-20 flex border-t rule bg-base-200 md:sticky md:top-0 md:h-dvh md:w-[84px] md:shrink-0 md:flex-col md:border-t-0 md:border-r md:py-3">
-      <Link href="/" className="hidden px-3 pb-4 font-display text-lg font-bold md:block" aria-label="Dermagraph, to Today">Dg</Link>
+    <nav
+      aria-label="Studio"
+      className="no-print fixed inset-x-0 bottom-0 z-20 flex border-t rule bg-base-200 md:sticky md:top-0 md:h-dvh md:w-[84px] md:shrink-0 md:flex-col md:border-t-0 md:border-r md:py-3"
+    >
+      <Link
+        href="/"
+        className="hidden px-3 pb-4 font-display text-lg font-bold md:block"
+        aria-label="Dermagraph, to Today"
+      >
+        Dg
+      </Link>
       {PLACES.map(({ key, href, label }) => {
         const Icon = ICONS[key];
         const here = href === "/" ? path === "/" : path.startsWith(href);
         return (
-          <Link key={key} href={href} aria-current={here ? "page" : undefined} className={`flex min-h-12 flex-1 flex-col items-center justify-center gap-0.5 px-1 py-1.5 text-[13px] md:flex-none md:items-start md:border-l-4 md:px-3 md:py-2.5 ${here ? "border-base-content bg-base-100 font-bold" : "border-transparent hover:bg-base-300"}`}>
+          <Link
+            key={key}
+            href={href}
+            aria-current={here ? "page" : undefined}
+            className={`flex min-h-12 flex-1 flex-col items-center justify-center gap-0.5 px-1 py-1.5 text-[13px] md:flex-none md:items-start md:border-l-4 md:px-3 md:py-2.5 ${here ? "border-base-content bg-base-100 font-bold" : "border-transparent hover:bg-base-300"}`}
+          >
             <Icon size={18} aria-hidden />
             <span>{label}</span>
           </Link>

@@ -11,9 +11,21 @@ import { PLACES } from "./places";
 import { Rail } from "./Rail";
 
 const KEYS: readonly (readonly [keys: string, does: string])[] = [
-  ["Ctrl K", "find a place or an action"], ["?", "this list"], ["G then T L C E P M S R", "go to Today, Looks, Calls, Records, People, Mixing, Shelf, Rules"],
-  ["Ctrl Z", "undo in a look"], ["Ctrl Shift Z", "redo in a look"], ["1 to 9, 0", "Brief, Paint, Map, Colour, Pieces, Time, Tray, Plan, Chair, Record of the look"], ["Space ⌫ N P I", "done, back, note, pause, interrupted, at the chair"],
-  ["A", "add a layer, on the map"], ["↑ ↓", "choose a layer in the stack"], ["Alt ↑ ↓", "move the layer"], ["← → ↑ ↓", "move a mark 1 mm, with Shift 5 mm"], [", . + −", "turn and size a mark"], ["M V D", "mirror, vary, duplicate a mark"], ["Delete", "take the layer out"], ["Ctrl P", "print the plan"],
+  ["Ctrl K", "find a place or an action"],
+  ["?", "this list"],
+  ["G then T L C E P M S R", "go to Today, Looks, Calls, Records, People, Mixing, Shelf, Rules"],
+  ["Ctrl Z", "undo in a look"],
+  ["Ctrl Shift Z", "redo in a look"],
+  ["1 to 9, 0", "Brief, Paint, Map, Colour, Pieces, Time, Tray, Plan, Chair, Record of the look"],
+  ["Space ⌫ N P I", "done, back, note, pause, interrupted, at the chair"],
+  ["A", "add a layer, on the map"],
+  ["↑ ↓", "choose a layer in the stack"],
+  ["Alt ↑ ↓", "move the layer"],
+  ["← → ↑ ↓", "move a mark 1 mm, with Shift 5 mm"],
+  [", . + −", "turn and size a mark"],
+  ["M V D", "mirror, vary, duplicate a mark"],
+  ["Delete", "take the layer out"],
+  ["Ctrl P", "print the plan"],
 ];
 
 type Theme = "studio" | "wings";
@@ -40,34 +52,89 @@ export function Shell({ theme: first }: { theme: Theme }) {
   const [open, setOpen] = useState<"commands" | "keys" | null>(null);
   const other: Theme = theme === "studio" ? "wings" : "studio";
   useHotkeys("mod+k", () => setOpen("commands"), { preventDefault: true, enableOnFormTags: true });
-  useHotkeys("?", () => setOpen("keys"), { preventDefault: true, useKey: true, ignoreModifiers: true });
+  useHotkeys("?", () => setOpen("keys"), {
+    preventDefault: true,
+    useKey: true,
+    ignoreModifiers: true,
+  });
   for (const place of PLACES) useHotkeys(`g>${place.goKey}`, () => router.push(place.href)); // eslint-disable-line react-hooks/rules-of-hooks -- the list never changes
-  const run = (act: () => void) => () => { setOpen(null); act(); };
+  const run = (act: () => void) => () => {
+    setOpen(null);
+    act();
+  };
   return (
     <>
       <Rail>
-        <button type="button" className="flex min-h-12 flex-1 flex-col items-center justify-center gap-0.5 border-transparent px-1 py-1.5 text-[13px] hover:bg-base-300 md:flex-none md:items-start md:border-l-4 md:px-3 md:py-2.5" onClick={() => setTheme(other)}>{theme === "studio" ? <Moon size={18} aria-hidden /> : <Sun size={18} aria-hidden />}<span>{theme === "studio" ? "Dark" : "Light"}</span></button>
-        <button type="button" className="hidden min-h-12 flex-col items-start justify-center gap-0.5 border-l-4 border-transparent px-3 py-2.5 text-[13px] hover:bg-base-300 md:flex" onClick={() => setOpen("keys")}><Keyboard size={18} aria-hidden /><span>Keys</span></button>
+        <button
+          type="button"
+          className="flex min-h-12 flex-1 flex-col items-center justify-center gap-0.5 border-transparent px-1 py-1.5 text-[13px] hover:bg-base-300 md:flex-none md:items-start md:border-l-4 md:px-3 md:py-2.5"
+          onClick={() => setTheme(other)}
+        >
+          {theme === "studio" ? <Moon size={18} aria-hidden /> : <Sun size={18} aria-hidden />}
+          <span>{theme === "studio" ? "Dark" : "Light"}</span>
+        </button>
+        <button
+          type="button"
+          className="hidden min-h-12 flex-col items-start justify-center gap-0.5 border-l-4 border-transparent px-3 py-2.5 text-[13px] hover:bg-base-300 md:flex"
+          onClick={() => setOpen("keys")}
+        >
+          <Keyboard size={18} aria-hidden />
+          <span>Keys</span>
+        </button>
       </Rail>
-      <Dialog open={open === "commands"} title="Find a place or an action" onClose={() => setOpen(null)}>
+      <Dialog
+        open={open === "commands"}
+        title="Find a place or an action"
+        onClose={() => setOpen(null)}
+      >
         <Command label="Places and actions">
-          <Command.Input data-first placeholder="Type a few letters" className="input mb-2 w-full" />
+          <Command.Input
+            data-first
+            placeholder="Type a few letters"
+            className="input mb-2 w-full"
+          />
           <Command.List className="max-h-80 overflow-auto">
             <Command.Empty className="muted p-2">Nothing by that name.</Command.Empty>
-            {[...PLACES.map(({ href, label }) => [`Go to ${label}`, () => router.push(href)] as const),
-              ["New look from a brief", () => router.push("/looks/new")] as const, ["New person", () => router.push("/people/new")] as const, ["New product", () => router.push("/shelf/new")] as const,
-              [theme === "studio" ? "Dark theme (wings)" : "Light theme (studio)", () => setTheme(other)] as const, ["Keys", () => setOpen("keys")] as const].map(([label, act]) => (
-              <Command.Item key={label} value={label} onSelect={run(act)} className="cursor-pointer rounded px-3 py-2.5 data-[selected=true]:bg-base-300">{label}</Command.Item>
+            {[
+              ...PLACES.map(
+                ({ href, label }) => [`Go to ${label}`, () => router.push(href)] as const,
+              ),
+              ["New look from a brief", () => router.push("/looks/new")] as const,
+              ["New person", () => router.push("/people/new")] as const,
+              ["New product", () => router.push("/shelf/new")] as const,
+              [
+                theme === "studio" ? "Dark theme (wings)" : "Light theme (studio)",
+                () => setTheme(other),
+              ] as const,
+              ["Keys", () => setOpen("keys")] as const,
+            ].map(([label, act]) => (
+              <Command.Item
+                key={label}
+                value={label}
+                onSelect={run(act)}
+                className="cursor-pointer rounded px-3 py-2.5 data-[selected=true]:bg-base-300"
+              >
+                {label}
+              </Command.Item>
             ))}
           </Command.List>
         </Command>
       </Dialog>
       <Dialog open={open === "keys"} title="Keys" onClose={() => setOpen(null)}>
         <dl className="grid grid-cols-[auto_1fr] gap-x-6 gap-y-2">
-          {KEYS.map(([keys, does]) => [<dt key={keys}><kbd className="kbd kbd-sm whitespace-nowrap">{keys}</kbd></dt>, <dd key={does}>{does}</dd>])}
+          {KEYS.map(([keys, does]) => [
+            <dt key={keys}>
+              <kbd className="kbd kbd-sm whitespace-nowrap">{keys}</kbd>
+            </dt>,
+            <dd key={does}>{does}</dd>,
+          ])}
         </dl>
       </Dialog>
-      <Toaster position="bottom-center" theme={theme === "wings" ? "dark" : "light"} toastOptions={{ duration: 8000 }} />
+      <Toaster
+        position="bottom-center"
+        theme={theme === "wings" ? "dark" : "light"}
+        toastOptions={{ duration: 8000 }}
+      />
     </>
   );
 }

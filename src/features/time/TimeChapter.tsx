@@ -22,7 +22,17 @@ import { useNow } from "./useNow";
 /** The chair's timeline and the whole day on one axis: change what time depends on, or move a step, and see the finish move. */
 export function TimeChapter() {
   const { look, given, setting } = useWorking();
-  if (!look.layers.length) return <div className="p-6"><Empty title="Nothing to time yet"><p>Minutes follow from the layers: put a base and what goes over it on the map.</p><Link className="btn btn-primary" href={`/looks/${given.look.id}/${setting}/map`}>To the map</Link></Empty></div>;
+  if (!look.layers.length)
+    return (
+      <div className="p-6">
+        <Empty title="Nothing to time yet">
+          <p>Minutes follow from the layers: put a base and what goes over it on the map.</p>
+          <Link className="btn btn-primary" href={`/looks/${given.look.id}/${setting}/map`}>
+            To the map
+          </Link>
+        </Empty>
+      </div>
+    );
   return <Timing key={given.job?.id ?? "none"} />;
 }
 
@@ -31,8 +41,28 @@ function useBrief(): { brief: Brief; change: (values: Partial<Brief>) => void; s
   const { given } = useWorking();
   const { job } = given;
   const router = useRouter();
-  const { value: brief, change, state } = useKept({ version: job?.version ?? 0, value: given.brief }, (version, next, leaving) => send<{ version: number }>("PUT", `/api/jobs/${job?.id ?? ""}`, { version, personId: job?.personId, brief: next }, leaving), () => router.refresh());
-  return { brief, change: (values) => { if (job) change({ ...brief, ...values }); }, state };
+  const {
+    value: brief,
+    change,
+    state,
+  } = useKept(
+    { version: job?.version ?? 0, value: given.brief },
+    (version, next, leaving) =>
+      send<{ version: number }>(
+        "PUT",
+        `/api/jobs/${job?.id ?? ""}`,
+        { version, personId: job?.personId, brief: next },
+        leaving,
+      ),
+    () => router.refresh(),
+  );
+  return {
+    brief,
+    change: (values) => {
+      if (job) change({ ...brief, ...values });
+    },
+    state,
+  };
 }
 
 function Timing() {
@@ -40,14 +70,25 @@ function Timing() {
   const { brief, change, state } = useBrief();
   const [chosen, setChosen] = useState<string | null>(null);
   const shown = useDeferredValue(brief);
-  const plan = useMemo(() => makePlan(look, contextOf({ ...settingOf(given), brief: shown })), [look, given, shown]);
+  const plan = useMemo(
+    () => makePlan(look, contextOf({ ...settingOf(given), brief: shown })),
+    [look, given, shown],
+  );
   // What it was when this page was opened: changes are told against that.
   const [opened] = useState(plan.chairMinutes);
   const paces = usePaces(shown);
   const now = useNow();
   const { times } = plan;
   const moved = Math.round(plan.chairMinutes - opened);
-  const pin = (bar: Bar, minute: number | null) => change({ pins: [...brief.pins.filter(({ task }) => task !== bar.id), ...(minute === null ? [] : [{ task: bar.id, minute: Math.max(0, Math.round(minute * 2) / 2) }])] });
+  const pin = (bar: Bar, minute: number | null) =>
+    change({
+      pins: [
+        ...brief.pins.filter(({ task }) => task !== bar.id),
+        ...(minute === null
+          ? []
+          : [{ task: bar.id, minute: Math.max(0, Math.round(minute * 2) / 2) }]),
+      ],
+    });
   const known = new Set(plan.bars.map(({ id }) => id));
   const pins = brief.pins.filter(({ task }) => known.has(task));
   return (
@@ -56,34 +97,180 @@ function Timing() {
         <div>
           <h2 className="text-2xl">Time</h2>
           <p className="text-lg" role="status">
-            {times ? <>Start <strong>{clock(times.startAt)}</strong>, painted by <strong>{clock(times.paintedBy)}</strong>, leave by <strong>{clock(times.leaveBy)}</strong>, curtain <strong>{clock(times.curtainAt)}</strong>. </> : <>No curtain yet: minutes count from the start. </>}
-            <strong>{minutesWords(plan.chairMinutes)}</strong> at the chair{moved !== 0 && <>, {minutesWords(Math.abs(moved))} {moved < 0 ? "less" : "more"} than before</>}.
+            {times ? (
+              <>
+                Start <strong>{clock(times.startAt)}</strong>, painted by{" "}
+                <strong>{clock(times.paintedBy)}</strong>, leave by{" "}
+                <strong>{clock(times.leaveBy)}</strong>, curtain{" "}
+                <strong>{clock(times.curtainAt)}</strong>.{" "}
+              </>
+            ) : (
+              <>No curtain yet: minutes count from the start. </>
+            )}
+            <strong>{minutesWords(plan.chairMinutes)}</strong> at the chair
+            {moved !== 0 && (
+              <>
+                , {minutesWords(Math.abs(moved))} {moved < 0 ? "less" : "more"} than before
+              </>
+            )}
+            .
           </p>
-          <p className="muted text-sm">{minutesWords(plan.handsOnMinutes)} of hands-on work; no order of these steps is shorter than {minutesWords(plan.lowerBoundMinutes)} (critical path, and the hands there are).</p>
+          <p className="muted text-sm">
+            {minutesWords(plan.handsOnMinutes)} of hands-on work; no order of these steps is shorter
+            than {minutesWords(plan.lowerBoundMinutes)} (critical path, and the hands there are).
+          </p>
         </div>
-        <p role="status" className="muted text-sm">{state}</p>
+        <p role="status" className="muted text-sm">
+          {state}
+        </p>
       </div>
-      <fieldset className="card-plain mt-4 flex flex-wrap items-end gap-x-5 gap-y-3 p-4" disabled={!given.job}>
+      <fieldset
+        className="card-plain mt-4 flex flex-wrap items-end gap-x-5 gap-y-3 p-4"
+        disabled={!given.job}
+      >
         <legend className="sr-only">What the time depends on</legend>
-        <label className="text-sm"><span className="label-line">Pace</span><select className="select !w-64" value={brief.pace} onChange={(event) => change({ pace: event.target.value as Pace })}>{Object.entries(PACES).map(([key, { label }]) => <option key={key} value={key}>{label}{paces ? `: ${minutesWords(paces[key as Pace])}` : ""}</option>)}</select></label>
-        <label className="text-sm"><span className="label-line">Painted by</span><select className="select !w-44" value={brief.self ? "self" : String(brief.artists)} onChange={(event) => change(event.target.value === "self" ? { self: true, artists: 1 } : { self: false, helper: false, artists: Number(event.target.value) })}>{[1, 2, 3, 4].map((count) => <option key={count} value={count}>{count === 1 ? "one artist" : `${count} artists at once`}</option>)}<option value="self">themselves</option></select></label>
-        {brief.self && <label className="flex min-h-10 items-center gap-2 text-sm"><input type="checkbox" className="checkbox" checked={brief.helper} onChange={(event) => change({ helper: event.target.checked })} />Somebody helps with the back</label>}
-        <label className="flex min-h-10 items-center gap-2 text-sm"><input type="checkbox" className="checkbox" checked={brief.dryer} onChange={(event) => change({ dryer: event.target.checked })} />Cool dryer</label>
-        <Figure label="Air, °C" value={brief.airDegC} least={-20} most={50} set={(airDegC) => change({ airDegC })} />
-        <Figure label="Humidity, %" value={brief.rh} least={1} most={100} set={(rh) => change({ rh })} />
-        <Figure label="Kept in hand, min" value={brief.bufferMinutes} least={0} most={480} set={(minutes) => change({ bufferMinutes: Math.round(minutes) })} />
-        {!given.job && <p className="w-full text-sm">These belong to a job: give the look a brief first.</p>}
+        <label className="text-sm">
+          <span className="label-line">Pace</span>
+          <select
+            className="select !w-64"
+            value={brief.pace}
+            onChange={(event) => change({ pace: event.target.value as Pace })}
+          >
+            {Object.entries(PACES).map(([key, { label }]) => (
+              <option key={key} value={key}>
+                {label}
+                {paces ? `: ${minutesWords(paces[key as Pace])}` : ""}
+              </option>
+            ))}
+          </select>
+        </label>
+        <label className="text-sm">
+          <span className="label-line">Painted by</span>
+          <select
+            className="select !w-44"
+            value={brief.self ? "self" : String(brief.artists)}
+            onChange={(event) =>
+              change(
+                event.target.value === "self"
+                  ? { self: true, artists: 1 }
+                  : { self: false, helper: false, artists: Number(event.target.value) },
+              )
+            }
+          >
+            {[1, 2, 3, 4].map((count) => (
+              <option key={count} value={count}>
+                {count === 1 ? "one artist" : `${count} artists at once`}
+              </option>
+            ))}
+            <option value="self">themselves</option>
+          </select>
+        </label>
+        {brief.self && (
+          <label className="flex min-h-10 items-center gap-2 text-sm">
+            <input
+              type="checkbox"
+              className="checkbox"
+              checked={brief.helper}
+              onChange={(event) => change({ helper: event.target.checked })}
+            />
+            Somebody helps with the back
+          </label>
+        )}
+        <label className="flex min-h-10 items-center gap-2 text-sm">
+          <input
+            type="checkbox"
+            className="checkbox"
+            checked={brief.dryer}
+            onChange={(event) => change({ dryer: event.target.checked })}
+          />
+          Cool dryer
+        </label>
+        <Figure
+          label="Air, °C"
+          value={brief.airDegC}
+          least={-20}
+          most={50}
+          set={(airDegC) => change({ airDegC })}
+        />
+        <Figure
+          label="Humidity, %"
+          value={brief.rh}
+          least={1}
+          most={100}
+          set={(rh) => change({ rh })}
+        />
+        <Figure
+          label="Kept in hand, min"
+          value={brief.bufferMinutes}
+          least={0}
+          most={480}
+          set={(minutes) => change({ bufferMinutes: Math.round(minutes) })}
+        />
+        {!given.job && (
+          <p className="w-full text-sm">These belong to a job: give the look a brief first.</p>
+        )}
       </fieldset>
-      <DayAxis plan={plan} look={look} context={contextOf({ ...settingOf(given), brief: shown })} now={now} />
-      <ChairTimeline plan={plan} look={look} startAt={times?.startAt ?? null} now={now} chosen={chosen} pins={new Map(brief.pins.map(({ task, minute }) => [task, minute]))} onChoose={setChosen} onPin={given.job ? pin : null} />
-      <HeldBack plan={plan} look={look} pins={pins} chosen={chosen} onPin={given.job ? pin : null} onClear={() => change({ pins: [] })} />
+      <DayAxis
+        plan={plan}
+        look={look}
+        context={contextOf({ ...settingOf(given), brief: shown })}
+        now={now}
+      />
+      <ChairTimeline
+        plan={plan}
+        look={look}
+        startAt={times?.startAt ?? null}
+        now={now}
+        chosen={chosen}
+        pins={new Map(brief.pins.map(({ task, minute }) => [task, minute]))}
+        onChoose={setChosen}
+        onPin={given.job ? pin : null}
+      />
+      <HeldBack
+        plan={plan}
+        look={look}
+        pins={pins}
+        chosen={chosen}
+        onPin={given.job ? pin : null}
+        onClear={() => change({ pins: [] })}
+      />
       <Rehearsal />
     </div>
   );
 }
 
-function Figure({ label, value, least, most, set }: { label: string; value: number; least: number; most: number; set: (value: number) => void }) {
-  return <label className="text-sm"><span className="label-line">{label}</span><input type="number" min={least} max={most} step="any" inputMode="decimal" className="input !w-28" value={value} onChange={(event) => { const typed = Number(event.target.value); if (event.target.value !== "" && Number.isFinite(typed)) set(Math.max(least, Math.min(most, typed))); }} /></label>;
+function Figure({
+  label,
+  value,
+  least,
+  most,
+  set,
+}: {
+  label: string;
+  value: number;
+  least: number;
+  most: number;
+  set: (value: number) => void;
+}) {
+  return (
+    <label className="text-sm">
+      <span className="label-line">{label}</span>
+      <input
+        type="number"
+        min={least}
+        max={most}
+        step="any"
+        inputMode="decimal"
+        className="input !w-28"
+        value={value}
+        onChange={(event) => {
+          const typed = Number(event.target.value);
+          if (event.target.value !== "" && Number.isFinite(typed))
+            set(Math.max(least, Math.min(most, typed)));
+        }}
+      />
+    </label>
+  );
 }
 
 /** The chair at every pace, off the page. */
@@ -93,8 +280,14 @@ function usePaces(brief: Brief): Record<Pace, number> | null {
   const [paces, setPaces] = useState<Record<Pace, number> | null>(null);
   useEffect(() => {
     let current = true;
-    void worker().paces({ look, setting: { ...settingOf(given), brief } }).then((answer) => { if (current) setPaces(answer); });
-    return () => { current = false; };
+    void worker()
+      .paces({ look, setting: { ...settingOf(given), brief } })
+      .then((answer) => {
+        if (current) setPaces(answer);
+      });
+    return () => {
+      current = false;
+    };
   }, [look, given, brief, worker]);
   return paces;
 }
@@ -105,12 +298,48 @@ function Rehearsal() {
   const { from, factor, curve } = given.speed;
   const times = `${factor.toFixed(2)} times the house's minutes`;
   return (
-    <section aria-label="Rehearsal" className="card-plain mt-4 flex flex-wrap items-center justify-between gap-4 p-4">
+    <section
+      aria-label="Rehearsal"
+      className="card-plain mt-4 flex flex-wrap items-center justify-between gap-4 p-4"
+    >
       <div className="max-w-prose text-sm">
         <h3 className="text-lg">Whose minutes these are</h3>
-        <p>{from.same > 0 ? <>Yours: {from.same === 1 ? "one sitting of this look was timed" : `${from.same} sittings of this look were timed`}, and {curve ? <>the curve fitted to them puts the next at {times} (each doubling of practice multiplies by {curve.rate.toFixed(2)}; Wright 1936)</> : <>the last took {times}</>}.</> : from.others > 0 ? <>Your mean on other looks, {times}, by {from.others === 1 ? "one sitting" : `${from.others} sittings`}. This look was never timed.</> : <>The house&apos;s: nothing was timed yet. Area over the tool&apos;s rate, stroke length over its speed, common practice.</>} A rehearsal the day before gives the measured time (TIME-2).</p>
+        <p>
+          {from.same > 0 ? (
+            <>
+              Yours:{" "}
+              {from.same === 1
+                ? "one sitting of this look was timed"
+                : `${from.same} sittings of this look were timed`}
+              , and{" "}
+              {curve ? (
+                <>
+                  the curve fitted to them puts the next at {times} (each doubling of practice
+                  multiplies by {curve.rate.toFixed(2)}; Wright 1936)
+                </>
+              ) : (
+                <>the last took {times}</>
+              )}
+              .
+            </>
+          ) : from.others > 0 ? (
+            <>
+              Your mean on other looks, {times}, by{" "}
+              {from.others === 1 ? "one sitting" : `${from.others} sittings`}. This look was never
+              timed.
+            </>
+          ) : (
+            <>
+              The house&apos;s: nothing was timed yet. Area over the tool&apos;s rate, stroke length
+              over its speed, common practice.
+            </>
+          )}{" "}
+          A rehearsal the day before gives the measured time (TIME-2).
+        </p>
       </div>
-      <Link className="btn" href={`/chair/${given.look.id}/${setting}?rehearsal=1`}>Rehearse it at the chair</Link>
+      <Link className="btn" href={`/chair/${given.look.id}/${setting}?rehearsal=1`}>
+        Rehearse it at the chair
+      </Link>
     </section>
   );
 }

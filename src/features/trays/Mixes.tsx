@@ -15,42 +15,134 @@ const REACHED_DE = 6;
 
 /** What the pans of a tray make with each other: half and half as a chart, and how far they come round the map of colour. */
 export function Mixes({ pans, products }: { pans: readonly Pan[]; products: Known }) {
-  const used = [...new Set(pans.flatMap(({ parts }) => parts.map(({ productId }) => productId)))].flatMap((id) => { const product = products.get(id); return product?.colour ? [product] : []; });
-  const reach = useTrayAnswer<Reach>(used.map(({ id, version }) => `${id} ${version}`).join(), (worker) => worker.reach(used));
+  const used = [
+    ...new Set(pans.flatMap(({ parts }) => parts.map(({ productId }) => productId))),
+  ].flatMap((id) => {
+    const product = products.get(id);
+    return product?.colour ? [product] : [];
+  });
+  const reach = useTrayAnswer<Reach>(
+    used.map(({ id, version }) => `${id} ${version}`).join(),
+    (worker) => worker.reach(used),
+  );
   const [shown, setShown] = useState<string | null>(null);
   if (used.length < 2) return null;
-  if (!reach) return <p role="status" className="mt-6">Mixing what lies in it …</p>;
-  const pair = new Map(reach.pairs.map((mix) => [mix.parts.map(({ id }) => id).sort().join("\u0000"), mix]));
+  if (!reach)
+    return (
+      <p role="status" className="mt-6">
+        Mixing what lies in it …
+      </p>
+    );
+  const pair = new Map(
+    reach.pairs.map((mix) => [
+      mix.parts
+        .map(({ id }) => id)
+        .sort()
+        .join("\u0000"),
+      mix,
+    ]),
+  );
   const reached = reach.range.filter(({ made }) => made.dE <= REACHED_DE);
-  const far = reach.range.filter(({ made }) => made.dE > REACHED_DE).sort((a, b) => b.made.dE - a.made.dE);
+  const far = reach.range
+    .filter(({ made }) => made.dE > REACHED_DE)
+    .sort((a, b) => b.made.dE - a.made.dE);
   return (
     <div className="mt-6 grid items-start gap-5 lg:grid-cols-2">
       <section aria-label="Half and half" className="card-plain p-4">
         <h2 className="text-lg">Half and half</h2>
-        <p className="min-h-6 text-sm" role="status">{shown ?? `${reach.mixes} colours by up to four parts. Point at one.`}</p>
+        <p className="min-h-6 text-sm" role="status">
+          {shown ?? `${reach.mixes} colours by up to four parts. Point at one.`}
+        </p>
         <div className="overflow-x-auto">
           <table className="mt-2 border-separate border-spacing-0.5 text-xs">
             <caption className="sr-only">What two paints of the tray make by equal parts</caption>
-            <tbody>{used.map((row, i) => (
-              <tr key={row.id}>
-                <th scope="row" className="pr-2 text-left font-normal whitespace-nowrap">{row.name}</th>
-                {used.slice(0, i + 1).map((column) => {
-                  const mix = row === column ? null : pair.get([row.id, column.id].sort().join("\u0000"));
-                  const hex = row === column ? row.colour : mix ? labToHex(mix.lab) : null;
-                  const words = row === column ? row.name : `${row.name} and ${column.name}: ${hex ?? "do not mix"}`;
-                  return <td key={column.id} className="p-0">{hex ? <button type="button" aria-label={words} title={words} onClick={() => setShown(words)} onMouseEnter={() => setShown(words)} className={`block size-7 ${row === column ? "rounded-full" : ""}`} style={{ background: hex }} /> : <span aria-hidden className="muted flex size-7 items-center justify-center">·</span>}</td>;
-                })}
-              </tr>
-            ))}</tbody>
+            <tbody>
+              {used.map((row, i) => (
+                <tr key={row.id}>
+                  <th scope="row" className="pr-2 text-left font-normal whitespace-nowrap">
+                    {row.name}
+                  </th>
+                  {used.slice(0, i + 1).map((column) => {
+                    const mix =
+                      row === column ? null : pair.get([row.id, column.id].sort().join("\u0000"));
+                    const hex = row === column ? row.colour : mix ? labToHex(mix.lab) : null;
+                    const words =
+                      row === column
+                        ? row.name
+                        : `${row.name} and ${column.name}: ${hex ?? "do not mix"}`;
+                    return (
+                      <td key={column.id} className="p-0">
+                        {hex ? (
+                          <button
+                            type="button"
+                            aria-label={words}
+                            title={words}
+                            onClick={() => setShown(words)}
+                            onMouseEnter={() => setShown(words)}
+                            className={`block size-7 ${row === column ? "rounded-full" : ""}`}
+                            style={{ background: hex }}
+                          />
+                        ) : (
+                          <span
+                            aria-hidden
+                            className="muted flex size-7 items-center justify-center"
+                          >
+                            ·
+                          </span>
+                        )}
+                      </td>
+                    );
+                  })}
+                </tr>
+              ))}
+            </tbody>
           </table>
         </div>
       </section>
       <section aria-label="What it reaches" className="card-plain p-4 text-sm">
         <h2 className="text-lg">What it reaches</h2>
-        <p>{reached.length} of {reach.range.length} places on the map of colour, as near as ΔE {REACHED_DE}.</p>
-        {far.length > 0 && <><h3 className="mt-2 font-bold">Out of reach</h3><ul>{far.slice(0, 8).map(({ name, hex, made }) => <li key={name} className="flex items-center gap-2 border-t rule py-1"><Swatch hex={hex} size={24} /><span className="w-32 font-semibold">{name}</span><Swatch hex={labToHex(made.lab)} size={24} /><span className="flex-1">{recipeWords(made.parts, products)}</span><span className="muted">ΔE {made.dE.toFixed(0)}</span></li>)}</ul></>}
-        {reached.length > 0 && <details className="mt-2"><summary className="cursor-pointer font-bold">What is reached, and how</summary><ul>{reached.map(({ name, hex, made }) => <li key={name} className="flex items-center gap-2 border-t rule py-1"><Swatch hex={hex} size={24} /><span className="w-32 font-semibold">{name}</span><span className="flex-1">{recipeWords(made.parts, products)}</span><span className="muted">ΔE {made.dE.toFixed(1)}</span></li>)}</ul></details>}
-        <p className="muted mt-2 text-xs">Places typical of their names, from memory. For one colour in particular: <Link className="link" href="/mixing">the mixing bench</Link>.</p>
+        <p>
+          {reached.length} of {reach.range.length} places on the map of colour, as near as ΔE{" "}
+          {REACHED_DE}.
+        </p>
+        {far.length > 0 && (
+          <>
+            <h3 className="mt-2 font-bold">Out of reach</h3>
+            <ul>
+              {far.slice(0, 8).map(({ name, hex, made }) => (
+                <li key={name} className="flex items-center gap-2 border-t rule py-1">
+                  <Swatch hex={hex} size={24} />
+                  <span className="w-32 font-semibold">{name}</span>
+                  <Swatch hex={labToHex(made.lab)} size={24} />
+                  <span className="flex-1">{recipeWords(made.parts, products)}</span>
+                  <span className="muted">ΔE {made.dE.toFixed(0)}</span>
+                </li>
+              ))}
+            </ul>
+          </>
+        )}
+        {reached.length > 0 && (
+          <details className="mt-2">
+            <summary className="cursor-pointer font-bold">What is reached, and how</summary>
+            <ul>
+              {reached.map(({ name, hex, made }) => (
+                <li key={name} className="flex items-center gap-2 border-t rule py-1">
+                  <Swatch hex={hex} size={24} />
+                  <span className="w-32 font-semibold">{name}</span>
+                  <span className="flex-1">{recipeWords(made.parts, products)}</span>
+                  <span className="muted">ΔE {made.dE.toFixed(1)}</span>
+                </li>
+              ))}
+            </ul>
+          </details>
+        )}
+        <p className="muted mt-2 text-xs">
+          Places typical of their names, from memory. For one colour in particular:{" "}
+          <Link className="link" href="/mixing">
+            the mixing bench
+          </Link>
+          .
+        </p>
       </section>
     </div>
   );

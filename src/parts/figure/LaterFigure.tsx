@@ -5,7 +5,13 @@ import { predict, type Look } from "@/core/look";
 import { contextOf, type StoredSetting } from "@/core/record";
 import { FaceFigure } from "./FaceFigure";
 
-interface LaterFigureProps { id: string; look: Look; setting: StoredSetting; title: string; className: string }
+interface LaterFigureProps {
+  id: string;
+  look: Look;
+  setting: StoredSetting;
+  title: string;
+  className: string;
+}
 
 /** A look's figure, worked out in the browser once it comes into sight: a page of many looks is there at once. */
 export function LaterFigure({ id, look, setting, title, className }: LaterFigureProps) {
@@ -14,15 +20,34 @@ export function LaterFigure({ id, look, setting, title, className }: LaterFigure
   useEffect(() => {
     const element = frame.current;
     if (!element || near) return;
-    const watcher = new IntersectionObserver((entries) => { if (entries.some(({ isIntersecting }) => isIntersecting)) setNear(true); }, { rootMargin: "300px" });
+    const watcher = new IntersectionObserver(
+      (entries) => {
+        if (entries.some(({ isIntersecting }) => isIntersecting)) setNear(true);
+      },
+      { rootMargin: "300px" },
+    );
     watcher.observe(element);
     return () => watcher.disconnect();
   }, [near]);
-  return <span ref={frame} className={`block ${className}`}>{near && <Drawn id={id} look={look} setting={setting} title={title} />}</span>;
+  return (
+    <span ref={frame} className={`block ${className}`}>
+      {near && <Drawn id={id} look={look} setting={setting} title={title} />}
+    </span>
+  );
 }
 
 function Drawn({ id, look, setting, title }: Omit<LaterFigureProps, "className">) {
   const context = useMemo(() => contextOf(setting), [setting]);
   const prediction = useMemo(() => predict(look, context), [look, context]);
-  return <FaceFigure id={id} look={look} context={context} prediction={prediction} guides={{ hat: false }} title={title} className="h-full w-full" />;
+  return (
+    <FaceFigure
+      id={id}
+      look={look}
+      context={context}
+      prediction={prediction}
+      guides={{ hat: false }}
+      title={title}
+      className="h-full w-full"
+    />
+  );
 }

@@ -13,14 +13,46 @@ export function LostMarks({ edges, figure }: { edges: readonly SeenEdge[]; figur
   return (
     <g pointerEvents="none">
       {edges.map((edge, i) => {
-        const at = placeOf(edge.lines, i) ?? (edge.zones[0] && centroid(figure.zone(edge.zones[0]).polygon));
+        const at =
+          placeOf(edge.lines, i) ?? (edge.zones[0] && centroid(figure.zone(edge.zones[0]).polygon));
         return (
           <g key={edge.key} fill="none" strokeLinecap="butt">
-            {edge.lines.filter((line) => line.length > 1).slice(0, 40).map((line, k) => [
-              <path key={`${k}w`} d={pathOf(line, false)} stroke="#fff" strokeWidth={1.8} opacity={0.9} />,
-              <path key={`${k}b`} d={pathOf(line, false)} stroke="#111" strokeWidth={1.1} strokeDasharray="1.2 2.6" />,
-            ])}
-            {at && <g transform={`translate(${at.x} ${-at.y})`}><rect x={-4.6} y={-4.6} width={9.2} height={9.2} fill="#fff" stroke="#111" strokeWidth={0.9} transform="rotate(45)" /><text textAnchor="middle" dy={2.3} fontSize={6.4} fontWeight={700} fill="#111">{i + 1}</text></g>}
+            {edge.lines
+              .filter((line) => line.length > 1)
+              .slice(0, 40)
+              .map((line, k) => [
+                <path
+                  key={`${k}w`}
+                  d={pathOf(line, false)}
+                  stroke="#fff"
+                  strokeWidth={1.8}
+                  opacity={0.9}
+                />,
+                <path
+                  key={`${k}b`}
+                  d={pathOf(line, false)}
+                  stroke="#111"
+                  strokeWidth={1.1}
+                  strokeDasharray="1.2 2.6"
+                />,
+              ])}
+            {at && (
+              <g transform={`translate(${at.x} ${-at.y})`}>
+                <rect
+                  x={-4.6}
+                  y={-4.6}
+                  width={9.2}
+                  height={9.2}
+                  fill="#fff"
+                  stroke="#111"
+                  strokeWidth={0.9}
+                  transform="rotate(45)"
+                />
+                <text textAnchor="middle" dy={2.3} fontSize={6.4} fontWeight={700} fill="#111">
+                  {i + 1}
+                </text>
+              </g>
+            )}
           </g>
         );
       })}

@@ -9,7 +9,9 @@ import { MarkDrawing } from "./MarkDrawing";
 import { pathOf } from "./path";
 import { sceneOf, VIEWS, type Scene, type ViewKey, type ViewZone } from "./views";
 
-interface ViewFigureProps extends FaceFigureProps { view: ViewKey }
+interface ViewFigureProps extends FaceFigureProps {
+  view: ViewKey;
+}
 
 /** The figure from any side: the face with all its guides, or the zones and marks that another view shows. */
 export function ViewFigure({ view, ...props }: ViewFigureProps) {
@@ -19,61 +21,227 @@ export function ViewFigure({ view, ...props }: ViewFigureProps) {
 /** Blur of a faded edge, mm. */
 const SOFT_MM = 3;
 
-function OtherView({ view, id, look, context, prediction, title, upTo, whole, lamp = "D65", guides = {}, selected = [], onZone, className }: ViewFigureProps) {
+function OtherView({
+  view,
+  id,
+  look,
+  context,
+  prediction,
+  title,
+  upTo,
+  whole,
+  lamp = "D65",
+  guides = {},
+  selected = [],
+  onZone,
+  className,
+}: ViewFigureProps) {
   const { figure, person } = context;
   const scene = useMemo(() => sceneOf(figure, view), [figure, view]);
   const visible = visibleLayers(look, context, prediction, upTo, whole);
   const hexOfFilm = (colour: Spectrum) => hexOf(colour, lamp);
-  const lit = (hex: string) => (lamp === "D65" ? hex : hexOf(reflectanceFromLab(hexToLab(hex)), lamp));
+  const lit = (hex: string) =>
+    lamp === "D65" ? hex : hexOf(reflectanceFromLab(hexToLab(hex)), lamp);
   const bareHex = (zone: ZoneId) => hexOfFilm(prediction.bare(zone));
   const lines = lineColour(lit(person.skin));
   // Between zones that meet at the jaw and under the ear one sees what the neck is painted with.
-  const onNeck = visible.findLast(({ layer, colours }) => !layer.marks.length && layer.share === 1 && colours.has("neckFront"))?.colours.get("neckFront");
+  const onNeck = visible
+    .findLast(
+      ({ layer, colours }) => !layer.marks.length && layer.share === 1 && colours.has("neckFront"),
+    )
+    ?.colours.get("neckFront");
   const groundHex = onNeck ? hexOfFilm(onNeck) : bareHex("forehead");
   const { box } = scene;
   const line = Math.max(0.8, box.height / 900);
   const isProfile = VIEWS[view].frame === null;
   const side: Side = view === "rightProfile" ? "right" : "left";
   return (
-    <svg viewBox={`${box.left} ${box.top} ${box.width} ${box.height}`} className={className} role="img" aria-label={title} preserveAspectRatio="xMidYMid meet" style={{ printColorAdjust: "exact" }}>
+    <svg
+      viewBox={`${box.left} ${box.top} ${box.width} ${box.height}`}
+      className={className}
+      role="img"
+      aria-label={title}
+      preserveAspectRatio="xMidYMid meet"
+      style={{ printColorAdjust: "exact" }}
+    >
       <defs>
-        {scene.zones.map((zone) => <path key={zone.id} id={`${id}-${zone.id}`} d={pathOf(zone.polygon, true)} />)}
-        <clipPath id={`${id}-skin`}>{scene.ground && <path d={pathOf(scene.ground, true)} />}{scene.zones.map((zone) => <use key={zone.id} href={`#${id}-${zone.id}`} />)}</clipPath>
-        <filter id={`${id}-soft`} x="-40%" y="-40%" width="180%" height="180%"><feGaussianBlur stdDeviation={SOFT_MM} /></filter>
-        <filter id={`${id}-soft1`} x="-40%" y="-40%" width="180%" height="180%"><feGaussianBlur stdDeviation={1} /></filter>
-        <radialGradient id={`${id}-iris`}><stop offset="0" stopColor={lit("#8a6a4c")} /><stop offset="0.65" stopColor={lit("#5b4230")} /><stop offset="1" stopColor={lit("#35251a")} /></radialGradient>
+        {scene.zones.map((zone) => (
+          <path key={zone.id} id={`${id}-${zone.id}`} d={pathOf(zone.polygon, true)} />
+        ))}
+        <clipPath id={`${id}-skin`}>
+          {scene.ground && <path d={pathOf(scene.ground, true)} />}
+          {scene.zones.map((zone) => (
+            <use key={zone.id} href={`#${id}-${zone.id}`} />
+          ))}
+        </clipPath>
+        <filter id={`${id}-soft`} x="-40%" y="-40%" width="180%" height="180%">
+          <feGaussianBlur stdDeviation={SOFT_MM} />
+        </filter>
+        <filter id={`${id}-soft1`} x="-40%" y="-40%" width="180%" height="180%">
+          <feGaussianBlur stdDeviation={1} />
+        </filter>
+        <radialGradient id={`${id}-iris`}>
+          <stop offset="0" stopColor={lit("#8a6a4c")} />
+          <stop offset="0.65" stopColor={lit("#5b4230")} />
+          <stop offset="1" stopColor={lit("#35251a")} />
+        </radialGradient>
       </defs>
-      <g stroke={lines} strokeWidth={line * 2.4} strokeLinejoin="round">{scene.ground && <path d={pathOf(scene.ground, true)} fill={bareHex("forehead")} />}{scene.zones.map((zone) => <use key={zone.id} href={`#${id}-${zone.id}`} />)}</g>
+      <g stroke={lines} strokeWidth={line * 2.4} strokeLinejoin="round">
+        {scene.ground && <path d={pathOf(scene.ground, true)} fill={bareHex("forehead")} />}
+        {scene.zones.map((zone) => (
+          <use key={zone.id} href={`#${id}-${zone.id}`} />
+        ))}
+      </g>
       {scene.ground && <path d={pathOf(scene.ground, true)} fill={groundHex} />}
-      {scene.zones.map((zone) => <use key={zone.id} href={`#${id}-${zone.id}`} fill={bareHex(zone.id)} stroke={bareHex(zone.id)} strokeWidth={0.5} />)}
+      {scene.zones.map((zone) => (
+        <use
+          key={zone.id}
+          href={`#${id}-${zone.id}`}
+          fill={bareHex(zone.id)}
+          stroke={bareHex(zone.id)}
+          strokeWidth={0.5}
+        />
+      ))}
       <Hair scene={scene} id={id} colour={lit(person.brow)} />
       <g clipPath={`url(#${id}-skin)`}>
-        {visible.map((entry) => <ZonePaint key={entry.layer.id} visible={entry} scene={scene} id={id} hexOfFilm={hexOfFilm} />)}
-        {visible.map((entry) => <MarkPaint key={entry.layer.id} visible={entry} scene={scene} context={context} hexOfFilm={hexOfFilm} only={isProfile ? side : null} />)}
+        {visible.map((entry) => (
+          <ZonePaint
+            key={entry.layer.id}
+            visible={entry}
+            scene={scene}
+            id={id}
+            hexOfFilm={hexOfFilm}
+          />
+        ))}
+        {visible.map((entry) => (
+          <MarkPaint
+            key={entry.layer.id}
+            visible={entry}
+            scene={scene}
+            context={context}
+            hexOfFilm={hexOfFilm}
+            only={isProfile ? side : null}
+          />
+        ))}
       </g>
-      <g fill="none" stroke={lines} strokeWidth={line * 0.5} opacity={0.22} pointerEvents="none">{scene.zones.map((zone) => <use key={zone.id} href={`#${id}-${zone.id}`} />)}</g>
-      {guides.costume && <UnderCostume id={id} zones={scene.zones.map((zone) => zone.id)} brief={context.brief} mm={box.height / 270} />}
+      <g fill="none" stroke={lines} strokeWidth={line * 0.5} opacity={0.22} pointerEvents="none">
+        {scene.zones.map((zone) => (
+          <use key={zone.id} href={`#${id}-${zone.id}`} />
+        ))}
+      </g>
+      {guides.costume && (
+        <UnderCostume
+          id={id}
+          zones={scene.zones.map((zone) => zone.id)}
+          brief={context.brief}
+          mm={box.height / 270}
+        />
+      )}
       {scene.face && <Features figure={figure} id={id} lines={lines} white={lit("#efeae4")} />}
-      {isProfile && <ProfileFeatures scene={scene} figure={figure} side={side} lines={lines} lit={lit} id={id} />}
+      {isProfile && (
+        <ProfileFeatures
+          scene={scene}
+          figure={figure}
+          side={side}
+          lines={lines}
+          lit={lit}
+          id={id}
+        />
+      )}
       {selected.length > 0 && (
         <g pointerEvents="none" fill="none" strokeLinejoin="round">
-          {scene.zones.filter((zone) => selected.includes(zone.id)).flatMap((zone) => [<use key={`${zone.id}w`} href={`#${id}-${zone.id}`} stroke="#fff" strokeWidth={line * 2.4} />, <use key={zone.id} href={`#${id}-${zone.id}`} stroke="#111" strokeWidth={line * 1.1} />])}
+          {scene.zones
+            .filter((zone) => selected.includes(zone.id))
+            .flatMap((zone) => [
+              <use
+                key={`${zone.id}w`}
+                href={`#${id}-${zone.id}`}
+                stroke="#fff"
+                strokeWidth={line * 2.4}
+              />,
+              <use
+                key={zone.id}
+                href={`#${id}-${zone.id}`}
+                stroke="#111"
+                strokeWidth={line * 1.1}
+              />,
+            ])}
         </g>
       )}
-      {onZone && <g fill="transparent">{scene.zones.map((zone) => <use key={zone.id} href={`#${id}-${zone.id}`} onClick={() => onZone(zone.id)} className="cursor-pointer hover:fill-black/10" data-zone={zone.id}><title>{zone.label}</title></use>)}</g>}
+      {onZone && (
+        <g fill="transparent">
+          {scene.zones.map((zone) => (
+            <use
+              key={zone.id}
+              href={`#${id}-${zone.id}`}
+              onClick={() => onZone(zone.id)}
+              className="cursor-pointer hover:fill-black/10"
+              data-zone={zone.id}
+            >
+              <title>{zone.label}</title>
+            </use>
+          ))}
+        </g>
+      )}
     </svg>
   );
 }
 
 /** Where hair grows, as a quiet shade: the back of the head and the scalp. */
 function Hair({ scene, id, colour }: { scene: Scene; id: string; colour: string }) {
-  return <g fill={colour} opacity={0.35} pointerEvents="none">{scene.zones.filter((zone) => zone.id === "backOfHead" || zone.id === "scalp").map((zone) => <use key={zone.id} href={`#${id}-${zone.id}`} />)}</g>;
+  return (
+    <g fill={colour} opacity={0.35} pointerEvents="none">
+      {scene.zones
+        .filter((zone) => zone.id === "backOfHead" || zone.id === "scalp")
+        .map((zone) => (
+          <use key={zone.id} href={`#${id}-${zone.id}`} />
+        ))}
+    </g>
+  );
 }
 
-function ZonePaint({ visible: { layer, colours }, scene, id, hexOfFilm }: { visible: VisibleLayer; scene: Scene; id: string; hexOfFilm: (colour: Spectrum) => string }) {
+function ZonePaint({
+  visible: { layer, colours },
+  scene,
+  id,
+  hexOfFilm,
+}: {
+  visible: VisibleLayer;
+  scene: Scene;
+  id: string;
+  hexOfFilm: (colour: Spectrum) => string;
+}) {
   if (layer.marks.length) return null;
-  const painted = scene.zones.flatMap((zone) => { const colour = colours.get(zone.id); return colour ? [{ zone, hex: hexOfFilm(colour) }] : []; });
-  return <g filter={layer.edge === "faded" && layer.fades === "round" ? `url(#${id}-soft)` : undefined}>{painted.map(({ zone, hex }) => { const line = fadeLine(layer, centroid(zone.polygon)); return line ? <FadedZone key={zone.id} id={`${id}-${layer.id}-${zone.id}`} href={`#${id}-${zone.id}`} hex={hex} line={line} transform={shrunk(zone, layer)} /> : <use key={zone.id} href={`#${id}-${zone.id}`} fill={hex} stroke={hex} strokeWidth={layer.share < 1 ? 0 : 0.8} transform={shrunk(zone, layer)} />; })}</g>;
+  const painted = scene.zones.flatMap((zone) => {
+    const colour = colours.get(zone.id);
+    return colour ? [{ zone, hex: hexOfFilm(colour) }] : [];
+  });
+  return (
+    <g filter={layer.edge === "faded" && layer.fades === "round" ? `url(#${id}-soft)` : undefined}>
+      {painted.map(({ zone, hex }) => {
+        const line = fadeLine(layer, centroid(zone.polygon));
+        return line ? (
+          <FadedZone
+            key={zone.id}
+            id={`${id}-${layer.id}-${zone.id}`}
+            href={`#${id}-${zone.id}`}
+            hex={hex}
+            line={line}
+            transform={shrunk(zone, layer)}
+          />
+        ) : (
+          <use
+            key={zone.id}
+            href={`#${id}-${zone.id}`}
+            fill={hex}
+            stroke={hex}
+            strokeWidth={layer.share < 1 ? 0 : 0.8}
+            transform={shrunk(zone, layer)}
+          />
+        );
+      })}
+    </g>
+  );
 }
 
 /** A layer on a part of a zone lies in its middle. */
@@ -84,27 +252,67 @@ function shrunk(zone: ViewZone, layer: Layer): string | undefined {
   return `translate(${centre.x * (1 - scale)} ${-centre.y * (1 - scale)}) scale(${scale})`;
 }
 
-interface MarkPaintProps { visible: VisibleLayer; scene: Scene; context: FaceFigureProps["context"]; hexOfFilm: (colour: Spectrum) => string; only: Side | null }
+interface MarkPaintProps {
+  visible: VisibleLayer;
+  scene: Scene;
+  context: FaceFigureProps["context"];
+  hexOfFilm: (colour: Spectrum) => string;
+  only: Side | null;
+}
 
-function MarkPaint({ visible: { layer, colours }, scene, context, hexOfFilm, only }: MarkPaintProps) {
+function MarkPaint({
+  visible: { layer, colours },
+  scene,
+  context,
+  hexOfFilm,
+  only,
+}: MarkPaintProps) {
   const fallback = [...colours.values()][0];
   /** From the side one sees a mark, or its mirror image, that is on this side of the midline. */
   const foot = context.figure.landmarks.jugulare.y;
-  const faces = (at: Point) => only === null || (at.y > foot && (only === "left" ? at.x > -1 : at.x < 1));
+  const faces = (at: Point) =>
+    only === null || (at.y > foot && (only === "left" ? at.x > -1 : at.x < 1));
   return layer.marks.map((mark, i) => {
     const carry = scene.carry[mark.frame];
     if (!carry || !(faces(mark) || (mark.mirrored && faces(mirror(mark))))) return null;
     const zone = zoneOfMark(mark, layer, context);
     const colour = (zone && colours.get(zone)) ?? fallback;
-    return <MarkDrawing key={i} mark={mark} hex={colour ? hexOfFilm(colour) : "#000000"} faded={layer.edge === "faded"} carry={carry} />;
+    return (
+      <MarkDrawing
+        key={i}
+        mark={mark}
+        hex={colour ? hexOfFilm(colour) : "#000000"}
+        faded={layer.edge === "faded"}
+        carry={carry}
+      />
+    );
   });
 }
 
 /** What paint never covers, from the side: the eye, the lines of lid, nose wing and mouth, the rim of the ear. */
-function ProfileFeatures({ scene, figure, side, lines, lit, id }: { scene: Scene; figure: FaceFigureProps["context"]["figure"]; side: Side; lines: string; lit: (hex: string) => string; id: string }) {
+function ProfileFeatures({
+  scene,
+  figure,
+  side,
+  lines,
+  lit,
+  id,
+}: {
+  scene: Scene;
+  figure: FaceFigureProps["context"]["figure"];
+  side: Side;
+  lines: string;
+  lit: (hex: string) => string;
+  id: string;
+}) {
   const carry = scene.carry.front;
   if (!carry) return null;
-  const stroke = { fill: "none", stroke: lines, strokeLinecap: "round", strokeLinejoin: "round" } as const;
+  const stroke = {
+    fill: "none",
+    stroke: lines,
+    strokeLinecap: "round",
+    strokeLinejoin: "round",
+  } as const;
   const { opening, iris, irisRadius } = figure.eyes[side];
   const line = (points: readonly Point[]) => pathOf(points.map(carry), false);
   const pupil = carry(iris);
@@ -112,14 +320,53 @@ function ProfileFeatures({ scene, figure, side, lines, lit, id }: { scene: Scene
   const middle = ear ? centroid(ear.polygon) : null;
   return (
     <g pointerEvents="none">
-      <clipPath id={`${id}-eye`}><path d={pathOf(opening.map(carry), true)} /></clipPath>
-      <g clipPath={`url(#${id}-eye)`}><path d={pathOf(opening.map(carry), true)} fill={lit("#efeae4")} /><ellipse cx={pupil.x} cy={-pupil.y} rx={irisRadius * 0.55} ry={irisRadius} fill={`url(#${id}-iris)`} /><ellipse cx={pupil.x} cy={-pupil.y} rx={1.3} ry={2.4} fill="#0d0b0a" /></g>
-      <path d={line(figure.strand("upperLid", side))} {...stroke} stroke="#1d1512" strokeWidth={1.5} />
+      <clipPath id={`${id}-eye`}>
+        <path d={pathOf(opening.map(carry), true)} />
+      </clipPath>
+      <g clipPath={`url(#${id}-eye)`}>
+        <path d={pathOf(opening.map(carry), true)} fill={lit("#efeae4")} />
+        <ellipse
+          cx={pupil.x}
+          cy={-pupil.y}
+          rx={irisRadius * 0.55}
+          ry={irisRadius}
+          fill={`url(#${id}-iris)`}
+        />
+        <ellipse cx={pupil.x} cy={-pupil.y} rx={1.3} ry={2.4} fill="#0d0b0a" />
+      </g>
+      <path
+        d={line(figure.strand("upperLid", side))}
+        {...stroke}
+        stroke="#1d1512"
+        strokeWidth={1.5}
+      />
       <path d={line(figure.strand("crease", side))} {...stroke} strokeWidth={0.6} opacity={0.6} />
       <path d={line(figure.strand("wing", side))} {...stroke} strokeWidth={0.8} opacity={0.7} />
-      <path d={line(figure.strand("lipLine", side))} {...stroke} stroke="#2c1210" strokeWidth={0.9} opacity={0.85} />
-      <path d={line(figure.strand("browBottom", side))} {...stroke} strokeWidth={0.4} opacity={0.4} />
-      {ear && middle && <><path d={pathOf(ear.polygon, true)} {...stroke} strokeWidth={0.8} opacity={0.8} /><path d={pathOf(ear.polygon, true)} {...stroke} strokeWidth={1.2} opacity={0.35} transform={`translate(${middle.x * 0.35} ${-middle.y * 0.35}) scale(0.65)`} /></>}
+      <path
+        d={line(figure.strand("lipLine", side))}
+        {...stroke}
+        stroke="#2c1210"
+        strokeWidth={0.9}
+        opacity={0.85}
+      />
+      <path
+        d={line(figure.strand("browBottom", side))}
+        {...stroke}
+        strokeWidth={0.4}
+        opacity={0.4}
+      />
+      {ear && middle && (
+        <>
+          <path d={pathOf(ear.polygon, true)} {...stroke} strokeWidth={0.8} opacity={0.8} />
+          <path
+            d={pathOf(ear.polygon, true)}
+            {...stroke}
+            strokeWidth={1.2}
+            opacity={0.35}
+            transform={`translate(${middle.x * 0.35} ${-middle.y * 0.35}) scale(0.65)`}
+          />
+        </>
+      )}
     </g>
   );
 }

@@ -5,7 +5,10 @@ import type { Layer } from "@/core/look";
 const FROM = 0.3;
 
 /** The way a faded edge goes in the picture, as ends of a gradient over a zone; null where it fades all round. */
-export function fadeLine({ edge, fades }: Pick<Layer, "edge" | "fades">, centre: Point): { x1: number; y1: number; x2: number; y2: number } | null {
+export function fadeLine(
+  { edge, fades }: Pick<Layer, "edge" | "fades">,
+  centre: Point,
+): { x1: number; y1: number; x2: number; y2: number } | null {
   if (edge !== "faded" || fades === "round") return null;
   const out = centre.x >= 0 ? 1 : 0;
   if (fades === "up") return { x1: 0, y1: 1, x2: 0, y2: 0 };
@@ -16,10 +19,25 @@ export function fadeLine({ edge, fades }: Pick<Layer, "edge" | "fades">, centre:
 }
 
 /** A zone whose colour thins to one side and keeps its other edges. */
-export function FadedZone({ id, href, hex, line, transform }: { id: string; href: string; hex: string; line: NonNullable<ReturnType<typeof fadeLine>>; transform?: string | undefined }) {
+export function FadedZone({
+  id,
+  href,
+  hex,
+  line,
+  transform,
+}: {
+  id: string;
+  href: string;
+  hex: string;
+  line: NonNullable<ReturnType<typeof fadeLine>>;
+  transform?: string | undefined;
+}) {
   return (
     <>
-      <linearGradient id={id} {...line}><stop offset={FROM} stopColor={hex} /><stop offset="1" stopColor={hex} stopOpacity={0} /></linearGradient>
+      <linearGradient id={id} {...line}>
+        <stop offset={FROM} stopColor={hex} />
+        <stop offset="1" stopColor={hex} stopOpacity={0} />
+      </linearGradient>
       <use href={href} fill={`url(#${id})`} stroke="none" transform={transform} />
     </>
   );

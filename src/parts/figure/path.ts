@@ -10,8 +10,14 @@ export function pathOf(points: readonly Point[], closed: boolean): string {
   (closed ? CLOSED : OPEN).set(points, path);
   return path;
 }
-const [CLOSED, OPEN] = [new WeakMap<readonly Point[], string>(), new WeakMap<readonly Point[], string>()];
+const [CLOSED, OPEN] = [
+  new WeakMap<readonly Point[], string>(),
+  new WeakMap<readonly Point[], string>(),
+];
 
 function written(points: readonly Point[], closed: boolean): string {
-  return points.map((p, i) => `${i ? "L" : "M"}${round(p.x)} ${round(-p.y)}`).join("") + (closed ? "Z" : "");
+  return (
+    points.map((p, i) => `${i ? "L" : "M"}${round(p.x)} ${round(-p.y)}`).join("") +
+    (closed ? "Z" : "")
+  );
 }

@@ -1,4 +1,13 @@
-import { boundingBox, mirror, profileOf, type Figure, type Frame, type Point, type Polygon, type ZoneId } from "@/core/anatomy";
+import {
+  boundingBox,
+  mirror,
+  profileOf,
+  type Figure,
+  type Frame,
+  type Point,
+  type Polygon,
+  type ZoneId,
+} from "@/core/anatomy";
 
 /** Ways to look at the figure, in the order they are offered; `part` is what is in the picture, `frame` the side marks are placed on there. */
 export const VIEWS = {
@@ -9,18 +18,35 @@ export const VIEWS = {
   bodyFront: { label: "Body, front", words: "whole body from the front", frame: "front" },
   torsoFront: { label: "Torso, front", words: "torso from the front", frame: "front" },
   armLeft: { label: "Left arm and hand", words: "left arm and back of the hand", frame: "front" },
-  armRight: { label: "Right arm and hand", words: "right arm and back of the hand", frame: "front" },
+  armRight: {
+    label: "Right arm and hand",
+    words: "right arm and back of the hand",
+    frame: "front",
+  },
   legsFront: { label: "Legs, front", words: "legs and feet from the front", frame: "front" },
   bodyBack: { label: "Body, back", words: "whole body from the back", frame: "back" },
   torsoBack: { label: "Back", words: "back", frame: "back" },
-  palmLeft: { label: "Left arm, palm side", words: "left arm from the back, palm of the hand", frame: "back" },
-  palmRight: { label: "Right arm, palm side", words: "right arm from the back, palm of the hand", frame: "back" },
+  palmLeft: {
+    label: "Left arm, palm side",
+    words: "left arm from the back, palm of the hand",
+    frame: "back",
+  },
+  palmRight: {
+    label: "Right arm, palm side",
+    words: "right arm from the back, palm of the hand",
+    frame: "back",
+  },
   legsBack: { label: "Legs, back", words: "legs and heels from the back", frame: "back" },
 } as const satisfies Record<string, { label: string; words: string; frame: Frame | null }>;
 export type ViewKey = keyof typeof VIEWS;
 export const VIEW_KEYS = Object.keys(VIEWS) as ViewKey[];
 
-export interface ViewZone { readonly id: ZoneId; readonly label: string; readonly frame: Frame; readonly polygon: Polygon }
+export interface ViewZone {
+  readonly id: ZoneId;
+  readonly label: string;
+  readonly frame: Frame;
+  readonly polygon: Polygon;
+}
 
 /** One view of a figure in mm of the picture, x to the right, y up. */
 export interface Scene {
@@ -29,7 +55,12 @@ export interface Scene {
   readonly ground: Polygon | null;
   /** From mm on the person to mm in the picture; null where that side of the person is not in it. */
   readonly carry: Readonly<Record<Frame, ((p: Point) => Point) | null>>;
-  readonly box: { readonly left: number; readonly top: number; readonly width: number; readonly height: number };
+  readonly box: {
+    readonly left: number;
+    readonly top: number;
+    readonly width: number;
+    readonly height: number;
+  };
   /** Eyes and lines of the face are drawn as they are. */
   readonly face: boolean;
 }
@@ -38,15 +69,24 @@ const MARGIN = 14;
 /** A box round points, SVG's way: its top is the smallest y. */
 function boxRound(points: readonly Point[], margin = MARGIN): Scene["box"] {
   const box = boundingBox(points);
-  return { left: box.left - margin, top: -box.top - margin, width: box.right - box.left + 2 * margin, height: box.top - box.bottom + 2 * margin };
+  return {
+    left: box.left - margin,
+    top: -box.top - margin,
+    width: box.right - box.left + 2 * margin,
+    height: box.top - box.bottom + 2 * margin,
+  };
 }
 
 /** Which zones a view closes in on. */
 const CLOSE: Partial<Record<ViewKey, (id: string) => boolean>> = {
-  torsoFront: (id) => /^(chest|belly|hips|shoulderFront)/.test(id), torsoBack: (id) => /^(upperBack|lowerBack|seat|shoulderBack)/.test(id),
-  armLeft: (id) => /^(upperArmFront|elbowInner|forearmFront|handBack|fingersBack)Left$/.test(id), armRight: (id) => /^(upperArmFront|elbowInner|forearmFront|handBack|fingersBack)Right$/.test(id),
-  palmLeft: (id) => /^(upperArmBack|elbowBack|forearmBack|palm|fingersFront)Left$/.test(id), palmRight: (id) => /^(upperArmBack|elbowBack|forearmBack|palm|fingersFront)Right$/.test(id),
-  legsFront: (id) => /^(thighFront|kneeFront|shin|footTop)/.test(id), legsBack: (id) => /^(thighBack|kneeBack|calf|heel)/.test(id),
+  torsoFront: (id) => /^(chest|belly|hips|shoulderFront)/.test(id),
+  torsoBack: (id) => /^(upperBack|lowerBack|seat|shoulderBack)/.test(id),
+  armLeft: (id) => /^(upperArmFront|elbowInner|forearmFront|handBack|fingersBack)Left$/.test(id),
+  armRight: (id) => /^(upperArmFront|elbowInner|forearmFront|handBack|fingersBack)Right$/.test(id),
+  palmLeft: (id) => /^(upperArmBack|elbowBack|forearmBack|palm|fingersFront)Left$/.test(id),
+  palmRight: (id) => /^(upperArmBack|elbowBack|forearmBack|palm|fingersFront)Right$/.test(id),
+  legsFront: (id) => /^(thighFront|kneeFront|shin|footTop)/.test(id),
+  legsBack: (id) => /^(thighBack|kneeBack|calf|heel)/.test(id),
 };
 
 const same = (p: Point): Point => p;
@@ -55,16 +95,31 @@ const same = (p: Point): Point => p;
 export function sceneOf(figure: Figure, view: ViewKey): Scene {
   if (view === "leftProfile" || view === "rightProfile") {
     const profile = profileOf(figure, view === "leftProfile" ? "left" : "right");
-    return { zones: profile.zones, ground: profile.silhouette, carry: { front: profile.carry("front"), back: profile.carry("back") }, box: boxRound([...profile.silhouette, ...profile.zones.flatMap(({ polygon }) => polygon)]), face: false };
+    return {
+      zones: profile.zones,
+      ground: profile.silhouette,
+      carry: { front: profile.carry("front"), back: profile.carry("back") },
+      box: boxRound([...profile.silhouette, ...profile.zones.flatMap(({ polygon }) => polygon)]),
+      face: false,
+    };
   }
   const { frame } = VIEWS[view];
   const turn = frame === "back" ? mirror : same;
   const headOnly = view === "face" || view === "backOfHead";
-  const zones = [...figure.zonesOn(frame)].filter(({ part }) => !headOnly || part === "head").sort((a, b) => Number(b.part === "body") - Number(a.part === "body")).map(({ id, label, polygon }): ViewZone => ({ id, label, frame, polygon: polygon.map(turn) }));
+  const zones = [...figure.zonesOn(frame)]
+    .filter(({ part }) => !headOnly || part === "head")
+    .sort((a, b) => Number(b.part === "body") - Number(a.part === "body"))
+    .map(({ id, label, polygon }): ViewZone => ({ id, label, frame, polygon: polygon.map(turn) }));
   const close = CLOSE[view];
   const framed = close ? zones.filter(({ id }) => close(id)) : zones;
   return {
-    zones, ground: null, face: frame === "front", box: boxRound(framed.flatMap(({ polygon }) => polygon), close || headOnly ? MARGIN : 30),
+    zones,
+    ground: null,
+    face: frame === "front",
+    box: boxRound(
+      framed.flatMap(({ polygon }) => polygon),
+      close || headOnly ? MARGIN : 30,
+    ),
     carry: frame === "back" ? { front: null, back: mirror } : { front: same, back: null },
   };
 }

@@ -7,19 +7,35 @@ import { offsetAt } from "@/ui/moment";
 import { FromForecast } from "./FromForecast";
 import { CheckField, ChecksField, NumberField, Section, SelectField, TextField } from "./controls";
 
-const labels = (table: Readonly<Record<string, { label: string }>>) => Object.entries(table).map(([key, { label }]) => [key, label] as const);
+const labels = (table: Readonly<Record<string, { label: string }>>) =>
+  Object.entries(table).map(([key, { label }]) => [key, label] as const);
 
 /** ISO with this browser's offset, from a local date and time as the picker gives it. */
-const withOffset = (local: string): string | null => (local ? `${local}:00${offsetAt(new Date(local))}` : null);
+const withOffset = (local: string): string | null =>
+  local ? `${local}:00${offsetAt(new Date(local))}` : null;
 
 function CurtainField({ name }: { name: string }) {
   const { control } = useFormContext();
   return (
-    <Controller name={name} control={control} render={({ field, fieldState }) => (
-      <Field label="Curtain" hint="Leave it empty while there is no date." error={fieldState.error?.message}>
-        <input type="datetime-local" className="input" value={typeof field.value === "string" ? field.value.slice(0, 16) : ""} onChange={(event) => field.onChange(withOffset(event.target.value))} onBlur={field.onBlur} />
-      </Field>
-    )} />
+    <Controller
+      name={name}
+      control={control}
+      render={({ field, fieldState }) => (
+        <Field
+          label="Curtain"
+          hint="Leave it empty while there is no date."
+          error={fieldState.error?.message}
+        >
+          <input
+            type="datetime-local"
+            className="input"
+            value={typeof field.value === "string" ? field.value.slice(0, 16) : ""}
+            onChange={(event) => field.onChange(withOffset(event.target.value))}
+            onBlur={field.onBlur}
+          />
+        </Field>
+      )}
+    />
   );
 }
 
@@ -28,16 +44,28 @@ export function BriefFields({ at }: { at: "" | "brief." }) {
   return (
     <>
       <Section title="Character">
-        <TextField name={`${at}character`} label="In a few words" className="sm:col-span-2 lg:col-span-3" long />
+        <TextField
+          name={`${at}character`}
+          label="In a few words"
+          className="sm:col-span-2 lg:col-span-3"
+          long
+        />
       </Section>
-      <Section title="Place and weather" lead="Where it is worn; drying is computed for the same air.">
+      <Section
+        title="Place and weather"
+        lead="Where it is worn; drying is computed for the same air."
+      >
         <TextField name={`${at}place`} label="Place" />
         <NumberField name={`${at}airDegC`} label="Air, °C" />
         <NumberField name={`${at}rh`} label="Humidity, %" />
         <SelectField name={`${at}air`} label="Wind" options={labels(AIR)} />
         <CheckField name={`${at}sun`} label="In the sun" className="self-end" />
         <FromForecast at={at} />
-        <CheckField name={`${at}dryer`} label="A cool hand dryer at the chair" className="self-end" />
+        <CheckField
+          name={`${at}dryer`}
+          label="A cool hand dryer at the chair"
+          className="self-end"
+        />
       </Section>
       <Section title="Wear">
         <NumberField name={`${at}hoursWorn`} label="Hours worn" />
@@ -48,14 +76,41 @@ export function BriefFields({ at }: { at: "" | "brief." }) {
         <CheckField name={`${at}meal`} label="Eats or drinks in it" className="self-center" />
         <CheckField name={`${at}handProps`} label="Handles props" className="self-center" />
         <CheckField name={`${at}wet`} label="Rain, spray or water" className="self-center" />
-        <div className="sm:col-span-2 lg:col-span-3"><ChecksField name={`${at}matters`} label="What comes first, up to four" options={Object.entries(MATTERS)} /></div>
+        <div className="sm:col-span-2 lg:col-span-3">
+          <ChecksField
+            name={`${at}matters`}
+            label="What comes first, up to four"
+            options={Object.entries(MATTERS)}
+          />
+        </div>
       </Section>
-      <Section title="Costume lines" lead="What covers the skin, so that nothing is painted for nobody.">
-        <NumberField name={`${at}hatLineMm`} label="Hat or fringe line, mm above the bridge of the nose" hint="Empty when the forehead is free." />
+      <Section
+        title="Costume lines"
+        lead="What covers the skin, so that nothing is painted for nobody."
+      >
+        <NumberField
+          name={`${at}hatLineMm`}
+          label="Hat or fringe line, mm above the bridge of the nose"
+          hint="Empty when the forehead is free."
+        />
         <CheckField name={`${at}hood`} label="Hood over the ears" className="self-center" />
-        <CheckField name={`${at}mask`} label="Half mask over nose and mouth" className="self-center" />
-        <CheckField name={`${at}highCollar`} label="High collar over the neck" className="self-center" />
-        <div className="sm:col-span-2 lg:col-span-3"><ChecksField name={`${at}bares`} label="Skin the costume leaves bare, besides the face" options={Object.entries(BARES)} /></div>
+        <CheckField
+          name={`${at}mask`}
+          label="Half mask over nose and mouth"
+          className="self-center"
+        />
+        <CheckField
+          name={`${at}highCollar`}
+          label="High collar over the neck"
+          className="self-center"
+        />
+        <div className="sm:col-span-2 lg:col-span-3">
+          <ChecksField
+            name={`${at}bares`}
+            label="Skin the costume leaves bare, besides the face"
+            options={Object.entries(BARES)}
+          />
+        </div>
       </Section>
       <Section title="Time" lead="Everything counts back from the curtain.">
         <CurtainField name={`${at}curtainAt`} />

@@ -2,21 +2,59 @@
 
 import { useEffect, useId, useState } from "react";
 import { useFormContext } from "react-hook-form";
-import { defaultFace, faceFromPhoto, PHOTO_LANDMARKS, point, type PhotoLandmark, type Point } from "@/core/anatomy";
+import {
+  defaultFace,
+  faceFromPhoto,
+  PHOTO_LANDMARKS,
+  point,
+  type PhotoLandmark,
+  type Point,
+} from "@/core/anatomy";
 import { useErrorOf } from "./controls";
 import { usePlaced } from "./usePlaced";
 
 const WORDS: Readonly<Record<PhotoLandmark, string>> = {
-  trichion: "hairline at the midline", sellion: "bridge of the nose", pronasale: "nose tip", subnasale: "foot of the nose", stomion: "line of the mouth", menton: "lower edge of the chin",
-  browInnerLeft: "left brow, inner end", browInnerRight: "right brow, inner end", superciliareLeft: "left brow, highest point", superciliareRight: "right brow, highest point", browOuterLeft: "left brow, outer end", browOuterRight: "right brow, outer end",
-  endocanthionLeft: "left inner eye corner", endocanthionRight: "right inner eye corner", exocanthionLeft: "left outer eye corner", exocanthionRight: "right outer eye corner", pupilLeft: "left pupil", pupilRight: "right pupil",
-  alareLeft: "left nose wing", alareRight: "right nose wing", cheilionLeft: "left mouth corner", cheilionRight: "right mouth corner", zygionLeft: "left cheekbone, widest", zygionRight: "right cheekbone, widest", gonionLeft: "left jaw corner", gonionRight: "right jaw corner",
+  trichion: "hairline at the midline",
+  sellion: "bridge of the nose",
+  pronasale: "nose tip",
+  subnasale: "foot of the nose",
+  stomion: "line of the mouth",
+  menton: "lower edge of the chin",
+  browInnerLeft: "left brow, inner end",
+  browInnerRight: "right brow, inner end",
+  superciliareLeft: "left brow, highest point",
+  superciliareRight: "right brow, highest point",
+  browOuterLeft: "left brow, outer end",
+  browOuterRight: "right brow, outer end",
+  endocanthionLeft: "left inner eye corner",
+  endocanthionRight: "right inner eye corner",
+  exocanthionLeft: "left outer eye corner",
+  exocanthionRight: "right outer eye corner",
+  pupilLeft: "left pupil",
+  pupilRight: "right pupil",
+  alareLeft: "left nose wing",
+  alareRight: "right nose wing",
+  cheilionLeft: "left mouth corner",
+  cheilionRight: "right mouth corner",
+  zygionLeft: "left cheekbone, widest",
+  zygionRight: "right cheekbone, widest",
+  gonionLeft: "left jaw corner",
+  gonionRight: "right jaw corner",
 };
 type Handle = PhotoLandmark | "scaleFrom" | "scaleTo";
 const HANDLES: readonly Handle[] = ["scaleFrom", "scaleTo", ...PHOTO_LANDMARKS];
-const wordsOf = (handle: Handle) => (handle === "scaleFrom" ? "one end of the scale" : handle === "scaleTo" ? "other end of the scale" : WORDS[handle]);
+const wordsOf = (handle: Handle) =>
+  handle === "scaleFrom"
+    ? "one end of the scale"
+    : handle === "scaleTo"
+      ? "other end of the scale"
+      : WORDS[handle];
 
-interface Photo { readonly url: string; readonly width: number; readonly height: number }
+interface Photo {
+  readonly url: string;
+  readonly width: number;
+  readonly height: number;
+}
 type Places = Readonly<Record<Handle, Point>>;
 
 /** Where the points lie before anybody has moved them: an average face filling the middle of the picture. */
@@ -24,7 +62,14 @@ function startPlaces({ width, height }: Photo): Places {
   const face = defaultFace();
   const perMm = Math.min(width / 190, height / 260);
   const put = (p: Point) => point(width / 2 + p.x * perMm, height * 0.5 - (p.y + 25) * perMm);
-  return { ...(Object.fromEntries(PHOTO_LANDMARKS.map((name) => [name, put(face[name])])) as Record<PhotoLandmark, Point>), scaleFrom: put(point(-25, -150)), scaleTo: put(point(25, -150)) };
+  return {
+    ...(Object.fromEntries(PHOTO_LANDMARKS.map((name) => [name, put(face[name])])) as Record<
+      PhotoLandmark,
+      Point
+    >),
+    scaleFrom: put(point(-25, -150)),
+    scaleTo: put(point(25, -150)),
+  };
 }
 
 /** Landmarks dragged over a photograph that never leaves this browser: their places in mm draw the person's face. */
@@ -38,41 +83,115 @@ export function FacePhoto({ at }: { at: "" | "person." }) {
   const [mm, setMm] = useState("50");
   const [problem, setProblem] = useState<string | null>(null);
   const input = useId();
-  useEffect(() => () => { if (photo) URL.revokeObjectURL(photo.url); }, [photo]);
+  useEffect(
+    () => () => {
+      if (photo) URL.revokeObjectURL(photo.url);
+    },
+    [photo],
+  );
 
   const open = (file: File | undefined) => {
     if (!file) return;
     const url = URL.createObjectURL(file);
     const image = new Image();
-    image.onload = () => { const next = { url, width: image.naturalWidth, height: image.naturalHeight }; setProblem(null); setPhoto(next); setPlaces(startPlaces(next)); };
-    image.onerror = () => { URL.revokeObjectURL(url); setProblem("This file is not a picture that can be shown. Take a JPEG, PNG or WebP."); };
+    image.onload = () => {
+      const next = { url, width: image.naturalWidth, height: image.naturalHeight };
+      setProblem(null);
+      setPhoto(next);
+      setPlaces(startPlaces(next));
+    };
+    image.onerror = () => {
+      URL.revokeObjectURL(url);
+      setProblem("This file is not a picture that can be shown. Take a JPEG, PNG or WebP.");
+    };
     image.src = url;
   };
   const use = () => {
     if (!places) return;
     try {
-      const { measures, landmarks: found } = faceFromPhoto(places, { from: places.scaleFrom, to: places.scaleTo, mm: Number(mm) });
+      const { measures, landmarks: found } = faceFromPhoto(places, {
+        from: places.scaleFrom,
+        to: places.scaleTo,
+        mm: Number(mm),
+      });
       setValue(`${at}measures`, measures, { shouldDirty: true, shouldValidate: true });
-      setValue(`${at}landmarks`, Object.fromEntries(PHOTO_LANDMARKS.map((name) => [name, [round(found[name].x), round(found[name].y)]])), { shouldDirty: true, shouldValidate: true });
+      setValue(
+        `${at}landmarks`,
+        Object.fromEntries(
+          PHOTO_LANDMARKS.map((name) => [name, [round(found[name].x), round(found[name].y)]]),
+        ),
+        { shouldDirty: true, shouldValidate: true },
+      );
       setProblem(null);
       setPhoto(null);
-    } catch (error) { setProblem(error instanceof RangeError ? error.message : "These points make no face."); }
+    } catch (error) {
+      setProblem(error instanceof RangeError ? error.message : "These points make no face.");
+    }
   };
   return (
     <div className="flex flex-col gap-2">
       <div className="flex flex-wrap items-center gap-3">
-        <label htmlFor={input} className="btn">{landmarks ? "Landmarks from another photograph" : "Landmarks from a photograph"}</label>
-        <input id={input} type="file" accept="image/*" className="sr-only" onChange={(event) => { open(event.target.files?.[0]); event.target.value = ""; }} />
-        {landmarks ? <><span className="text-sm">{Object.keys(landmarks).length} landmarks are set.</span><button type="button" className="btn btn-ghost btn-sm" onClick={() => setValue(`${at}landmarks`, null, { shouldDirty: true })}>Forget them</button></> : <span className="muted text-sm">Facing the camera, a ruler or coin held beside the face. The picture stays in this browser.</span>}
+        <label htmlFor={input} className="btn">
+          {landmarks ? "Landmarks from another photograph" : "Landmarks from a photograph"}
+        </label>
+        <input
+          id={input}
+          type="file"
+          accept="image/*"
+          className="sr-only"
+          onChange={(event) => {
+            open(event.target.files?.[0]);
+            event.target.value = "";
+          }}
+        />
+        {landmarks ? (
+          <>
+            <span className="text-sm">{Object.keys(landmarks).length} landmarks are set.</span>
+            <button
+              type="button"
+              className="btn btn-ghost btn-sm"
+              onClick={() => setValue(`${at}landmarks`, null, { shouldDirty: true })}
+            >
+              Forget them
+            </button>
+          </>
+        ) : (
+          <span className="muted text-sm">
+            Facing the camera, a ruler or coin held beside the face. The picture stays in this
+            browser.
+          </span>
+        )}
       </div>
-      {(problem ?? refused) && <p role="alert" className="border-l-4 border-current pl-2 text-sm font-semibold">{problem ?? `${refused}. Drag the points again, or forget them.`}</p>}
+      {(problem ?? refused) && (
+        <p role="alert" className="border-l-4 border-current pl-2 text-sm font-semibold">
+          {problem ?? `${refused}. Drag the points again, or forget them.`}
+        </p>
+      )}
       {photo && places && (
         <>
-          <Picture photo={photo} places={places} onMove={(handle, to) => setPlaces({ ...places, [handle]: to })} />
+          <Picture
+            photo={photo}
+            places={places}
+            onMove={(handle, to) => setPlaces({ ...places, [handle]: to })}
+          />
           <div className="flex flex-wrap items-end gap-3">
-            <label className="text-sm"><span className="label-line">Between the ends of the scale, mm</span><input type="number" className="input w-32" min={1} step="any" value={mm} onChange={(event) => setMm(event.target.value)} /></label>
-            <button type="button" className="btn btn-primary" onClick={use}>Take the face from these points</button>
-            <button type="button" className="btn btn-ghost" onClick={() => setPhoto(null)}>Leave it</button>
+            <label className="text-sm">
+              <span className="label-line">Between the ends of the scale, mm</span>
+              <input
+                type="number"
+                className="input w-32"
+                min={1}
+                step="any"
+                value={mm}
+                onChange={(event) => setMm(event.target.value)}
+              />
+            </label>
+            <button type="button" className="btn btn-primary" onClick={use}>
+              Take the face from these points
+            </button>
+            <button type="button" className="btn btn-ghost" onClick={() => setPhoto(null)}>
+              Leave it
+            </button>
           </div>
         </>
       )}
@@ -83,24 +202,74 @@ export function FacePhoto({ at }: { at: "" | "person." }) {
 const round = (value: number) => Math.round(value * 10) / 10;
 
 /** The photograph with its points: dragged, or moved by arrow keys by a pixel, with Shift by ten. */
-function Picture({ photo, places, onMove }: { photo: Photo; places: Places; onMove: (handle: Handle, to: Point) => void }) {
+function Picture({
+  photo,
+  places,
+  onMove,
+}: {
+  photo: Photo;
+  places: Places;
+  onMove: (handle: Handle, to: Point) => void;
+}) {
   const { frame, held, hold, onKey } = usePlaced<Handle>(photo, places, onMove);
   const [near, setNear] = useState<Handle | null>(null);
   const size = Math.max(photo.width, photo.height) / 100;
   const shown = held ?? near;
   return (
     <figure>
-      <svg {...frame} className="max-h-[70dvh] w-full touch-none bg-[#8a8a89]" role="group" aria-label="Photograph with the points of the face">
+      <svg
+        {...frame}
+        className="max-h-[70dvh] w-full touch-none bg-[#8a8a89]"
+        role="group"
+        aria-label="Photograph with the points of the face"
+      >
         <image href={photo.url} width={photo.width} height={photo.height} />
-        <line x1={places.scaleFrom.x} y1={places.scaleFrom.y} x2={places.scaleTo.x} y2={places.scaleTo.y} stroke="#fff" strokeWidth={size * 0.5} /><line x1={places.scaleFrom.x} y1={places.scaleFrom.y} x2={places.scaleTo.x} y2={places.scaleTo.y} stroke="#111" strokeWidth={size * 0.2} />
+        <line
+          x1={places.scaleFrom.x}
+          y1={places.scaleFrom.y}
+          x2={places.scaleTo.x}
+          y2={places.scaleTo.y}
+          stroke="#fff"
+          strokeWidth={size * 0.5}
+        />
+        <line
+          x1={places.scaleFrom.x}
+          y1={places.scaleFrom.y}
+          x2={places.scaleTo.x}
+          y2={places.scaleTo.y}
+          stroke="#111"
+          strokeWidth={size * 0.2}
+        />
         {HANDLES.map((handle) => (
-          <g key={handle} role="button" tabIndex={0} aria-label={`${wordsOf(handle)}, ${Math.round(places[handle].x)} across, ${Math.round(places[handle].y)} down`} data-landmark={handle} className="cursor-move" onKeyDown={(event) => onKey(event, handle)} onFocus={() => setNear(handle)} onPointerEnter={() => setNear(handle)} onPointerDown={(event) => hold(event, handle)}>
+          <g
+            key={handle}
+            role="button"
+            tabIndex={0}
+            aria-label={`${wordsOf(handle)}, ${Math.round(places[handle].x)} across, ${Math.round(places[handle].y)} down`}
+            data-landmark={handle}
+            className="cursor-move"
+            onKeyDown={(event) => onKey(event, handle)}
+            onFocus={() => setNear(handle)}
+            onPointerEnter={() => setNear(handle)}
+            onPointerDown={(event) => hold(event, handle)}
+          >
             <circle cx={places[handle].x} cy={places[handle].y} r={size * 2.2} fill="transparent" />
-            <circle cx={places[handle].x} cy={places[handle].y} r={size * (shown === handle ? 1 : 0.7)} fill={handle.startsWith("scale") ? "#111" : "#fff"} stroke={handle.startsWith("scale") ? "#fff" : "#111"} strokeWidth={size * 0.25} />
+            <circle
+              cx={places[handle].x}
+              cy={places[handle].y}
+              r={size * (shown === handle ? 1 : 0.7)}
+              fill={handle.startsWith("scale") ? "#111" : "#fff"}
+              stroke={handle.startsWith("scale") ? "#fff" : "#111"}
+              strokeWidth={size * 0.25}
+            />
           </g>
         ))}
       </svg>
-      <figcaption className="muted min-h-6 text-sm">{shown ? wordsOf(shown) : "Drag each point to where it belongs: the person's left is on the right of the picture."}</figcaption>
+      <figcaption className="muted min-h-6 text-sm">
+        {shown
+          ? wordsOf(shown)
+          : "Drag each point to where it belongs: the person's left is on the right of the picture."}
+      </figcaption>
     </figure>
   );
 }

@@ -8,18 +8,29 @@ import { Section, SelectField } from "./controls";
 import { NEW_PERSON, PersonFields } from "./PersonFields";
 
 /** A setting: a known person or a new one described here, and the brief. An empty personId means the new one. */
-export const SettingSchema = z.object({ personId: z.string(), person: z.record(z.string(), z.unknown()), brief: BriefSchema }).superRefine((setting, context) => {
-  if (setting.personId) return;
-  const parsed = PersonSchema.safeParse(setting.person);
-  for (const issue of parsed.error?.issues ?? []) context.addIssue({ code: "custom", path: ["person", ...issue.path], message: issue.message });
-});
+export const SettingSchema = z
+  .object({ personId: z.string(), person: z.record(z.string(), z.unknown()), brief: BriefSchema })
+  .superRefine((setting, context) => {
+    if (setting.personId) return;
+    const parsed = PersonSchema.safeParse(setting.person);
+    for (const issue of parsed.error?.issues ?? [])
+      context.addIssue({ code: "custom", path: ["person", ...issue.path], message: issue.message });
+  });
 export type SettingInput = z.input<typeof SettingSchema>;
 
-export const newSetting = (people: readonly Person[]): SettingInput => ({ personId: people[0]?.id ?? "", person: NEW_PERSON, brief: USUAL_BRIEF });
+export const newSetting = (people: readonly Person[]): SettingInput => ({
+  personId: people[0]?.id ?? "",
+  person: NEW_PERSON,
+  brief: USUAL_BRIEF,
+});
 
 /** What a route takes of it: the id, or the person described. */
-export function personOf(setting: z.output<typeof SettingSchema>): { personId: string } | { person: z.output<typeof PersonSchema> } {
-  return setting.personId ? { personId: setting.personId } : { person: PersonSchema.parse(setting.person) };
+export function personOf(
+  setting: z.output<typeof SettingSchema>,
+): { personId: string } | { person: z.output<typeof PersonSchema> } {
+  return setting.personId
+    ? { personId: setting.personId }
+    : { person: PersonSchema.parse(setting.person) };
 }
 
 export function PersonOrNew({ people }: { people: readonly Person[] }) {
@@ -29,7 +40,11 @@ export function PersonOrNew({ people }: { people: readonly Person[] }) {
     <>
       {people.length > 0 && (
         <Section title="On whom">
-          <SelectField name="personId" label="Person" options={[...people.map(({ id, name }) => [id, name] as const), ["", "somebody new"]]} />
+          <SelectField
+            name="personId"
+            label="Person"
+            options={[...people.map(({ id, name }) => [id, name] as const), ["", "somebody new"]]}
+          />
         </Section>
       )}
       {!known && <PersonFields at="person." />}

@@ -4,34 +4,99 @@ import type { ReactNode } from "react";
 import { useFormContext, type FieldError } from "react-hook-form";
 import { Field } from "@/ui/Field";
 
-interface Common { name: string; label: string; hint?: string; className?: string }
+interface Common {
+  name: string;
+  label: string;
+  hint?: string;
+  className?: string;
+}
 
 /** The error of a nested field by its dotted name. */
 export function useErrorOf(name: string): string | undefined {
   const { formState } = useFormContext();
-  const found = name.split(".").reduce<unknown>((value, key) => (value as Record<string, unknown> | undefined)?.[key], formState.errors) as FieldError | undefined;
+  const found = name
+    .split(".")
+    .reduce<unknown>(
+      (value, key) => (value as Record<string, unknown> | undefined)?.[key],
+      formState.errors,
+    ) as FieldError | undefined;
   return typeof found?.message === "string" ? found.message : undefined;
 }
 
-export function TextField({ name, label, hint, className, long = false, ...rest }: Common & { long?: boolean; placeholder?: string; autoFocus?: boolean }) {
+export function TextField({
+  name,
+  label,
+  hint,
+  className,
+  long = false,
+  ...rest
+}: Common & { long?: boolean; placeholder?: string; autoFocus?: boolean }) {
   const { register } = useFormContext();
-  return <Field label={label} hint={hint} error={useErrorOf(name)} className={className ?? ""}>{long ? <textarea rows={2} className="textarea" {...register(name)} {...rest} /> : <input type="text" className="input" {...register(name)} {...rest} />}</Field>;
+  return (
+    <Field label={label} hint={hint} error={useErrorOf(name)} className={className ?? ""}>
+      {long ? (
+        <textarea rows={2} className="textarea" {...register(name)} {...rest} />
+      ) : (
+        <input type="text" className="input" {...register(name)} {...rest} />
+      )}
+    </Field>
+  );
 }
 
 /** A number with its unit in the label; empty is null where that is allowed. */
-export function NumberField({ name, label, hint, className, step = "any" }: Common & { step?: number | "any" }) {
+export function NumberField({
+  name,
+  label,
+  hint,
+  className,
+  step = "any",
+}: Common & { step?: number | "any" }) {
   const { register } = useFormContext();
-  return <Field label={label} hint={hint} error={useErrorOf(name)} className={className ?? ""}><input type="number" inputMode="decimal" step={step} className="input" {...register(name, { setValueAs: (value: unknown) => (value === "" || value === null || value === undefined ? null : Number(value)) })} /></Field>;
+  return (
+    <Field label={label} hint={hint} error={useErrorOf(name)} className={className ?? ""}>
+      <input
+        type="number"
+        inputMode="decimal"
+        step={step}
+        className="input"
+        {...register(name, {
+          setValueAs: (value: unknown) =>
+            value === "" || value === null || value === undefined ? null : Number(value),
+        })}
+      />
+    </Field>
+  );
 }
 
-export function SelectField({ name, label, hint, className, options }: Common & { options: readonly (readonly [value: string, label: string])[] }) {
+export function SelectField({
+  name,
+  label,
+  hint,
+  className,
+  options,
+}: Common & { options: readonly (readonly [value: string, label: string])[] }) {
   const { register } = useFormContext();
-  return <Field label={label} hint={hint} error={useErrorOf(name)} className={className ?? ""}><select className="select" {...register(name)}>{options.map(([value, text]) => <option key={value} value={value}>{text}</option>)}</select></Field>;
+  return (
+    <Field label={label} hint={hint} error={useErrorOf(name)} className={className ?? ""}>
+      <select className="select" {...register(name)}>
+        {options.map(([value, text]) => (
+          <option key={value} value={value}>
+            {text}
+          </option>
+        ))}
+      </select>
+    </Field>
+  );
 }
 
 export function CheckField({ name, label, className = "" }: Common) {
   const { register } = useFormContext();
-  return <label className={`flex min-h-10 items-center gap-3 ${className}`}><input type="checkbox" className="checkbox" {...register(name)} />{label}</label>;
+  return (
+    <label className={`flex min-h-10 items-center gap-3 ${className}`}>
+      <input type="checkbox" className="checkbox" {...register(name)} />
+      {label}
+    </label>
+  );
 }
 
 /** A colour by picker or typed as #rrggbb; both write the same field. */
@@ -41,26 +106,65 @@ export function ColourField({ name, label, hint, className }: Common) {
   const shown = /^#[0-9a-f]{6}$/i.test(value) ? value : "#888888";
   return (
     <div className={`flex items-end gap-2 ${className ?? ""}`}>
-      <span className="rounded bg-surround p-1"><input type="color" aria-label={`${label}, picker`} value={shown} onChange={(event) => setValue(name, event.target.value, { shouldDirty: true, shouldValidate: true })} className="h-9 w-12 cursor-pointer" /></span>
-      <Field label={label} hint={hint} error={useErrorOf(name)} className="flex-1"><input type="text" spellCheck={false} className="input" {...register(name, { setValueAs: (text: unknown) => (text === "" ? null : text) })} /></Field>
+      <span className="rounded bg-surround p-1">
+        <input
+          type="color"
+          aria-label={`${label}, picker`}
+          value={shown}
+          onChange={(event) =>
+            setValue(name, event.target.value, { shouldDirty: true, shouldValidate: true })
+          }
+          className="h-9 w-12 cursor-pointer"
+        />
+      </span>
+      <Field label={label} hint={hint} error={useErrorOf(name)} className="flex-1">
+        <input
+          type="text"
+          spellCheck={false}
+          className="input"
+          {...register(name, { setValueAs: (text: unknown) => (text === "" ? null : text) })}
+        />
+      </Field>
     </div>
   );
 }
 
 /** A list of boxes that together hold an array of keys. */
-export function ChecksField({ name, label, options }: Common & { options: readonly (readonly [value: string, label: string])[] }) {
+export function ChecksField({
+  name,
+  label,
+  options,
+}: Common & { options: readonly (readonly [value: string, label: string])[] }) {
   const { register } = useFormContext();
   return (
     <fieldset>
       <legend className="label-line mb-1">{label}</legend>
       <div className="grid grid-cols-1 gap-x-4 sm:grid-cols-2 lg:grid-cols-3">
-        {options.map(([value, text]) => <label key={value} className="flex min-h-9 items-center gap-2 text-sm"><input type="checkbox" value={value} className="checkbox checkbox-sm" {...register(name)} />{text}</label>)}
+        {options.map(([value, text]) => (
+          <label key={value} className="flex min-h-9 items-center gap-2 text-sm">
+            <input
+              type="checkbox"
+              value={value}
+              className="checkbox checkbox-sm"
+              {...register(name)}
+            />
+            {text}
+          </label>
+        ))}
       </div>
     </fieldset>
   );
 }
 
-export function Section({ title, lead, children }: { title: string; lead?: string; children: ReactNode }) {
+export function Section({
+  title,
+  lead,
+  children,
+}: {
+  title: string;
+  lead?: string;
+  children: ReactNode;
+}) {
   return (
     <section className="card-plain p-4 sm:p-5">
       <h2 className="text-lg">{title}</h2>
@@ -71,12 +175,26 @@ export function Section({ title, lead, children }: { title: string; lead?: strin
 }
 
 /** What the server or the schema says of the form as a whole, with the fields named. */
-export function FormProblems({ title, items }: { title: string | null; items?: readonly { readonly field: string; readonly message: string }[] | undefined }) {
+export function FormProblems({
+  title,
+  items,
+}: {
+  title: string | null;
+  items?: readonly { readonly field: string; readonly message: string }[] | undefined;
+}) {
   if (!title) return null;
   return (
     <div role="alert" className="border-l-4 border-base-content bg-base-200 p-3">
       <p className="font-bold">{title}</p>
-      {items && items.length > 0 && <ul className="mt-1 list-disc pl-5 text-sm">{items.map(({ field, message }) => <li key={field + message}>{field}: {message}</li>)}</ul>}
+      {items && items.length > 0 && (
+        <ul className="mt-1 list-disc pl-5 text-sm">
+          {items.map(({ field, message }) => (
+            <li key={field + message}>
+              {field}: {message}
+            </li>
+          ))}
+        </ul>
+      )}
     </div>
   );
 }

@@ -6,11 +6,21 @@ import type { z } from "zod";
 import type { Refusal } from "@/ui/request";
 
 /** A form whose values are checked by the same schema as the route that takes them. */
-export function useZodForm<Schema extends z.ZodType<FieldValues, FieldValues>>(schema: Schema, defaultValues: z.input<Schema>): UseFormReturn<z.input<Schema>, unknown, z.output<Schema>> {
-  return useForm<z.input<Schema>, unknown, z.output<Schema>>({ resolver: zodResolver(schema), defaultValues: defaultValues as DefaultValues<z.input<Schema>>, mode: "onTouched" });
+export function useZodForm<Schema extends z.ZodType<FieldValues, FieldValues>>(
+  schema: Schema,
+  defaultValues: z.input<Schema>,
+): UseFormReturn<z.input<Schema>, unknown, z.output<Schema>> {
+  return useForm<z.input<Schema>, unknown, z.output<Schema>>({
+    resolver: zodResolver(schema),
+    defaultValues: defaultValues as DefaultValues<z.input<Schema>>,
+    mode: "onTouched",
+  });
 }
 
 /** Puts what the server says of fields beside those fields. */
-export function showRefusal(form: { setError: (name: never, error: { message: string }) => void }, refusal: Refusal): void {
+export function showRefusal(
+  form: { setError: (name: never, error: { message: string }) => void },
+  refusal: Refusal,
+): void {
   refusal.errors?.forEach(({ field, message }) => form.setError(field as never, { message }));
 }

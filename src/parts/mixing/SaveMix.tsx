@@ -14,22 +14,62 @@ export function SaveMix({ parts, target }: { parts: readonly BenchPart[]; target
   const [name, setName] = useState("");
   const [problem, setProblem] = useState<string | null>(null);
   const save = async () => {
-    const answer = await send<{ id: string }>("POST", "/api/mixes", { name, parts, target, notes: "" });
-    if (!answer.ok) return setProblem(answer.refusal.errors?.map(({ message }) => message).join("; ") ?? answer.refusal.title);
+    const answer = await send<{ id: string }>("POST", "/api/mixes", {
+      name,
+      parts,
+      target,
+      notes: "",
+    });
+    if (!answer.ok)
+      return setProblem(
+        answer.refusal.errors?.map(({ message }) => message).join("; ") ?? answer.refusal.title,
+      );
     setOpen(false);
     setProblem(null);
-    toast(`${name} is saved`, { action: { label: "Its card", onClick: () => router.push(`/mixing/${answer.value.id}`) } });
+    toast(`${name} is saved`, {
+      action: { label: "Its card", onClick: () => router.push(`/mixing/${answer.value.id}`) },
+    });
     setName("");
     router.refresh();
   };
   return (
     <>
-      <button type="button" className="btn btn-primary" disabled={parts.length < 2} title={parts.length < 2 ? "a mix has two paints or more" : undefined} onClick={() => setOpen(true)}>Save as a mix</button>
+      <button
+        type="button"
+        className="btn btn-primary"
+        disabled={parts.length < 2}
+        title={parts.length < 2 ? "a mix has two paints or more" : undefined}
+        onClick={() => setOpen(true)}
+      >
+        Save as a mix
+      </button>
       <Dialog open={open} title="Save this mix" onClose={() => setOpen(false)}>
-        <form onSubmit={(event) => { event.preventDefault(); void save(); }} className="flex flex-col gap-3">
-          <label><span className="label-line">Name of the mix</span><input data-first type="text" className="input" maxLength={80} value={name} onChange={(event) => setName(event.target.value)} /></label>
-          {problem && <p role="alert" className="border-l-4 border-current pl-2 text-sm font-semibold">{problem}</p>}
-          <button type="submit" className="btn btn-primary self-start">Save</button>
+        <form
+          onSubmit={(event) => {
+            event.preventDefault();
+            void save();
+          }}
+          className="flex flex-col gap-3"
+        >
+          <label>
+            <span className="label-line">Name of the mix</span>
+            <input
+              data-first
+              type="text"
+              className="input"
+              maxLength={80}
+              value={name}
+              onChange={(event) => setName(event.target.value)}
+            />
+          </label>
+          {problem && (
+            <p role="alert" className="border-l-4 border-current pl-2 text-sm font-semibold">
+              {problem}
+            </p>
+          )}
+          <button type="submit" className="btn btn-primary self-start">
+            Save
+          </button>
         </form>
       </Dialog>
     </>

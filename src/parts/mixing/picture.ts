@@ -2,15 +2,26 @@
 const READ_SIDE = 220;
 
 /** Part of a picture, as shares of its width and height. */
-export interface Part { readonly x: number; readonly y: number; readonly width: number; readonly height: number }
+export interface Part {
+  readonly x: number;
+  readonly y: number;
+  readonly width: number;
+  readonly height: number;
+}
 
 /** Pixels of a picture, or a part of it, made small. @throws Error when it can't be decoded */
-export async function pixelsOf(url: string, part: Part | null = null): Promise<{ data: Uint8ClampedArray; width: number; height: number }> {
+export async function pixelsOf(
+  url: string,
+  part: Part | null = null,
+): Promise<{ data: Uint8ClampedArray; width: number; height: number }> {
   const image = new Image();
   image.src = url;
   await image.decode();
   const { x, y, width, height } = part ?? { x: 0, y: 0, width: 1, height: 1 };
-  const [sw, sh] = [Math.max(1, image.naturalWidth * width), Math.max(1, image.naturalHeight * height)];
+  const [sw, sh] = [
+    Math.max(1, image.naturalWidth * width),
+    Math.max(1, image.naturalHeight * height),
+  ];
   const scale = Math.min(1, READ_SIDE / Math.max(sw, sh));
   const [w, h] = [Math.max(1, Math.round(sw * scale)), Math.max(1, Math.round(sh * scale))];
   const canvas = new OffscreenCanvas(w, h);

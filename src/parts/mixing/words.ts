@@ -1,11 +1,18 @@
 import type { Product } from "@/core/paint";
 
 /** "3 parts chalk white : 1 sand": a recipe as a painter says it. */
-export function recipeWords(parts: readonly { id: string; parts: number }[], products: ReadonlyMap<string, Pick<Product, "name">>): string {
+export function recipeWords(
+  parts: readonly { id: string; parts: number }[],
+  products: ReadonlyMap<string, Pick<Product, "name">>,
+): string {
   const name = (id: string) => products.get(id)?.name ?? "a product no longer on the shelf";
   const [only] = parts;
   if (parts.length === 1 && only) return `${name(only.id)} by itself`;
-  return parts.map(({ id, parts: n }, i) => `${n}${i === 0 ? (n === 1 ? " part" : " parts") : ""} ${name(id)}`).join(" : ");
+  return parts
+    .map(
+      ({ id, parts: n }, i) => `${n}${i === 0 ? (n === 1 ? " part" : " parts") : ""} ${name(id)}`,
+    )
+    .join(" : ");
 }
 
 /** How far a colour is off, said and measured. Steps are common practice, no published source. */

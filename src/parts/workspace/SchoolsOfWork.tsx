@@ -5,8 +5,16 @@ import { useWorking } from "./WorkspaceContext";
 
 /** What the trade disagrees about, with the rule and why the house starts from the one it does. */
 const MATTERS = {
-  map: { label: "Map", rule: "MAP-1", why: "Base first suits one-colour bases; map first suits graphic designs." },
-  base: { label: "Base", rule: "BASE-4", why: "All over suits creatures; zone by zone keeps light colours clean." },
+  map: {
+    label: "Map",
+    rule: "MAP-1",
+    why: "Base first suits one-colour bases; map first suits graphic designs.",
+  },
+  base: {
+    label: "Base",
+    rule: "BASE-4",
+    why: "All over suits creatures; zone by zone keeps light colours clean.",
+  },
 } as const satisfies Record<keyof Schools, { label: string; rule: string; why: string }>;
 
 /** Where the trade disagrees about the order of work: the choice reorders the stack, and the plan with it. */
@@ -15,9 +23,23 @@ export function SchoolsOfWork() {
   return (
     <>
       {(Object.keys(SCHOOLS) as (keyof Schools)[]).map((matter) => (
-        <label key={matter} className="mt-2 block text-sm"><span className="label-line">{MATTERS[matter].label} <span className="muted font-normal">{MATTERS[matter].rule}</span></span>
-          <select className="select select-sm w-full" value={look.schools[matter]} onChange={(event) => apply(followSchools(look, { ...look.schools, [matter]: event.target.value }, context))}>
-            {Object.entries(SCHOOLS[matter]).map(([key, words]) => <option key={key} value={key}>{words}</option>)}
+        <label key={matter} className="mt-2 block text-sm">
+          <span className="label-line">
+            {MATTERS[matter].label}{" "}
+            <span className="muted font-normal">{MATTERS[matter].rule}</span>
+          </span>
+          <select
+            className="select select-sm w-full"
+            value={look.schools[matter]}
+            onChange={(event) =>
+              apply(followSchools(look, { ...look.schools, [matter]: event.target.value }, context))
+            }
+          >
+            {Object.entries(SCHOOLS[matter]).map(([key, words]) => (
+              <option key={key} value={key}>
+                {words}
+              </option>
+            ))}
           </select>
           <span className="muted mt-1 block text-xs">{MATTERS[matter].why}</span>
         </label>

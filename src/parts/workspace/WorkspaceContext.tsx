@@ -2,7 +2,14 @@
 
 import { createContext, useContext, useMemo, useState, type ReactNode } from "react";
 import { useStore } from "zustand";
-import { predict, type Finding, type Look, type LookContext, type LookPatch, type Prediction } from "@/core/look";
+import {
+  predict,
+  type Finding,
+  type Look,
+  type LookContext,
+  type LookPatch,
+  type Prediction,
+} from "@/core/look";
 import type { Plan } from "@/core/plan";
 import { contextOf } from "@/core/record";
 import { useShelf } from "@/parts/shelf/useShelf";
@@ -47,14 +54,42 @@ export function useWorking(): Working {
 /** A workspace with the whole shelf in it: as it was opened, and of a large shelf again as soon as the rest is there. */
 function useWhole(opened: OpenedWorkspace): Workspace {
   const { products, stock, shelf } = opened;
-  const start = useMemo((): ShelfStart => ({ ...shelf, items: products.map((product) => ({ ...product, left: stock[product.id] ?? 0, expiry: null })) }), [products, stock, shelf]);
+  const start = useMemo(
+    (): ShelfStart => ({
+      ...shelf,
+      items: products.map((product) => ({
+        ...product,
+        left: stock[product.id] ?? 0,
+        expiry: null,
+      })),
+    }),
+    [products, stock, shelf],
+  );
   const { items } = useShelf(start);
   // What came with the page is what it was opened with: the same arrays, so that nothing is worked out twice.
-  return useMemo(() => (items === start.items ? opened : { ...opened, products: items.map(({ left: _, expiry: __, ...product }) => product), stock: Object.fromEntries(items.map(({ id, left }) => [id, left])) }), [items, start, opened]);
+  return useMemo(
+    () =>
+      items === start.items
+        ? opened
+        : {
+            ...opened,
+            products: items.map(({ left: _, expiry: __, ...product }) => product),
+            stock: Object.fromEntries(items.map(({ id, left }) => [id, left])),
+          },
+    [items, start, opened],
+  );
 }
 
 /** Holds a look with its history over all chapters, and derives everything shown from it. */
-export function WorkspaceProvider({ given: opened, setting, children }: { given: OpenedWorkspace; setting: string; children: ReactNode }) {
+export function WorkspaceProvider({
+  given: opened,
+  setting,
+  children,
+}: {
+  given: OpenedWorkspace;
+  setting: string;
+  children: ReactNode;
+}) {
   const given = useWhole(opened);
   const [store] = useState(() => createDesignStore(given.look.design));
   const look = useStore(store, (state) => state.look);
@@ -62,20 +97,54 @@ export function WorkspaceProvider({ given: opened, setting, children }: { given:
   const [draft] = useState<Look | null>(() => {
     if (typeof window === "undefined") return null;
     const kept = readDraft(given.look.id);
-    return kept && JSON.stringify(kept.look) !== JSON.stringify(given.look.design) ? kept.look : null;
+    return kept && JSON.stringify(kept.look) !== JSON.stringify(given.look.design)
+      ? kept.look
+      : null;
   });
   const { person, brief, products, archivedProducts, today, house, factors, speed } = given;
-  const context = useMemo(() => contextOf({ person, brief, products, archivedProducts, today, house, factors, speed }), [person, brief, products, archivedProducts, today, house, factors, speed]);
+  const context = useMemo(
+    () => contextOf({ person, brief, products, archivedProducts, today, house, factors, speed }),
+    [person, brief, products, archivedProducts, today, house, factors, speed],
+  );
   const prediction = useMemo(() => predict(look, context), [look, context]);
   const { plan, fresh } = usePlanOf(look, given);
   // Judged off the page alone: a look of sixty layers takes longer to judge than to open.
   const findings = plan?.findings ?? NONE;
   const stop = findings.find((finding) => finding.severity === "stop");
   const saving = useAutosave(store, given.look.id, given.look.version, stop ? stop.message : null);
-  const working = useMemo((): Working => ({
-    given, setting, store, look, context, prediction, findings, plan, fresh, saving, draft,
-    apply: store.getState().apply, undo: () => history.undo(), redo: () => history.redo(),
-    canUndo: history.pastStates.length > 0, canRedo: history.futureStates.length > 0,
-  }), [given, setting, store, look, context, prediction, findings, plan, fresh, saving, draft, history]);
+  const working = useMemo(
+    (): Working => ({
+      given,
+      setting,
+      store,
+      look,
+      context,
+      prediction,
+      findings,
+      plan,
+      fresh,
+      saving,
+      draft,
+      apply: store.getState().apply,
+      undo: () => history.undo(),
+      redo: () => history.redo(),
+      canUndo: history.pastStates.length > 0,
+      canRedo: history.futureStates.length > 0,
+    }),
+    [
+      given,
+      setting,
+      store,
+      look,
+      context,
+      prediction,
+      findings,
+      plan,
+      fresh,
+      saving,
+      draft,
+      history,
+    ],
+  );
   return <Context value={working}>{children}</Context>;
 }

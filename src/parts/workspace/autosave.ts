@@ -20,7 +20,10 @@ const draftKey = (lookId: string) => `dermagraph.draft.${lookId}`;
 /** What this browser keeps of a look that the server has not taken yet. */
 export function readDraft(lookId: string): { version: number; look: Look } | null {
   try {
-    const draft = JSON.parse(localStorage.getItem(draftKey(lookId)) ?? "null") as { version: number; look: unknown } | null;
+    const draft = JSON.parse(localStorage.getItem(draftKey(lookId)) ?? "null") as {
+      version: number;
+      look: unknown;
+    } | null;
     const look = draft && LookSchema.safeParse(draft.look);
     return draft && look?.success ? { version: draft.version, look: look.data } : null;
   } catch {
@@ -56,7 +59,12 @@ export function createSaver(store: DesignStore, lookId: string, firstVersion: nu
     if (blocked) return say({ kind: "stopped", why: blocked });
     busy = true;
     say({ kind: "saving" });
-    const answer = await send<{ version: number }>("PUT", `/api/looks/${lookId}`, { version, design: look }, leaving);
+    const answer = await send<{ version: number }>(
+      "PUT",
+      `/api/looks/${lookId}`,
+      { version, design: look },
+      leaving,
+    );
     busy = false;
     if (!answer.ok) {
       halted = answer.refusal.status === 409;
@@ -85,14 +93,22 @@ export function createSaver(store: DesignStore, lookId: string, firstVersion: nu
       const leaving = () => void save(true);
       // The browser's own copy is written at once; the server's after a short pause. Until then nothing claims to be saved.
       const changed = () => {
-        localStorage.setItem(draftKey(lookId), JSON.stringify({ version, look: store.getState().look }));
+        localStorage.setItem(
+          draftKey(lookId),
+          JSON.stringify({ version, look: store.getState().look }),
+        );
         if (halted) return;
         if (state.getState().kind === "saved") say({ kind: "saving" });
         later(PAUSE_MS);
       };
       const unsubscribe = store.subscribe(changed);
       window.addEventListener("pagehide", leaving);
-      return () => { clearTimeout(timer); unsubscribe(); window.removeEventListener("pagehide", leaving); leaving(); };
+      return () => {
+        clearTimeout(timer);
+        unsubscribe();
+        window.removeEventListener("pagehide", leaving);
+        leaving();
+      };
     },
     /** A stop holds the saving back; once it is mended the design is sent. */
     block(why: string | null): void {
@@ -104,7 +120,12 @@ export function createSaver(store: DesignStore, lookId: string, firstVersion: nu
 }
 
 /** Saves the design as it changes, and says how that stands. */
-export function useAutosave(store: DesignStore, lookId: string, firstVersion: number, blocked: string | null): SaveState {
+export function useAutosave(
+  store: DesignStore,
+  lookId: string,
+  firstVersion: number,
+  blocked: string | null,
+): SaveState {
   const [saver] = useState(() => createSaver(store, lookId, firstVersion));
   useEffect(() => saver.block(blocked), [saver, blocked]);
   useEffect(() => saver.follow(), [saver]);

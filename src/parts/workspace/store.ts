@@ -11,7 +11,9 @@ export interface Design {
   readonly replace: (look: Look) => void;
 }
 
-export type DesignStore = StoreApi<Design> & { temporal: StoreApi<TemporalState<Pick<Design, "look">>> };
+export type DesignStore = StoreApi<Design> & {
+  temporal: StoreApi<TemporalState<Pick<Design, "look">>>;
+};
 
 /** The look being worked on, with its history: undo and redo go through the same patches as every edit. */
 export function createDesignStore(first: Look): DesignStore {

@@ -9,9 +9,28 @@ import type { Workspace } from "@/server/workspace";
 import type { PlanWorker } from "@/workers/plan";
 
 /** What of a workspace a plan is made from: no more goes to the worker than it needs. */
-export const settingOf = ({ person, brief, products, archivedProducts, today, house, factors, speed }: Workspace): StoredSetting => ({ person, brief, products, archivedProducts, today, house, factors, speed });
+export const settingOf = ({
+  person,
+  brief,
+  products,
+  archivedProducts,
+  today,
+  house,
+  factors,
+  speed,
+}: Workspace): StoredSetting => ({
+  person,
+  brief,
+  products,
+  archivedProducts,
+  today,
+  house,
+  factors,
+  speed,
+});
 
-export const planWorker = () => new Worker(new URL("../../workers/plan.ts", import.meta.url), { type: "module" });
+export const planWorker = () =>
+  new Worker(new URL("../../workers/plan.ts", import.meta.url), { type: "module" });
 
 /** The plan and the findings of a look as it stands, worked out off the page, so that editing never waits for them; an answer to an older question is dropped. */
 export function usePlanOf(look: Look, given: Workspace): { plan: Plan | null; fresh: boolean } {
@@ -19,8 +38,14 @@ export function usePlanOf(look: Look, given: Workspace): { plan: Plan | null; fr
   const [answer, setAnswer] = useState<{ plan: Plan; look: Look; given: Workspace } | null>(null);
   useEffect(() => {
     let current = true;
-    void worker().plan({ look, setting: settingOf(given), stock: given.stock }).then((plan) => { if (current) setAnswer({ plan, look, given }); });
-    return () => { current = false; };
+    void worker()
+      .plan({ look, setting: settingOf(given), stock: given.stock })
+      .then((plan) => {
+        if (current) setAnswer({ plan, look, given });
+      });
+    return () => {
+      current = false;
+    };
   }, [look, given, worker]);
   return { plan: answer?.plan ?? null, fresh: answer?.look === look && answer.given === given };
 }

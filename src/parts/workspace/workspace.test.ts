@@ -14,7 +14,11 @@ beforeEach(() => {
   sent = [];
   answer = (n) => ({ status: 200, body: { version: n + 1 } });
   Object.assign(globalThis, {
-    localStorage: { getItem: (key: string) => kept.get(key) ?? null, setItem: (key: string, value: string) => kept.set(key, value), removeItem: (key: string) => kept.delete(key) },
+    localStorage: {
+      getItem: (key: string) => kept.get(key) ?? null,
+      setItem: (key: string, value: string) => kept.set(key, value),
+      removeItem: (key: string) => kept.delete(key),
+    },
     window: { addEventListener: () => undefined, removeEventListener: () => undefined },
     fetch: async (url: string, init: { body: string }) => {
       const body = JSON.parse(init.body) as { version: number; design: Look };
@@ -31,14 +35,24 @@ const open = () => {
   const saver = createSaver(store, "look", 1);
   const leave = saver.follow();
   const kind = () => saver.state.getState().kind;
-  return { store, saver, leave, kind, add: (id: string) => store.getState().apply({ op: "addLayer", layer: aLayer({ id }) }) };
+  return {
+    store,
+    saver,
+    leave,
+    kind,
+    add: (id: string) => store.getState().apply({ op: "addLayer", layer: aLayer({ id }) }),
+  };
 };
 const pass = (ms: number) => jest.advanceTimersByTimeAsync(ms);
 
 describe("history", () => {
   it("undoes and redoes patch by patch, and leaves the look when a patch can't apply", () => {
     const store = createDesignStore(emptyLook("trial"));
-    const ids = () => store.getState().look.layers.map((layer) => layer.id).join("");
+    const ids = () =>
+      store
+        .getState()
+        .look.layers.map((layer) => layer.id)
+        .join("");
     expect(store.getState().apply({ op: "addLayer", layer: aLayer({ id: "a" }) })).toBe(true);
     expect(store.getState().apply({ op: "addLayer", layer: aLayer({ id: "b" }) })).toBe(true);
     expect(store.getState().apply({ op: "moveLayer", id: "a", to: 9 })).toBe(false);
@@ -120,7 +134,10 @@ describe("saving", () => {
 
   it("is free again when what the server stops was taken back while its answer was on the way", async () => {
     const { add, kind, store } = open();
-    answer = () => { store.temporal.getState().undo(); return { status: 422, body: { title: "A safety rule stops this.", detail: "lips" } }; };
+    answer = () => {
+      store.temporal.getState().undo();
+      return { status: 422, body: { title: "A safety rule stops this.", detail: "lips" } };
+    };
     add("a");
     await pass(2000);
     expect(sent).toHaveLength(1);
@@ -129,7 +146,10 @@ describe("saving", () => {
 
   it("says what the server stops, and sends what is open when the page goes", async () => {
     const { add, kind, leave } = open();
-    answer = () => ({ status: 422, body: { title: "A safety rule stops this.", detail: "allergic" } });
+    answer = () => ({
+      status: 422,
+      body: { title: "A safety rule stops this.", detail: "allergic" },
+    });
     add("a");
     await pass(1000);
     expect(kind()).toBe("stopped");

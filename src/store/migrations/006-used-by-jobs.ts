@@ -4,6 +4,8 @@ import { sql, type Kysely, type Migration } from "kysely";
 export const usedByJobs: Migration = {
   async up(db: Kysely<unknown>) {
     await sql`ALTER TABLE movement ADD COLUMN job_id TEXT REFERENCES job (id)`.execute(db);
-    await sql`CREATE INDEX movement_by_job ON movement (job_id) WHERE job_id IS NOT NULL`.execute(db);
+    await sql`CREATE INDEX movement_by_job ON movement (job_id) WHERE job_id IS NOT NULL`.execute(
+      db,
+    );
   },
 };

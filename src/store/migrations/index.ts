@@ -9,4 +9,13 @@ import { traysAndPrices } from "./007-trays-and-prices";
 import { largeStudios } from "./008-large-studios";
 
 /** Migrations in order; a new one is its file and one line here. */
-export const MIGRATIONS: Readonly<Record<string, Migration>> = { "001-first": first, "002-mixes-and-references": mixesAndReferences, "003-versions": versions, "004-house-and-records": houseAndRecords, "005-calls-chair-pictures": callsChairPictures, "006-used-by-jobs": usedByJobs, "007-trays-and-prices": traysAndPrices, "008-large-studios": largeStudios };
+export const MIGRATIONS: Readonly<Record<string, Migration>> = {
+  "001-first": first,
+  "002-mixes-and-references": mixesAndReferences,
+  "003-versions": versions,
+  "004-house-and-records": houseAndRecords,
+  "005-calls-chair-pictures": callsChairPictures,
+  "006-used-by-jobs": usedByJobs,
+  "007-trays-and-prices": traysAndPrices,
+  "008-large-studios": largeStudios,
+};

@@ -6,5 +6,9 @@ export const dynamic = "force-dynamic";
 export const metadata = { title: "New look" };
 
 export default async function Page() {
-  return <Frame title="What are you painting, on whom, for how long?"><NewLook people={await everybody()} /></Frame>;
+  return (
+    <Frame title="What are you painting, on whom, for how long?">
+      <NewLook people={await everybody()} />
+    </Frame>
+  );
 }

@@ -19,8 +19,19 @@ export default async function Page({ params }: { params: Promise<{ id: string }>
   const products = (await shelf()).map(({ id, name }) => ({ id, name }));
   const { patchFrom, patchUntil } = (await house()).numbers;
   return (
-    <Frame title={person.name} action={<PutAway url={`/api/people/${person.id}/archived`} name={person.name} then="/people" />}>
-      <PersonForm key={person.id} person={person} products={products} today={today()} hours={[patchFrom, patchUntil]} />
+    <Frame
+      title={person.name}
+      action={
+        <PutAway url={`/api/people/${person.id}/archived`} name={person.name} then="/people" />
+      }
+    >
+      <PersonForm
+        key={person.id}
+        person={person}
+        products={products}
+        today={today()}
+        hours={[patchFrom, patchUntil]}
+      />
       <History jobs={jobs} records={records} />
       <ForgetPerson person={person} />
     </Frame>

@@ -8,5 +8,9 @@ export const metadata = { title: "New person" };
 
 export default async function Page() {
   const products = (await shelf()).map(({ id, name }) => ({ id, name }));
-  return <Frame title="New person"><PersonForm person={null} products={products} today={today()} hours={[24, 48]} /></Frame>;
+  return (
+    <Frame title="New person">
+      <PersonForm person={null} products={products} today={today()} hours={[24, 48]} />
+    </Frame>
+  );
 }

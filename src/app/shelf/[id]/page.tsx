@@ -16,8 +16,18 @@ export default async function Page({ params }: { params: Promise<{ id: string }>
   if (!found) notFound();
   const { left, expiry: _expiry, ...product } = found.item;
   return (
-    <Frame title={product.name} action={<PutAway url={`/api/products/${product.id}/archived`} name={product.name} then="/shelf" />}>
-      <div className="flex flex-col gap-4"><Ledger productId={product.id} left={left} ledger={found.ledger} today={today()} /><ProductForm product={product} /><Prices product={product} ledger={found.ledger} shelf={await productsNamed(product)} /><UsedIn {...await looksUsing(product.id)} /></div>
+    <Frame
+      title={product.name}
+      action={
+        <PutAway url={`/api/products/${product.id}/archived`} name={product.name} then="/shelf" />
+      }
+    >
+      <div className="flex flex-col gap-4">
+        <Ledger productId={product.id} left={left} ledger={found.ledger} today={today()} />
+        <ProductForm product={product} />
+        <Prices product={product} ledger={found.ledger} shelf={await productsNamed(product)} />
+        <UsedIn {...await looksUsing(product.id)} />
+      </div>
     </Frame>
   );
 }

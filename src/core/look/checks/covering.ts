@@ -18,17 +18,28 @@ import { misplaced } from "./safety";
 /** BASE-1: a fixed number of coats that leaves the ground showing, or an automatic one that would need an undercoat (LAYER-5). */
 export function thinCover(stack: Stack): Remark[] {
   return stack.look.layers.flatMap((layer): Remark[] => {
-    if ((layer.role !== "base" && layer.role !== "detail") || stack.materials.get(layer.id) === "glitter") return [];
+    if (
+      (layer.role !== "base" && layer.role !== "detail") ||
+      stack.materials.get(layer.id) === "glitter"
+    )
+      return [];
     const cover = stack.prediction.coats.get(layer.id);
     if (!cover || cover.covers || !layerOptics(layer, stack.context.products)) return [];
     const auto = layer.coats === "auto";
-    return [{
-      rule: auto ? "LAYER-5" : "BASE-1", severity: auto ? "tip" : "caution", where: { layerId: layer.id, zones: layer.zones },
-      message: auto
-        ? `${cover.coats} coats of ${layer.name} still let the ground through. A white or pale base under it would save coats.`
-        : `${cover.coats === 1 ? "One coat" : `${cover.coats} coats`} of ${layer.name} let${cover.coats === 1 ? "s" : ""} the ground through. Several thin coats, each dry, cover without streaks.`,
-      ...(!auto && { fix: { op: "changeLayer", id: layer.id, change: { coats: "auto" } } as const, fixLabel: "Let the number of coats be computed" }),
-    }];
+    return [
+      {
+        rule: auto ? "LAYER-5" : "BASE-1",
+        severity: auto ? "tip" : "caution",
+        where: { layerId: layer.id, zones: layer.zones },
+        message: auto
+          ? `${cover.coats} coats of ${layer.name} still let the ground through. A white or pale base under it would save coats.`
+          : `${cover.coats === 1 ? "One coat" : `${cover.coats} coats`} of ${layer.name} let${cover.coats === 1 ? "s" : ""} the ground through. Several thin coats, each dry, cover without streaks.`,
+        ...(!auto && {
+          fix: { op: "changeLayer", id: layer.id, change: { coats: "auto" } } as const,
+          fixLabel: "Let the number of coats be computed",
+        }),
+      },
+    ];
   });
 }
 
@@ -39,20 +50,45 @@ export function exposedZones(brief: Pick<Brief, "hood" | "highCollar" | "bares">
     if (zone.part === "body" || zone.kind === "collar") return bared.has(zone.kind);
     if (zone.group === "scalp" || zone.kind === "brow") return false;
     if (zone.group === "ears") return !brief.hood;
-    return zone.group === "neck" ? !brief.highCollar && (zone.frame === "front" || !brief.hood) : true;
+    return zone.group === "neck"
+      ? !brief.highCollar && (zone.frame === "front" || !brief.hood)
+      : true;
   }).map((zone) => zone.id);
 }
 
 /** Zones that each part of a costume leaves bare. */
 const BARED: Readonly<Record<Bared, readonly string[]>> = {
-  shoulders: ["collar", "shoulderFront", "shoulderBack"], chest: ["chest"], belly: ["belly"], back: ["upperBack", "lowerBack"], upperArms: ["upperArmFront", "upperArmBack"],
-  forearms: ["elbowInner", "elbowBack", "forearmFront", "forearmBack"], hands: ["handBack", "palm", "fingersBack", "fingersFront"], thighs: ["thighFront", "thighBack"], lowerLegs: ["kneeFront", "kneeBack", "shin", "calf"], feet: ["footTop", "heel"],
+  shoulders: ["collar", "shoulderFront", "shoulderBack"],
+  chest: ["chest"],
+  belly: ["belly"],
+  back: ["upperBack", "lowerBack"],
+  upperArms: ["upperArmFront", "upperArmBack"],
+  forearms: ["elbowInner", "elbowBack", "forearmFront", "forearmBack"],
+  hands: ["handBack", "palm", "fingersBack", "fingersFront"],
+  thighs: ["thighFront", "thighBack"],
+  lowerLegs: ["kneeFront", "kneeBack", "shin", "calf"],
+  feet: ["footTop", "heel"],
 };
 
 /** Exposed zones that no colour covers and that are not meant to stay bare (BASE-5). */
-export function paintedCoverage(look: Look, exposed: readonly ZoneId[]): { painted: ZoneId[]; gaps: ZoneId[] } {
-  const covered = new Set(look.layers.filter((layer) => layer.role === "base" || (layer.role === "detail" && layer.marks.length === 0) || (isVeil(layer.role) && layer.share === 1)).flatMap((layer) => layer.zones));
-  return { painted: exposed.filter((zone) => covered.has(zone)), gaps: exposed.filter((zone) => !covered.has(zone) && !look.bare.includes(zone)) };
+export function paintedCoverage(
+  look: Look,
+  exposed: readonly ZoneId[],
+): { painted: ZoneId[]; gaps: ZoneId[] } {
+  const covered = new Set(
+    look.layers
+      .filter(
+        (layer) =>
+          layer.role === "base" ||
+          (layer.role === "detail" && layer.marks.length === 0) ||
+          (isVeil(layer.role) && layer.share === 1),
+      )
+      .flatMap((layer) => layer.zones),
+  );
+  return {
+    painted: exposed.filter((zone) => covered.has(zone)),
+    gaps: exposed.filter((zone) => !covered.has(zone) && !look.bare.includes(zone)),
+  };
 }
 
 /** BASE-5: gaps in what the audience sees. Lips left clean are a choice (BASE-6) and only a tip. */
@@ -60,25 +96,66 @@ export function gaps(stack: Stack): Remark[] {
   // A child too small for face paint is meant to stay bare (SAFE-8).
   if (isTooSmall(stack.context.person)) return [];
   const bases = stack.look.layers.filter((layer) => layer.role === "base");
-  const widest = bases.reduce<(typeof bases)[number] | null>((most, layer) => (most && most.zones.length >= layer.zones.length ? most : layer), null);
+  const widest = bases.reduce<(typeof bases)[number] | null>(
+    (most, layer) => (most && most.zones.length >= layer.zones.length ? most : layer),
+    null,
+  );
   if (!widest) return [];
   const open = paintedCoverage(stack.look, exposedZones(stack.context.brief)).gaps;
   if (!open.length) return [];
   const lipsOnly = open.every((zone) => zoneInfo(zone).group === "lips");
-  const reach = reachable(stack, widest, open.filter((zone) => zoneInfo(zone).group !== "lips"));
+  const reach = reachable(
+    stack,
+    widest,
+    open.filter((zone) => zoneInfo(zone).group !== "lips"),
+  );
   const leave: LookPatch = { op: "leaveBare", zones: open, bare: true };
-  if (lipsOnly) return [{ rule: "BASE-5", severity: "tip", where: { zones: open }, message: `The lips are bare: paint them, or mark them as meant.`, fix: leave, fixLabel: "Leave the lips bare" }];
-  return [{
-    rule: "BASE-5", severity: "caution", where: { layerId: widest.id, zones: open }, message: `The audience sees bare skin on ${zoneWords(open)}. Paint it, or mark the gap as meant.`,
-    ...(reach.length ? { fix: { op: "changeLayer", id: widest.id, change: { zones: ZONES.map((zone) => zone.id).filter((zone) => widest.zones.includes(zone) || reach.includes(zone)) } }, fixLabel: `Carry ${widest.name} to ${zoneWords(reach)}` } : { fix: leave, fixLabel: "Leave it bare" }),
-  }];
+  if (lipsOnly)
+    return [
+      {
+        rule: "BASE-5",
+        severity: "tip",
+        where: { zones: open },
+        message: `The lips are bare: paint them, or mark them as meant.`,
+        fix: leave,
+        fixLabel: "Leave the lips bare",
+      },
+    ];
+  return [
+    {
+      rule: "BASE-5",
+      severity: "caution",
+      where: { layerId: widest.id, zones: open },
+      message: `The audience sees bare skin on ${zoneWords(open)}. Paint it, or mark the gap as meant.`,
+      ...(reach.length
+        ? {
+            fix: {
+              op: "changeLayer",
+              id: widest.id,
+              change: {
+                zones: ZONES.map((zone) => zone.id).filter(
+                  (zone) => widest.zones.includes(zone) || reach.includes(zone),
+                ),
+              },
+            },
+            fixLabel: `Carry ${widest.name} to ${zoneWords(reach)}`,
+          }
+        : { fix: leave, fixLabel: "Leave it bare" }),
+    },
+  ];
 }
 
 /** Zones a base may be carried to: where neither its products nor its kind are kept out. */
 function reachable(stack: Stack, base: Layer, zones: readonly ZoneId[]): ZoneId[] {
   const key = stack.materials.get(base.id);
   const products = recipeOf(base, stack.context.products).map(({ product }) => product);
-  const shut = new Set(key ? (products.length ? products : [null]).flatMap((product) => misplaced({ zones: [...zones] }, product?.material ?? key, product)) : zones);
+  const shut = new Set(
+    key
+      ? (products.length ? products : [null]).flatMap((product) =>
+          misplaced({ zones: [...zones] }, product?.material ?? key, product),
+        )
+      : zones,
+  );
   return zones.filter((zone) => !shut.has(zone));
 }
 
@@ -87,17 +164,31 @@ export function browShowing(stack: Stack): Remark[] {
   const shown = (["browLeft", "browRight"] as const).filter((zone) => {
     const films = stack.prediction.films.get(zone) ?? [];
     const base = films.find((film) => film.layer.role === "base");
-    const bases = base && stack.prediction.films.get("forehead")?.find((film) => film.layer.id === base.layer.id);
-    return base && bases && films.every((film) => film.layer.role !== "detail") && deltaE00(labFromReflectance(base.colour), labFromReflectance(bases.colour)) > stack.context.house.numbers.browShows;
+    const bases =
+      base &&
+      stack.prediction.films.get("forehead")?.find((film) => film.layer.id === base.layer.id);
+    return (
+      base &&
+      bases &&
+      films.every((film) => film.layer.role !== "detail") &&
+      deltaE00(labFromReflectance(base.colour), labFromReflectance(bases.colour)) >
+        stack.context.house.numbers.browShows
+    );
   });
-  const covered = stack.look.layers.some((layer) => layer.role === "cover" && shown.some((zone) => layer.zones.includes(zone)));
+  const covered = stack.look.layers.some(
+    (layer) => layer.role === "cover" && shown.some((zone) => layer.zones.includes(zone)),
+  );
   if (!shown.length) return [];
   const cover = browCover(stack.look, stack.context);
-  return [{
-    rule: "BROW-3", severity: covered ? "tip" : "caution", where: { zones: shown },
-    message: `The brow (${stack.context.person.brow}) shows through the base. ${cover ? browCoverWords(cover) : "Orange corrector over the flattened hair, then concealer, each powdered, hides it."}`,
-    ...(cover?.fix && { fix: cover.fix, fixLabel: "Lay the brow cover" }),
-  }];
+  return [
+    {
+      rule: "BROW-3",
+      severity: covered ? "tip" : "caution",
+      where: { zones: shown },
+      message: `The brow (${stack.context.person.brow}) shows through the base. ${cover ? browCoverWords(cover) : "Orange corrector over the flattened hair, then concealer, each powdered, hides it."}`,
+      ...(cover?.fix && { fix: cover.fix, fixLabel: "Lay the brow cover" }),
+    },
+  ];
 }
 
 /** A shape this dark hides a brow without a cover, L*. Common practice, no published source. */
@@ -108,23 +199,56 @@ export function darkOverBrow(stack: Stack): Remark[] {
   return stack.look.layers.flatMap((layer): Remark[] => {
     const key = stack.materials.get(layer.id);
     if (layer.role !== "cover" || (key !== "corrector" && key !== "concealer")) return [];
-    const dark = layer.zones.filter((zone) => zoneInfo(zone).kind === "brow" && stack.prediction.films.get(zone)?.some((film) => film.layer.role === "detail" && film.layer.marks.length === 0 && labFromReflectance(film.colour)[0] < DARK_L));
-    return dark.length && dark.length === layer.zones.length ? [{ rule: "BROW-4", severity: "tip", where: { layerId: layer.id, zones: dark }, message: `A dark shape covers the brow anyway: skip ${layer.name}, flatten the hair, and give the dark one coat more there.`, fix: { op: "removeLayer", id: layer.id }, fixLabel: `Leave out ${layer.name}` }] : [];
+    const dark = layer.zones.filter(
+      (zone) =>
+        zoneInfo(zone).kind === "brow" &&
+        stack.prediction.films
+          .get(zone)
+          ?.some(
+            (film) =>
+              film.layer.role === "detail" &&
+              film.layer.marks.length === 0 &&
+              labFromReflectance(film.colour)[0] < DARK_L,
+          ),
+    );
+    return dark.length && dark.length === layer.zones.length
+      ? [
+          {
+            rule: "BROW-4",
+            severity: "tip",
+            where: { layerId: layer.id, zones: dark },
+            message: `A dark shape covers the brow anyway: skip ${layer.name}, flatten the hair, and give the dark one coat more there.`,
+            fix: { op: "removeLayer", id: layer.id },
+            fixLabel: `Leave out ${layer.name}`,
+          },
+        ]
+      : [];
   });
 }
 
 /** COLOUR: a colour whose product has gone from the shelf can't be predicted. */
 export function lostProduct(stack: Stack): Remark[] {
-  return stack.look.layers.flatMap((layer): Remark[] => (stack.materials.has(layer.id) ? [] : [{
-    rule: "KIT-1", severity: "caution", where: { layerId: layer.id, zones: layer.zones }, message: `${layer.name} uses a product that is no longer on the shelf. Choose another.`,
-  }]));
+  return stack.look.layers.flatMap((layer): Remark[] =>
+    stack.materials.has(layer.id)
+      ? []
+      : [
+          {
+            rule: "KIT-1",
+            severity: "caution",
+            where: { layerId: layer.id, zones: layer.zones },
+            message: `${layer.name} uses a product that is no longer on the shelf. Choose another.`,
+          },
+        ],
+  );
 }
 
 /** Zones where a layer can't be told from its ground. */
 function vanishedZones(prediction: Prediction, layer: Layer, toldApart: number): ZoneId[] {
   return layer.zones.filter((zone) => {
     const film = prediction.films.get(zone)?.find((entry) => entry.layer.id === layer.id);
-    return film && deltaE00(labFromReflectance(film.beside), labFromReflectance(film.colour)) < toldApart;
+    return (
+      film && deltaE00(labFromReflectance(film.beside), labFromReflectance(film.colour)) < toldApart
+    );
   });
 }
 
@@ -132,33 +256,84 @@ function vanishedZones(prediction: Prediction, layer: Layer, toldApart: number):
 function whiteFor(stack: Stack, layer: Layer): Product | null {
   const key = stack.materials.get(layer.id);
   if (!key) return null;
-  const fit = [...stack.context.products.values()].filter((product) => product.colour && isPaintType(product.material) && mediumOf(product.material) === mediumOf(key)
-    && hexToLab(product.colour)[0] > 90 && isWearable(product, stack.context.person) && !isGreaseOnHands(product, layer.zones)
-    && misplaced({ zones: layer.zones }, product.material, product).length === 0);
+  const fit = [...stack.context.products.values()].filter(
+    (product) =>
+      product.colour &&
+      isPaintType(product.material) &&
+      mediumOf(product.material) === mediumOf(key) &&
+      hexToLab(product.colour)[0] > 90 &&
+      isWearable(product, stack.context.person) &&
+      !isGreaseOnHands(product, layer.zones) &&
+      misplaced({ zones: layer.zones }, product.material, product).length === 0,
+  );
   return fit.sort((a, b) => b.hiding - a.hiding)[0] ?? null;
 }
 
 /** White laid first in the same shape, if that brings the tint out: judged by predicting it. */
 function whiteUnder(stack: Stack, layer: Layer): { fix: LookPatch; fixLabel: string } | null {
   const white = whiteFor(stack, layer);
-  if (!white || recipeOf(layer, stack.context.products).some(({ product }) => product.id === white.id)) return null;
-  const under: Layer = { ...layer, id: freeLayerId(stack.look, `white-${layer.id}`), name: `White under ${layer.name}`.slice(0, 80), paint: { kind: "product", productId: white.id }, coats: "auto", technique: "pat", target: null, notes: "Let it dry before the tint; then pat." };
+  if (
+    !white ||
+    recipeOf(layer, stack.context.products).some(({ product }) => product.id === white.id)
+  )
+    return null;
+  const under: Layer = {
+    ...layer,
+    id: freeLayerId(stack.look, `white-${layer.id}`),
+    name: `White under ${layer.name}`.slice(0, 80),
+    paint: { kind: "product", productId: white.id },
+    coats: "auto",
+    technique: "pat",
+    target: null,
+    notes: "Let it dry before the tint; then pat.",
+  };
   const patted: LookPatch = { op: "changeLayer", id: layer.id, change: { technique: "pat" } };
-  const fix: LookPatch = { op: "several", patches: [{ op: "addLayer", layer: under, at: stack.look.layers.indexOf(layer) }, ...((TOOLS[layer.tool].techniques as readonly string[]).includes("pat") ? [patted] : [])] };
+  const fix: LookPatch = {
+    op: "several",
+    patches: [
+      { op: "addLayer", layer: under, at: stack.look.layers.indexOf(layer) },
+      ...((TOOLS[layer.tool].techniques as readonly string[]).includes("pat") ? [patted] : []),
+    ],
+  };
   const after = applyPatch(stack.look, fix);
   const mended = after.layers.find(({ id }) => id === layer.id);
-  return mended && vanishedZones(predict(after, stack.context), mended, stack.context.house.numbers.toldApart).length === 0 ? { fix, fixLabel: `Lay ${white.name} under it first` } : null;
+  return mended &&
+    vanishedZones(predict(after, stack.context), mended, stack.context.house.numbers.toldApart)
+      .length === 0
+    ? { fix, fixLabel: `Lay ${white.name} under it first` }
+    : null;
 }
 
 /** LAYER-8: a tint so close to its ground that it vanishes. */
 export function vanishing(stack: Stack): Remark[] {
   return stack.look.layers.flatMap((layer): Remark[] => {
-    if ((layer.role !== "detail" && !isVeil(layer.role)) || stack.materials.get(layer.id) === "glitter" || !layerOptics(layer, stack.context.products)) return [];
+    if (
+      (layer.role !== "detail" && !isVeil(layer.role)) ||
+      stack.materials.get(layer.id) === "glitter" ||
+      !layerOptics(layer, stack.context.products)
+    )
+      return [];
     // What another layer of the same shape hides is that one's ground, as white under a tint.
-    if (stack.look.layers.some((other) => other !== layer && stack.look.layers.indexOf(other) > stack.look.layers.indexOf(layer) && liesUnder(layer, other))) return [];
+    if (
+      stack.look.layers.some(
+        (other) =>
+          other !== layer &&
+          stack.look.layers.indexOf(other) > stack.look.layers.indexOf(layer) &&
+          liesUnder(layer, other),
+      )
+    )
+      return [];
     const lost = vanishedZones(stack.prediction, layer, stack.context.house.numbers.toldApart);
     if (!lost.length) return [];
     const mend = whiteUnder(stack, layer);
-    return [{ rule: "LAYER-8", severity: "caution", where: { layerId: layer.id, zones: lost }, message: `${layer.name} all but vanishes on its ground on ${zoneWords(lost)}. ${mend ? "White under it, left to dry, lifts it." : "Choose a colour further from the ground."}`, ...mend }];
+    return [
+      {
+        rule: "LAYER-8",
+        severity: "caution",
+        where: { layerId: layer.id, zones: lost },
+        message: `${layer.name} all but vanishes on its ground on ${zoneWords(lost)}. ${mend ? "White under it, left to dry, lifts it." : "Choose a colour further from the ground."}`,
+        ...mend,
+      },
+    ];
   });
 }

@@ -18,10 +18,20 @@ export function beyondReach({ look, context: { brief } }: Stack): Remark[] {
   const without = look.layers.flatMap((layer): LookPatch[] => {
     const rest = layer.zones.filter((zone) => !outOfReach(zone));
     if (rest.length === layer.zones.length) return [];
-    return [rest.length ? { op: "changeLayer", id: layer.id, change: { zones: rest } } : { op: "removeLayer", id: layer.id }];
+    return [
+      rest.length
+        ? { op: "changeLayer", id: layer.id, change: { zones: rest } }
+        : { op: "removeLayer", id: layer.id },
+    ];
   });
-  return [{
-    rule: "TIME-3", severity: "caution", where: { zones }, message: `${zoneWords(zones)}: nobody reaches that on themselves. Ask somebody to help, and say so in the chapter Time, or leave it out.`,
-    fix: { op: "several", patches: [...without, { op: "leaveBare", zones, bare: true }] }, fixLabel: `Leave out ${zoneWords(zones, 3)}`,
-  }];
+  return [
+    {
+      rule: "TIME-3",
+      severity: "caution",
+      where: { zones },
+      message: `${zoneWords(zones)}: nobody reaches that on themselves. Ask somebody to help, and say so in the chapter Time, or leave it out.`,
+      fix: { op: "several", patches: [...without, { op: "leaveBare", zones, bare: true }] },
+      fixLabel: `Leave out ${zoneWords(zones, 3)}`,
+    },
+  ];
 }

@@ -1,6 +1,16 @@
 import { zoneInfo, type ZoneId } from "../../anatomy";
 import { deltaE00, hexToLab } from "../../colour";
-import { ALLERGENS, allergensOf, GRADES, isPaintType, isPiece, keptOutOf, material, type MaterialKey, type Product } from "../../paint";
+import {
+  ALLERGENS,
+  allergensOf,
+  GRADES,
+  isPaintType,
+  isPiece,
+  keptOutOf,
+  material,
+  type MaterialKey,
+  type Product,
+} from "../../paint";
 import { isChild, isTooSmall } from "../../people";
 import type { Remark } from "../finding";
 import { materialOf, recipeOf } from "../context";
@@ -10,36 +20,96 @@ import type { Stack } from "../stack";
 import { zoneWords } from "../words";
 
 /** Takes zones out of a layer, or the layer out of the look when nothing is left. */
-export function withoutZones(layer: Layer, zones: readonly ZoneId[]): { fix: LookPatch; fixLabel: string } {
+export function withoutZones(
+  layer: Layer,
+  zones: readonly ZoneId[],
+): { fix: LookPatch; fixLabel: string } {
   const rest = layer.zones.filter((zone) => !zones.includes(zone));
-  return rest.length ? { fix: { op: "changeLayer", id: layer.id, change: { zones: rest } }, fixLabel: `Leave out ${zoneWords(zones)}` } : { fix: { op: "removeLayer", id: layer.id }, fixLabel: `Take out ${layer.name}` };
+  return rest.length
+    ? {
+        fix: { op: "changeLayer", id: layer.id, change: { zones: rest } },
+        fixLabel: `Leave out ${zoneWords(zones)}`,
+      }
+    : { fix: { op: "removeLayer", id: layer.id }, fixLabel: `Take out ${layer.name}` };
 }
 
 /** The nearest colour among shelf products of the same kind that pass a test, as a change of this layer. */
-function swapFor(stack: Stack, layer: Layer, from: Product, fits: (product: Product) => boolean): { fix: LookPatch; fixLabel: string } | null {
-  const candidates = [...stack.context.products.values()].filter((product) => product.id !== from.id && fits(product) && (from.colour === null) === (product.colour === null) && isPaintType(product.material) === isPaintType(from.material));
-  const ranked = candidates.map((product) => ({ product, distance: (product.material === from.material ? 0 : 5) + (product.colour && from.colour ? deltaE00(hexToLab(product.colour), hexToLab(from.colour)) : 0) })).sort((a, b) => a.distance - b.distance);
+function swapFor(
+  stack: Stack,
+  layer: Layer,
+  from: Product,
+  fits: (product: Product) => boolean,
+): { fix: LookPatch; fixLabel: string } | null {
+  const candidates = [...stack.context.products.values()].filter(
+    (product) =>
+      product.id !== from.id &&
+      fits(product) &&
+      (from.colour === null) === (product.colour === null) &&
+      isPaintType(product.material) === isPaintType(from.material),
+  );
+  const ranked = candidates
+    .map((product) => ({
+      product,
+      distance:
+        (product.material === from.material ? 0 : 5) +
+        (product.colour && from.colour
+          ? deltaE00(hexToLab(product.colour), hexToLab(from.colour))
+          : 0),
+    }))
+    .sort((a, b) => a.distance - b.distance);
   const best = ranked[0];
   if (!best || best.distance > 25 || layer.paint.kind !== "product") return null;
-  return { fix: { op: "changeLayer", id: layer.id, change: { paint: { kind: "product", productId: best.product.id } } }, fixLabel: `Use ${best.product.name}` };
+  return {
+    fix: {
+      op: "changeLayer",
+      id: layer.id,
+      change: { paint: { kind: "product", productId: best.product.id } },
+    },
+    fixLabel: `Use ${best.product.name}`,
+  };
 }
 
-const blocked = (stack: Stack, product: Product) => allergensOf(product).filter((allergen) => stack.context.person.allergies.includes(allergen));
-const acceptable = (stack: Stack) => (product: Product) => product.grade === "cosmetic" && !blocked(stack, product).length;
+const blocked = (stack: Stack, product: Product) =>
+  allergensOf(product).filter((allergen) => stack.context.person.allergies.includes(allergen));
+const acceptable = (stack: Stack) => (product: Product) =>
+  product.grade === "cosmetic" && !blocked(stack, product).length;
 
 /** A product may stand in for a layer when neither its grade, an allergy nor any zone of the layer speaks against it. */
 function fitsLayer(stack: Stack, layer: Layer) {
-  return (product: Product) => acceptable(stack)(product) && misplaced(layer, product.material, product).length === 0;
+  return (product: Product) =>
+    acceptable(stack)(product) && misplaced(layer, product.material, product).length === 0;
 }
 
 /** SAFE-1: craft and hardware goods never go on skin. */
 export function propOnSkin(stack: Stack): Remark[] {
-  return stack.look.layers.flatMap((layer) => recipeOf(layer, stack.context.products).filter(({ product }) => product.grade === "prop").map(({ product }): Remark => {
-    if (product.material === "glueStick" && layer.role === "cover" && layer.zones.every((zone) => zoneInfo(zone).kind === "brow")) {
-      return { rule: "SAFE-1", severity: "caution", where: { layerId: layer.id, zones: layer.zones }, message: `${product.name} is an office glue stick: on brow hair only, and only a washable, non-toxic one.` };
-    }
-    return { rule: "SAFE-1", severity: "stop", where: { layerId: layer.id, zones: layer.zones }, message: `${product.name} is a ${GRADES.prop.replace(", not for skin", "")}: it must not go on skin.`, ...(swapFor(stack, layer, product, fitsLayer(stack, layer)) ?? { fix: { op: "removeLayer", id: layer.id }, fixLabel: `Take out ${layer.name}` }) };
-  }));
+  return stack.look.layers.flatMap((layer) =>
+    recipeOf(layer, stack.context.products)
+      .filter(({ product }) => product.grade === "prop")
+      .map(({ product }): Remark => {
+        if (
+          product.material === "glueStick" &&
+          layer.role === "cover" &&
+          layer.zones.every((zone) => zoneInfo(zone).kind === "brow")
+        ) {
+          return {
+            rule: "SAFE-1",
+            severity: "caution",
+            where: { layerId: layer.id, zones: layer.zones },
+            message: `${product.name} is an office glue stick: on brow hair only, and only a washable, non-toxic one.`,
+          };
+        }
+        return {
+          rule: "SAFE-1",
+          severity: "stop",
+          where: { layerId: layer.id, zones: layer.zones },
+          message: `${product.name} is a ${GRADES.prop.replace(", not for skin", "")}: it must not go on skin.`,
+          ...(swapFor(stack, layer, product, fitsLayer(stack, layer)) ?? {
+            fix: { op: "removeLayer", id: layer.id },
+            fixLabel: `Take out ${layer.name}`,
+          }),
+        };
+      }),
+  );
 }
 
 /** SAFE-2: known allergens and reactions stop a product; a missing patch test is a caution. */
@@ -50,15 +120,50 @@ export function allergy(stack: Stack): Remark[] {
     const kind = materialOf(layer, stack.context.products);
     const recipe = recipeOf(layer, stack.context.products);
     if (!recipe.length && kind) {
-      const known = [...material(kind).allergens, ...material(kind).mayContain].filter((allergen) => person.allergies.includes(allergen));
-      return known.length ? [{ rule: "SAFE-2", severity: "stop", where, message: `${person.name} is allergic to ${known.map((allergen) => ALLERGENS[allergen]).join(" and ")}, and ${material(kind).label} often contains it: choose a product whose label does not.`, fix: { op: "removeLayer", id: layer.id }, fixLabel: `Take out ${layer.name}` } satisfies Remark] : [];
+      const known = [...material(kind).allergens, ...material(kind).mayContain].filter((allergen) =>
+        person.allergies.includes(allergen),
+      );
+      return known.length
+        ? [
+            {
+              rule: "SAFE-2",
+              severity: "stop",
+              where,
+              message: `${person.name} is allergic to ${known.map((allergen) => ALLERGENS[allergen]).join(" and ")}, and ${material(kind).label} often contains it: choose a product whose label does not.`,
+              fix: { op: "removeLayer", id: layer.id },
+              fixLabel: `Take out ${layer.name}`,
+            } satisfies Remark,
+          ]
+        : [];
     }
     return recipe.flatMap(({ product }): Remark[] => {
       const known = blocked(stack, product);
       const tests = person.patchTests.filter((test) => test.productId === product.id);
       if (known.length || tests.some((test) => test.result === "reacted")) {
-        const why = known.length ? `is allergic to ${known.map((allergen) => ALLERGENS[allergen]).join(" and ")}, which is in ${product.name}` : `reacted to ${product.name} in a patch test`;
-        return [{ rule: "SAFE-2", severity: "stop", where, message: `${person.name} ${why}.`, ...(swapFor(stack, layer, product, (other) => fitsLayer(stack, layer)(other) && !person.patchTests.some((test) => test.productId === other.id && test.result === "reacted")) ?? { fix: { op: "removeLayer", id: layer.id } as const, fixLabel: `Take out ${layer.name}` }) }];
+        const why = known.length
+          ? `is allergic to ${known.map((allergen) => ALLERGENS[allergen]).join(" and ")}, which is in ${product.name}`
+          : `reacted to ${product.name} in a patch test`;
+        return [
+          {
+            rule: "SAFE-2",
+            severity: "stop",
+            where,
+            message: `${person.name} ${why}.`,
+            ...(swapFor(
+              stack,
+              layer,
+              product,
+              (other) =>
+                fitsLayer(stack, layer)(other) &&
+                !person.patchTests.some(
+                  (test) => test.productId === other.id && test.result === "reacted",
+                ),
+            ) ?? {
+              fix: { op: "removeLayer", id: layer.id } as const,
+              fixLabel: `Take out ${layer.name}`,
+            }),
+          },
+        ];
       }
       return [];
     });
@@ -68,24 +173,51 @@ export function allergy(stack: Stack): Remark[] {
 /** SAFE-2: products of this look that nobody has tested on this person yet. */
 export function untested(stack: Stack): Remark[] {
   const { person, today } = stack.context;
-  const used = new Map(stack.look.layers.flatMap((layer) => recipeOf(layer, stack.context.products)).map(({ product }) => [product.id, product]));
-  const open = [...used.values()].filter((product) => product.grade !== "prop" && !person.patchTests.some((test) => test.productId === product.id && test.result === "clear" && test.on <= today));
+  const used = new Map(
+    stack.look.layers
+      .flatMap((layer) => recipeOf(layer, stack.context.products))
+      .map(({ product }) => [product.id, product]),
+  );
+  const open = [...used.values()].filter(
+    (product) =>
+      product.grade !== "prop" &&
+      !person.patchTests.some(
+        (test) => test.productId === product.id && test.result === "clear" && test.on <= today,
+      ),
+  );
   if (!open.length) return [];
-  const layers = stack.look.layers.filter((layer) => recipeOf(layer, stack.context.products).some(({ product }) => open.includes(product)));
-  return [{
-    rule: "SAFE-2", severity: "caution", where: { ...(layers.length === 1 && layers[0] && { layerId: layers[0].id }), zones: [...new Set(layers.flatMap((layer) => layer.zones))] },
-    message: `No clear patch test on ${person.name} of ${open.map((product) => product.name).join(", ")}. Test each 24 to 48 h before, on intact skin, and read it late.`,
-  }];
+  const layers = stack.look.layers.filter((layer) =>
+    recipeOf(layer, stack.context.products).some(({ product }) => open.includes(product)),
+  );
+  return [
+    {
+      rule: "SAFE-2",
+      severity: "caution",
+      where: {
+        ...(layers.length === 1 && layers[0] && { layerId: layers[0].id }),
+        zones: [...new Set(layers.flatMap((layer) => layer.zones))],
+      },
+      message: `No clear patch test on ${person.name} of ${open.map((product) => product.name).join(", ")}. Test each 24 to 48 h before, on intact skin, and read it late.`,
+    },
+  ];
 }
 
 /** Zones where this material or product must not lie. */
-export function misplaced(layer: Pick<Layer, "zones">, key: MaterialKey, product: Product | null): ZoneId[] {
+export function misplaced(
+  layer: Pick<Layer, "zones">,
+  key: MaterialKey,
+  product: Product | null,
+): ZoneId[] {
   return layer.zones.filter((id) => {
     const zone = zoneInfo(id);
     const eye = zone.flags.includes("eye");
     const lips = zone.group === "lips";
     if (eye && (keptOutOf(key, "eye") || (product !== null && !product.eyeSafe))) return true;
-    if (lips && (keptOutOf(key, "lips") || keptOutOf(key, "mouth") || (product !== null && !product.lipSafe))) return true;
+    if (
+      lips &&
+      (keptOutOf(key, "lips") || keptOutOf(key, "mouth") || (product !== null && !product.lipSafe))
+    )
+      return true;
     return zone.flags.includes("mouth") && keptOutOf(key, "mouth");
   });
 }
@@ -96,31 +228,67 @@ export function eyesAndMouth(stack: Stack): Remark[] {
     const key = materialOf(layer, stack.context.products);
     if (!key) return [];
     const products = recipeOf(layer, stack.context.products).map(({ product }) => product);
-    const offending = (products.length ? products : [null]).map((product) => ({ product, zones: misplaced(layer, product?.material ?? key, product) })).filter(({ zones }) => zones.length);
+    const offending = (products.length ? products : [null])
+      .map((product) => ({ product, zones: misplaced(layer, product?.material ?? key, product) }))
+      .filter(({ zones }) => zones.length);
     return offending.map(({ product, zones }): Remark => {
       const name = product?.name ?? material(key).label;
-      const alcohol = material(product?.material ?? key).solvent === "alcohol" && keptOutOf(product?.material ?? key, "eye");
-      const why = alcohol ? "alcohol and its vapour stay out of the eye and mouth zones" : zones.some((zone) => zoneInfo(zone).flags.includes("eye")) ? "it is not marked eye-grade" : "it is not marked lip-grade";
-      return { rule: "SAFE-3", severity: "stop", where: { layerId: layer.id, zones }, message: `${name} is on ${zoneWords(zones)}: ${why}.`, ...withoutZones(layer, zones) };
+      const alcohol =
+        material(product?.material ?? key).solvent === "alcohol" &&
+        keptOutOf(product?.material ?? key, "eye");
+      const why = alcohol
+        ? "alcohol and its vapour stay out of the eye and mouth zones"
+        : zones.some((zone) => zoneInfo(zone).flags.includes("eye"))
+          ? "it is not marked eye-grade"
+          : "it is not marked lip-grade";
+      return {
+        rule: "SAFE-3",
+        severity: "stop",
+        where: { layerId: layer.id, zones },
+        message: `${name} is on ${zoneWords(zones)}: ${why}.`,
+        ...withoutZones(layer, zones),
+      };
     });
   });
 }
 
 /** Brow and scalp, whose hair adhesive tears out. */
-export const hasHair = (zone: ZoneId): boolean => zoneInfo(zone).kind === "brow" || zoneInfo(zone).group === "scalp";
+export const hasHair = (zone: ZoneId): boolean =>
+  zoneInfo(zone).kind === "brow" || zoneInfo(zone).group === "scalp";
 
-const TEARS_HAIR: readonly MaterialKey[] = ["medicalAdhesive", "thickenedAdhesive", "latex", "adhesiveAcrylic", "sculptingWax"];
+const TEARS_HAIR: readonly MaterialKey[] = [
+  "medicalAdhesive",
+  "thickenedAdhesive",
+  "latex",
+  "adhesiveAcrylic",
+  "sculptingWax",
+];
 
 /** BROW-2: adhesives and latex off brow and scalp hair. */
 export function adhesiveOnHair(stack: Stack): Remark[] {
   return stack.look.layers.flatMap((layer): Remark[] => {
     const keys = recipeOf(layer, stack.context.products).map(({ product }) => product.material);
-    const key = [...keys, materialOf(layer, stack.context.products)].find((candidate) => candidate && TEARS_HAIR.includes(candidate));
+    const key = [...keys, materialOf(layer, stack.context.products)].find(
+      (candidate) => candidate && TEARS_HAIR.includes(candidate),
+    );
     // Over a cap or a piece it does not touch the hair.
-    const under = stack.look.layers.slice(0, stack.look.layers.indexOf(layer)).filter((lower) => { const lowerKey = stack.materials.get(lower.id); return lowerKey && isPiece(lowerKey); });
-    const hairy = layer.zones.filter((zone) => hasHair(zone) && !under.some((piece) => piece.zones.includes(zone)));
+    const under = stack.look.layers.slice(0, stack.look.layers.indexOf(layer)).filter((lower) => {
+      const lowerKey = stack.materials.get(lower.id);
+      return lowerKey && isPiece(lowerKey);
+    });
+    const hairy = layer.zones.filter(
+      (zone) => hasHair(zone) && !under.some((piece) => piece.zones.includes(zone)),
+    );
     if (!key || !hairy.length) return [];
-    return [{ rule: "BROW-2", severity: "stop", where: { layerId: layer.id, zones: hairy }, message: `${material(key).label} on ${zoneWords(hairy)} tears the hair out when it comes off. Use glue stick or brow wax there.`, ...withoutZones(layer, hairy) }];
+    return [
+      {
+        rule: "BROW-2",
+        severity: "stop",
+        where: { layerId: layer.id, zones: hairy },
+        message: `${material(key).label} on ${zoneWords(hairy)} tears the hair out when it comes off. Use glue stick or brow wax there.`,
+        ...withoutZones(layer, hairy),
+      },
+    ];
   });
 }
 
@@ -128,11 +296,32 @@ export function adhesiveOnHair(stack: Stack): Remark[] {
 export function children(stack: Stack): Remark[] {
   const { person } = stack.context;
   if (!isChild(person) || !stack.look.layers.length) return [];
-  const consent: Remark[] = person.guardianConsent ? [] : [{ rule: "SAFE-8", severity: "caution", where: { zones: [] }, message: `${person.name} is ${person.ageYears}: a parent or guardian must be present and agree. Note it on the person's card.` }];
+  const consent: Remark[] = person.guardianConsent
+    ? []
+    : [
+        {
+          rule: "SAFE-8",
+          severity: "caution",
+          where: { zones: [] },
+          message: `${person.name} is ${person.ageYears}: a parent or guardian must be present and agree. Note it on the person's card.`,
+        },
+      ];
   if (!isTooSmall(person)) return consent;
   const tooMuch = stack.look.layers.flatMap((layer): Remark[] => {
-    const zones = layer.zones.filter((zone) => zoneInfo(zone).kind !== "cheekApple" && zoneInfo(zone).kind !== "handBack");
-    return zones.length ? [{ rule: "SAFE-8", severity: "stop", where: { layerId: layer.id, zones }, message: `${person.name} is under three: no face paint, at most a small design on the cheek or the back of the hand.`, ...withoutZones(layer, zones) }] : [];
+    const zones = layer.zones.filter(
+      (zone) => zoneInfo(zone).kind !== "cheekApple" && zoneInfo(zone).kind !== "handBack",
+    );
+    return zones.length
+      ? [
+          {
+            rule: "SAFE-8",
+            severity: "stop",
+            where: { layerId: layer.id, zones },
+            message: `${person.name} is under three: no face paint, at most a small design on the cheek or the back of the hand.`,
+            ...withoutZones(layer, zones),
+          },
+        ]
+      : [];
   });
   return [...consent, ...tooMuch];
 }
@@ -143,7 +332,16 @@ export function flammable(stack: Stack): Remark[] {
     const key = materialOf(layer, stack.context.products);
     return key !== null && material(key).flammable;
   });
-  return layers.length ? [{ rule: "SAFE-5", severity: "tip", where: { zones: [] }, message: `${layers.map((layer) => layer.name).join(" and ")} burn${layers.length === 1 ? "s" : ""} until dry: air the room, no flame, cigarette or hot dryer near.` }] : [];
+  return layers.length
+    ? [
+        {
+          rule: "SAFE-5",
+          severity: "tip",
+          where: { zones: [] },
+          message: `${layers.map((layer) => layer.name).join(" and ")} burn${layers.length === 1 ? "s" : ""} until dry: air the room, no flame, cigarette or hot dryer near.`,
+        },
+      ]
+    : [];
 }
 
 /** SAFE-2, SAFE-3: a paint system chosen by hand that this person may not have, or that may not go round their eyes or on their lips. */
@@ -152,13 +350,52 @@ export function unsafeSystem(stack: Stack): Remark[] {
   const { person } = stack.context;
   if (!system) return [];
   const kits = [system, ...Object.values(system.also)];
-  const used = [...new Set<MaterialKey>([system.eyes, system.lips, ...kits.flatMap(({ base, detail, prep, activate, set, seal }) => [base, detail, prep, activate, set, seal]).filter((key) => key !== null)])];
-  const fix = { fix: { op: "chooseSystem", system: null } as const, fixLabel: "Take back the paint system" };
+  const used = [
+    ...new Set<MaterialKey>([
+      system.eyes,
+      system.lips,
+      ...kits
+        .flatMap(({ base, detail, prep, activate, set, seal }) => [
+          base,
+          detail,
+          prep,
+          activate,
+          set,
+          seal,
+        ])
+        .filter((key) => key !== null),
+    ]),
+  ];
+  const fix = {
+    fix: { op: "chooseSystem", system: null } as const,
+    fixLabel: "Take back the paint system",
+  };
   const where = { zones: [] };
-  const known = used.flatMap((key) => material(key).allergens.filter((allergen) => person.allergies.includes(allergen)).map((allergen) => ({ key, allergen })));
-  const shut = [[system.eyes, "eye", "round the eyes"], [system.lips, "lips", "on the lips"]] as const;
+  const known = used.flatMap((key) =>
+    material(key)
+      .allergens.filter((allergen) => person.allergies.includes(allergen))
+      .map((allergen) => ({ key, allergen })),
+  );
+  const shut = [
+    [system.eyes, "eye", "round the eyes"],
+    [system.lips, "lips", "on the lips"],
+  ] as const;
   return [
-    ...known.map(({ key, allergen }): Remark => ({ rule: "SAFE-2", severity: "stop", where, message: `The paint system counts on ${material(key).label}, and ${person.name} is allergic to ${ALLERGENS[allergen]}.`, ...fix })),
-    ...shut.filter(([key, zone]) => keptOutOf(key, zone) || (zone === "lips" && keptOutOf(key, "mouth"))).map(([key, , words]): Remark => ({ rule: "SAFE-3", severity: "stop", where, message: `The paint system has ${material(key).label} ${words}: it is kept out of there by its kind.`, ...fix })),
+    ...known.map(({ key, allergen }): Remark => ({
+      rule: "SAFE-2",
+      severity: "stop",
+      where,
+      message: `The paint system counts on ${material(key).label}, and ${person.name} is allergic to ${ALLERGENS[allergen]}.`,
+      ...fix,
+    })),
+    ...shut
+      .filter(([key, zone]) => keptOutOf(key, zone) || (zone === "lips" && keptOutOf(key, "mouth")))
+      .map(([key, , words]): Remark => ({
+        rule: "SAFE-3",
+        severity: "stop",
+        where,
+        message: `The paint system has ${material(key).label} ${words}: it is kept out of there by its kind.`,
+        ...fix,
+      })),
   ];
 }

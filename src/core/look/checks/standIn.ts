@@ -8,22 +8,51 @@ import type { Stack } from "../stack";
 import { isWearable, mayHold } from "../wearable";
 
 /** What of a helper kind this person may wear: the shelf's own, or any whose label has none of their allergens; null where the kind itself is out. */
-export function helperFor(stack: Pick<Stack, "context">, key: HelperKey): { paint: PaintChoice; product: Product | null } | null {
+export function helperFor(
+  stack: Pick<Stack, "context">,
+  key: HelperKey,
+): { paint: PaintChoice; product: Product | null } | null {
   const { person, products } = stack.context;
   const fits = ["adhesive", "foam", "piece"].includes(material(key).behaves) ? mayHold : isWearable;
-  const own = [...products.values()].find((product) => product.material === key && fits(product, person));
+  const own = [...products.values()].find(
+    (product) => product.material === key && fits(product, person),
+  );
   if (own) return { paint: { kind: "product", productId: own.id }, product: own };
   const { allergens, mayContain } = material(key);
-  return [...allergens, ...mayContain].some((allergen) => person.allergies.includes(allergen)) ? null : { paint: { kind: "material", material: key }, product: null };
+  return [...allergens, ...mayContain].some((allergen) => person.allergies.includes(allergen))
+    ? null
+    : { paint: { kind: "material", material: key }, product: null };
 }
 
 /** A layer of a helper in those of the zones where it may lie, at a place of the stack; null where there is none, or the person may not wear it. */
-export function helperLayer(stack: Pick<Stack, "look" | "context">, o: { key: HelperKey; role: Role; name: string; zones: readonly ZoneId[]; at: number; coats?: number; share?: number }): { layer: Layer; patch: LookPatch } | null {
+export function helperLayer(
+  stack: Pick<Stack, "look" | "context">,
+  o: {
+    key: HelperKey;
+    role: Role;
+    name: string;
+    zones: readonly ZoneId[];
+    at: number;
+    coats?: number;
+    share?: number;
+  },
+): { layer: Layer; patch: LookPatch } | null {
   const found = helperFor(stack, o.key);
   if (!found) return null;
   const zones = allowedZones(o.zones, o.key, found.product);
   if (!zones.length) return null;
   const tool = toolsFor(o.key)[0] ?? "flatBrush";
-  const layer: Layer = { ...PLAIN_LAYER, id: freeLayerId(stack.look, o.key), role: o.role, name: o.name.slice(0, 80), zones, paint: found.paint, tool, technique: TOOLS[tool].techniques[0], coats: o.coats ?? 1, share: o.share ?? 1 };
+  const layer: Layer = {
+    ...PLAIN_LAYER,
+    id: freeLayerId(stack.look, o.key),
+    role: o.role,
+    name: o.name.slice(0, 80),
+    zones,
+    paint: found.paint,
+    tool,
+    technique: TOOLS[tool].techniques[0],
+    coats: o.coats ?? 1,
+    share: o.share ?? 1,
+  };
   return { layer, patch: { op: "addLayer", layer, at: o.at } };
 }

@@ -29,8 +29,52 @@ export { browThrough } from "./brow";
 export { pathAlong, pathByHand } from "./path";
 
 /** Every motif: its schema and its geometry. A new one is its folder and one line in each of these two tables. */
-export const MarkSchema = z.discriminatedUnion("kind", [CrackSchema, ForkSchema, FernSchema, SpotsSchema, RingSchema, RaysSchema, PathSchema, FoldSchema, StarSchema, TeethSchema, FurSchema, WhiskersSchema, LeafSchema, ScalesSchema, BrowSchema, DripSchema, WebSchema, WingSchema, BandSchema, MouthSchema, LetteringSchema]);
-const MOTIFS = { crack, fork, fern, spots, ring, rays, path, fold, star, teeth, fur, whiskers, leaf, scales, brow, drip, web, wing, band, mouth, lettering } as const;
+export const MarkSchema = z.discriminatedUnion("kind", [
+  CrackSchema,
+  ForkSchema,
+  FernSchema,
+  SpotsSchema,
+  RingSchema,
+  RaysSchema,
+  PathSchema,
+  FoldSchema,
+  StarSchema,
+  TeethSchema,
+  FurSchema,
+  WhiskersSchema,
+  LeafSchema,
+  ScalesSchema,
+  BrowSchema,
+  DripSchema,
+  WebSchema,
+  WingSchema,
+  BandSchema,
+  MouthSchema,
+  LetteringSchema,
+]);
+const MOTIFS = {
+  crack,
+  fork,
+  fern,
+  spots,
+  ring,
+  rays,
+  path,
+  fold,
+  star,
+  teeth,
+  fur,
+  whiskers,
+  leaf,
+  scales,
+  brow,
+  drip,
+  web,
+  wing,
+  band,
+  mouth,
+  lettering,
+} as const;
 
 export type Mark = z.infer<typeof MarkSchema>;
 export type MarkKind = Mark["kind"];
@@ -42,10 +86,12 @@ export const markLabel = (kind: MarkKind): string => motifOf(kind).label;
 export const markDifficulty = (kind: MarkKind): number => motifOf(kind).difficulty;
 
 /** A mark of this kind at its usual size. */
-export const newMark = (kind: MarkKind, at: Point, seed: number): Mark => MarkSchema.parse({ kind, x: at.x, y: at.y, seed });
+export const newMark = (kind: MarkKind, at: Point, seed: number): Mark =>
+  MarkSchema.parse({ kind, x: at.x, y: at.y, seed });
 
 /** How wide a mark is drawn where it is widest, mm: what the eye makes out last from far off. */
-export const markWidthMm = (mark: Mark): number => Math.max(...motifOf(mark.kind).strokes(mark).map(strokeBreadth)) + 2 * mark.outsetMm;
+export const markWidthMm = (mark: Mark): number =>
+  Math.max(...motifOf(mark.kind).strokes(mark).map(strokeBreadth)) + 2 * mark.outsetMm;
 
 /** Breadth of a stroke, mm: of a filled shape its area over half its outline, as of a long thin one. */
 function strokeBreadth({ points, widthMm, fill }: BrushStroke): number {
@@ -58,7 +104,13 @@ function strokeBreadth({ points, widthMm, fill }: BrushStroke): number {
 export function strokeOutline({ points, widthMm, fill }: BrushStroke): readonly Point[] {
   if (fill) return points;
   const [only] = points;
-  if (points.length === 1 && only) return Array.from({ length: 36 }, (_, i) => point(only.x + (widthMm / 2) * Math.cos((i * Math.PI) / 18), only.y + (widthMm / 2) * Math.sin((i * Math.PI) / 18)));
+  if (points.length === 1 && only)
+    return Array.from({ length: 36 }, (_, i) =>
+      point(
+        only.x + (widthMm / 2) * Math.cos((i * Math.PI) / 18),
+        only.y + (widthMm / 2) * Math.sin((i * Math.PI) / 18),
+      ),
+    );
   return wedge(points, widthMm, widthMm).points;
 }
 
@@ -71,14 +123,22 @@ export function strokeLength({ points, widthMm, fill, lengthMm }: BrushStroke): 
 
 /** Skin a stroke covers, mm2, by its strength. */
 export function strokeArea({ points, widthMm, fill, strength = 1 }: BrushStroke): number {
-  if (fill) return strength * (Math.abs(signedArea(points)) + (lengthOf([...points, points[0] ?? { x: 0, y: 0 }]) * widthMm) / 2);
-  return strength * (points.length === 1 ? (Math.PI / 4) * widthMm ** 2 : lengthOf(points) * widthMm);
+  if (fill)
+    return (
+      strength *
+      (Math.abs(signedArea(points)) +
+        (lengthOf([...points, points[0] ?? { x: 0, y: 0 }]) * widthMm) / 2)
+    );
+  return (
+    strength * (points.length === 1 ? (Math.PI / 4) * widthMm ** 2 : lengthOf(points) * widthMm)
+  );
 }
 
 /** Whether two marks have the same shape in the same place, one perhaps with a wider border. */
 export function sameShape(a: Mark, b: Mark): boolean {
   if (a.kind !== b.kind || a.x !== b.x || a.y !== b.y || a.seed !== b.seed) return false;
-  const shape = ({ outsetMm: _, ...rest }: Mark) => JSON.stringify(Object.entries(rest).sort(([one], [other]) => one.localeCompare(other)));
+  const shape = ({ outsetMm: _, ...rest }: Mark) =>
+    JSON.stringify(Object.entries(rest).sort(([one], [other]) => one.localeCompare(other)));
   return shape(a) === shape(b);
 }
 
@@ -99,8 +159,16 @@ const VARIED_BY = 5003;
 function place(mark: Mark): BrushStroke[] {
   const angle = (mark.turnDeg * Math.PI) / 180;
   const [cos, sin] = [Math.cos(angle), Math.sin(angle)];
-  const onFace = (p: Point): Point => point(mark.x + p.x * cos - p.y * sin, mark.y + p.x * sin + p.y * cos);
-  const strokes = (shape: Mark) => motifOf(shape.kind).strokes(shape).map((stroke) => ({ ...stroke, widthMm: stroke.widthMm + 2 * shape.outsetMm, points: stroke.points.map(onFace) }));
+  const onFace = (p: Point): Point =>
+    point(mark.x + p.x * cos - p.y * sin, mark.y + p.x * sin + p.y * cos);
+  const strokes = (shape: Mark) =>
+    motifOf(shape.kind)
+      .strokes(shape)
+      .map((stroke) => ({
+        ...stroke,
+        widthMm: stroke.widthMm + 2 * shape.outsetMm,
+        points: stroke.points.map(onFace),
+      }));
   const here = strokes(mark);
   if (!mark.mirrored) return here;
   // Planned asymmetry (FORM-6): the other side grows from a seed of its own.

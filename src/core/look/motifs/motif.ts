@@ -23,7 +23,8 @@ export interface Motif<Shape> {
 
 /** What every motif has: where its centre lies on the face, its turn, whether the other side mirrors it, and its seed. */
 export const PLACED = {
-  x: z.number().min(-700).max(700), y: z.number().min(-2150).max(150),
+  x: z.number().min(-700).max(700),
+  y: z.number().min(-2150).max(150),
   /** The side of the person it is on; both are measured from the bridge of the nose, x to the person's left. */
   frame: z.enum(["front", "back"]).default("front"),
   turnDeg: z.number().min(-360).max(360).default(0),

@@ -17,7 +17,21 @@ import { waterWax } from "./waterWax";
 
 /** Every paint type. A new one is its own file and one line here. */
 export const PAINT_TYPES = {
-  waterGlycerine, waterWax, cream, rubberMaskGrease, adhesiveAcrylic, alcoholActivated, airbrushWater, powder, pencil, gelLiner, lipLong, toothLacquer, latex, glitter, hairColour,
+  waterGlycerine,
+  waterWax,
+  cream,
+  rubberMaskGrease,
+  adhesiveAcrylic,
+  alcoholActivated,
+  airbrushWater,
+  powder,
+  pencil,
+  gelLiner,
+  lipLong,
+  toothLacquer,
+  latex,
+  glitter,
+  hairColour,
 } as const satisfies Record<string, PaintType>;
 
 export type PaintTypeKey = keyof typeof PAINT_TYPES;

@@ -3,7 +3,12 @@ import { fileRoute, readRoute } from "@/server/problem";
 
 export const GET = readRoute(async () => {
   const { body, name } = await paletteFile();
-  return new Response(body, { headers: { "content-type": "text/plain; charset=utf-8", "content-disposition": `attachment; filename="${name}"` } });
+  return new Response(body, {
+    headers: {
+      "content-type": "text/plain; charset=utf-8",
+      "content-disposition": `attachment; filename="${name}"`,
+    },
+  });
 });
 
 export const POST = fileRoute(({ bytes }) => matchPalette(bytes));

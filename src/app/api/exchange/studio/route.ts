@@ -3,7 +3,12 @@ import { importStudio, studioFile } from "@/server/studioFile";
 
 export const GET = readRoute(async () => {
   const { body, name } = await studioFile();
-  return new Response(new Uint8Array(body), { headers: { "content-type": "application/zip", "content-disposition": `attachment; filename="${name}"` } });
+  return new Response(new Uint8Array(body), {
+    headers: {
+      "content-type": "application/zip",
+      "content-disposition": `attachment; filename="${name}"`,
+    },
+  });
 });
 
 export const POST = slowFileRoute(({ bytes }, report) => importStudio(bytes, report));

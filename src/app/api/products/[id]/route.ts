@@ -1,4 +1,6 @@
 import { jsonRoute } from "@/server/problem";
 import { changeProduct, SaveProductSchema } from "@/server/shelf";
 
-export const PUT = jsonRoute(SaveProductSchema, (body, { id }: { id: string }) => changeProduct(id, body));
+export const PUT = jsonRoute(SaveProductSchema, (body, { id }: { id: string }) =>
+  changeProduct(id, body),
+);

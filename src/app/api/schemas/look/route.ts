@@ -1,4 +1,5 @@
 import { lookFileJsonSchema } from "@/core/formats";
 
 /** The published JSON Schema of a look file. */
-export const GET = (): Response => Response.json(lookFileJsonSchema(), { headers: { "content-type": "application/schema+json" } });
+export const GET = (): Response =>
+  Response.json(lookFileJsonSchema(), { headers: { "content-type": "application/schema+json" } });

@@ -6,9 +6,22 @@ import { loadChair } from "@/server/chair";
 export const dynamic = "force-dynamic";
 export const metadata: Metadata = { title: "Chair" };
 
-export default async function ChairPage({ params, searchParams }: { params: Promise<{ lookId: string; setting: string }>; searchParams: Promise<{ rehearsal?: string }> }) {
+export default async function ChairPage({
+  params,
+  searchParams,
+}: {
+  params: Promise<{ lookId: string; setting: string }>;
+  searchParams: Promise<{ rehearsal?: string }>;
+}) {
   const { lookId, setting } = await params;
   const chair = await loadChair(lookId, setting === "anyone" ? undefined : setting);
   if (!chair || (setting !== "anyone" && chair.given.job?.id !== setting)) notFound();
-  return <ChairMode given={chair.given} known={chair.events} setting={setting} rehearsal={(await searchParams).rehearsal === "1"} />;
+  return (
+    <ChairMode
+      given={chair.given}
+      known={chair.events}
+      setting={setting}
+      rehearsal={(await searchParams).rehearsal === "1"}
+    />
+  );
 }

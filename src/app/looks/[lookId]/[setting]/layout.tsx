@@ -7,7 +7,9 @@ import { openWorkspace } from "@/server/workspace";
 
 export const dynamic = "force-dynamic";
 
-interface Given { params: Promise<{ lookId: string; setting: string }> }
+interface Given {
+  params: Promise<{ lookId: string; setting: string }>;
+}
 
 export async function generateMetadata({ params }: Given): Promise<Metadata> {
   const { lookId } = await params;
@@ -18,5 +20,9 @@ export default async function Layout({ params, children }: Given & { children: R
   const { lookId, setting } = await params;
   const workspace = await openWorkspace(lookId, setting);
   if (!workspace || (setting !== "anyone" && workspace.job?.id !== setting)) notFound();
-  return <Opened given={workspace} setting={setting}>{children}</Opened>;
+  return (
+    <Opened given={workspace} setting={setting}>
+      {children}
+    </Opened>
+  );
 }

@@ -3,11 +3,26 @@ import { point, type Point } from "../../../anatomy";
 import { PLACED, sizeMm, widthMm, type BrushStroke, type Motif } from "../motif";
 import { seededRandom } from "../../../random";
 
-export const ForkSchema = z.object({ kind: z.literal("fork"), ...PLACED, lengthMm: sizeMm.default(60), widthMm: widthMm.default(2.4), forks: z.number().int().min(0).max(8).default(3) }).strict();
+export const ForkSchema = z
+  .object({
+    kind: z.literal("fork"),
+    ...PLACED,
+    lengthMm: sizeMm.default(60),
+    widthMm: widthMm.default(2.4),
+    forks: z.number().int().min(0).max(8).default(3),
+  })
+  .strict();
 export type Fork = z.infer<typeof ForkSchema>;
 
 /** `within`: how far from the centre it may go, mm; `scale`: its steps beside those of a long bolt. */
-function zigzag(random: () => number, from: Point, lengthMm: number, lean: number, within: number, scale: number): Point[] {
+function zigzag(
+  random: () => number,
+  from: Point,
+  lengthMm: number,
+  lean: number,
+  within: number,
+  scale: number,
+): Point[] {
   const points = [from];
   let side = random() < 0.5 ? 1 : -1;
   let done = 0;
@@ -25,7 +40,8 @@ function zigzag(random: () => number, from: Point, lengthMm: number, lean: numbe
 
 /** A forked bolt: a jagged line from the top down that splits, each arm thinner than what it left. */
 export const fork: Motif<Fork> = {
-  label: "forked line", difficulty: 30,
+  label: "forked line",
+  difficulty: 30,
   strokes: ({ lengthMm, widthMm: width, forks, seed }) => {
     const random = seededRandom(seed);
     const [within, scale] = [lengthMm * 0.7, Math.min(1, lengthMm / 50)];
@@ -34,7 +50,10 @@ export const fork: Motif<Fork> = {
     for (let i = 0; i < forks; i++) {
       const at = main[1 + Math.floor(random() * Math.max(1, main.length - 2))] ?? point(0, 0);
       const lean = (i % 2 === 0 ? 1 : -1) * (0.5 + random() * 0.5);
-      strokes.push({ points: zigzag(random, at, lengthMm * (0.2 + random() * 0.25), lean, within, scale), widthMm: width * 0.6 });
+      strokes.push({
+        points: zigzag(random, at, lengthMm * (0.2 + random() * 0.25), lean, within, scale),
+        widthMm: width * 0.6,
+      });
     }
     return strokes;
   },

@@ -1,4 +1,6 @@
 import { takeLayer, TakeLayerSchema } from "@/server/looks";
 import { jsonRoute } from "@/server/problem";
 
-export const POST = jsonRoute(TakeLayerSchema, (body, { id }: { id: string }) => takeLayer(id, body));
+export const POST = jsonRoute(TakeLayerSchema, (body, { id }: { id: string }) =>
+  takeLayer(id, body),
+);

@@ -1,4 +1,6 @@
 import { substitute, SubstituteSchema } from "@/server/kit";
 import { jsonRoute } from "@/server/problem";
 
-export const POST = jsonRoute(SubstituteSchema, (body, { id }: { id: string }) => substitute(id, body));
+export const POST = jsonRoute(SubstituteSchema, (body, { id }: { id: string }) =>
+  substitute(id, body),
+);

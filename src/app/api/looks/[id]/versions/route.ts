@@ -1,4 +1,6 @@
 import { keepDesign, KeepVersionSchema } from "@/server/looks";
 import { jsonRoute } from "@/server/problem";
 
-export const POST = jsonRoute(KeepVersionSchema, (body, { id }: { id: string }) => keepDesign(id, body));
+export const POST = jsonRoute(KeepVersionSchema, (body, { id }: { id: string }) =>
+  keepDesign(id, body),
+);

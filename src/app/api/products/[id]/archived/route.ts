@@ -2,4 +2,6 @@ import { ArchiveSchema } from "@/server/looks";
 import { jsonRoute } from "@/server/problem";
 import { archiveProduct } from "@/server/shelf";
 
-export const PUT = jsonRoute(ArchiveSchema, ({ archived }, { id }: { id: string }) => archiveProduct(id, archived));
+export const PUT = jsonRoute(ArchiveSchema, ({ archived }, { id }: { id: string }) =>
+  archiveProduct(id, archived),
+);

@@ -3,5 +3,7 @@ import { pieceTemplate } from "@/server/templates";
 
 export const GET = readRoute(async (query, { id, pieceId }: { id: string; pieceId: string }) => {
   const { body, type, name } = await pieceTemplate(id, pieceId, query);
-  return new Response(typeof body === "string" ? body : new Uint8Array(body), { headers: { "content-type": type, "content-disposition": `inline; filename="${name}"` } });
+  return new Response(typeof body === "string" ? body : new Uint8Array(body), {
+    headers: { "content-type": type, "content-disposition": `inline; filename="${name}"` },
+  });
 });
