@@ -1,6 +1,10 @@
 import type { NextConfig } from "next";
 
+// Children of the build inherit it, so that all of it agrees.
+const BUILD = (process.env.DERMAGRAPH_BUILD ??= Date.now().toString(36));
+
 const config: NextConfig = {
+  env: { BUILD },
   serverExternalPackages: ["better-sqlite3", "sharp"],
   poweredByHeader: false,
   devIndicators: false,

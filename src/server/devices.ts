@@ -96,10 +96,7 @@ export const ForecastRequestSchema = z
   .strict();
 
 /** The day's hours at a place, on the clock that the moment was written for. @throws Problem 422 where the service knows nothing of that day */
-export async function askForecast({
-  place,
-  at,
-}: z.output<typeof ForecastRequestSchema>): Promise<{
+export async function askForecast({ place, at }: z.output<typeof ForecastRequestSchema>): Promise<{
   service: string;
   hours: readonly HourOfWeather[];
 }> {

@@ -148,9 +148,7 @@ export interface PaletteMatch {
 }
 
 /** Reads a palette and says of each colour what on the shelf is nearest to it. Nothing is written. @throws Problem */
-export async function matchPalette(
-  bytes: Uint8Array,
-): Promise<{
+export async function matchPalette(bytes: Uint8Array): Promise<{
   palette: Pick<Palette, "name">;
   matches: PaletteMatch[];
   rejected: { line: number; why: string }[];

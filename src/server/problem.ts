@@ -2,6 +2,7 @@ import "server-only";
 import { z } from "zod";
 import { NotFound, StaleVersion } from "@/store";
 import type { Finding } from "@/core/look";
+import { plainMessage } from "@/core/messages";
 
 /** RFC 9457 problem document. `errors` names each field; `findings` the rules that stopped a save. */
 export interface ProblemDocument {
@@ -225,7 +226,7 @@ export function jsonRoute<Schema extends z.ZodType, P extends Params = Params>(
 ) {
   return async (request: Request, context: { params: Promise<P> }): Promise<Response> => {
     try {
-      const parsed = schema.safeParse(await readJson(request));
+      const parsed = schema.safeParse(await readJson(request), { error: plainMessage });
       if (!parsed.success) throw invalid(fieldErrors(parsed.error));
       return Response.json((await act(parsed.data, await context.params)) ?? {});
     } catch (error) {

@@ -130,3 +130,16 @@ export async function send<T>(
     };
   }
 }
+
+/** Reads JSON from a route. */
+export async function readJson<T>(url: string): Promise<Answer<T>> {
+  try {
+    const response = await fetch(url);
+    const value: unknown = await response.json();
+    return response.ok
+      ? { ok: true, value: value as T }
+      : { ok: false, refusal: { ...(value as Omit<Refusal, "status">), status: response.status } };
+  } catch {
+    return { ok: false, refusal: { status: 0, title: "The studio doesn't answer." } };
+  }
+}

@@ -17,13 +17,11 @@ test("from a picture of a drawing: its palette, matched to the shelf, given to a
 }) => {
   await page.goto(`${demo.url}/looks/sundog/sundog-hillside/brief`, { waitUntil: "networkidle" });
   const section = page.getByRole("region", { name: "Reference picture" });
-  await section
-    .getByLabel("Choose a picture")
-    .setInputFiles({
-      name: "broken.png",
-      mimeType: "image/png",
-      buffer: Buffer.from("not a picture at all"),
-    });
+  await section.getByLabel("Choose a picture").setInputFiles({
+    name: "broken.png",
+    mimeType: "image/png",
+    buffer: Buffer.from("not a picture at all"),
+  });
   await expect(section.getByRole("alert")).toContainText("can't be read as a picture");
   await section
     .getByLabel("Choose a picture")
@@ -161,14 +159,12 @@ test("the bench finds recipes while the page answers, can be stopped, and keeps 
   await page.getByLabel("Add a paint").selectOption({ label: "Ice blue" });
   await page.getByLabel("Parts of Chalk white, typed").fill("3");
   const coats = async (skin: RegExp) => {
-    await page
-      .getByLabel("Over", { exact: true })
-      .selectOption({
-        label:
-          (await page.getByLabel("Over", { exact: true }).locator("option").allInnerTexts()).find(
-            (text) => skin.test(text),
-          ) ?? "",
-      });
+    await page.getByLabel("Over", { exact: true }).selectOption({
+      label:
+        (await page.getByLabel("Over", { exact: true }).locator("option").allInnerTexts()).find(
+          (text) => skin.test(text),
+        ) ?? "",
+    });
     const text = await page
       .getByText(/coats? covers?/)
       .first()

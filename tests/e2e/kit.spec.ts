@@ -148,34 +148,28 @@ test("exchange: a table is shown before it is taken, a second time brings nothin
   await expect(kit.getByRole("button", { name: "Bring in 0" })).toBeDisabled();
 
   const palettes = page.getByRole("region", { name: "Palettes" });
-  await palettes
-    .getByLabel("Compare a palette with the shelf (.gpl)")
-    .setInputFiles({
-      name: "hand.gpl",
-      mimeType: "text/plain",
-      buffer: Buffer.from(
-        "GIMP Palette\nName: By hand\n# typed\n91\t111 56  Moss-like\nnot a colour\n",
-      ),
-    });
+  await palettes.getByLabel("Compare a palette with the shelf (.gpl)").setInputFiles({
+    name: "hand.gpl",
+    mimeType: "text/plain",
+    buffer: Buffer.from(
+      "GIMP Palette\nName: By hand\n# typed\n91\t111 56  Moss-like\nnot a colour\n",
+    ),
+  });
   await expect(palettes.getByRole("status")).toContainText(/By hand: 1 colours; left out: line 5/);
   await expect(palettes.getByRole("listitem")).toContainText("Moss, ΔE 0.0");
 
   const whole = page.getByRole("region", { name: "Back up and restore" });
-  await whole
-    .getByLabel("Restore from a backup (.db)")
-    .setInputFiles({
-      name: "wrong.db",
-      mimeType: "application/octet-stream",
-      buffer: Buffer.from("no database"),
-    });
+  await whole.getByLabel("Restore from a backup (.db)").setInputFiles({
+    name: "wrong.db",
+    mimeType: "application/octet-stream",
+    buffer: Buffer.from("no database"),
+  });
   await expect(whole.getByRole("alert")).toContainText("it is no database");
-  await whole
-    .getByLabel("Restore from a backup (.db)")
-    .setInputFiles({
-      name: "studio.db",
-      mimeType: "application/octet-stream",
-      buffer: readFileSync(file),
-    });
+  await whole.getByLabel("Restore from a backup (.db)").setInputFiles({
+    name: "studio.db",
+    mimeType: "application/octet-stream",
+    buffer: readFileSync(file),
+  });
   await expect(whole.getByRole("row", { name: /products/ })).toContainText("6061");
   await whole.getByRole("button", { name: "Put it in the place of the studio" }).click();
   await expect(whole.getByRole("status")).toContainText("before-restore-");

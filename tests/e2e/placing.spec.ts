@@ -299,13 +299,11 @@ test("versions are kept, compared in words and gone back to; templates and the l
   const file = await (await request.get(`${demo.url}/api/looks/drought/export`)).body();
 
   await page.goto(`${demo.url}/looks`, { waitUntil: "networkidle" });
-  await page
-    .getByLabel("Look file")
-    .setInputFiles({
-      name: "old.look.json",
-      mimeType: "application/json",
-      buffer: Buffer.from(file.toString().replace('"version": 1', '"version": 9')),
-    });
+  await page.getByLabel("Look file").setInputFiles({
+    name: "old.look.json",
+    mimeType: "application/json",
+    buffer: Buffer.from(file.toString().replace('"version": 1', '"version": 9')),
+  });
   await expect(page.getByRole("alert").filter({ hasText: "newer Dermagraph" })).toBeVisible();
   await page
     .getByLabel("Look file")

@@ -258,13 +258,11 @@ function textsOf(
   const lines = Math.max(0, Math.floor((heightMm - 18 - foot) / LINE_STEP));
   return [
     ...head,
-    ...marks
-      .slice(0, lines)
-      .map((text, i) => ({
-        x: 12,
-        y: foot + i * LINE_STEP,
-        sizeMm: 2.4,
-        text: text.slice(0, 120),
-      })),
+    ...marks.slice(0, lines).map((text, i) => ({
+      x: 12,
+      y: foot + i * LINE_STEP,
+      sizeMm: 2.4,
+      text: text.slice(0, 120),
+    })),
   ];
 }

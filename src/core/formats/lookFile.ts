@@ -65,11 +65,9 @@ export function readLookFile(
   if (parsed.success) return { ok: true, file: parsed.data };
   return {
     ok: false,
-    refused: parsed.error.issues
-      .slice(0, 20)
-      .map((issue) => ({
-        field: issue.path.map(String).join(".") || "file",
-        message: issue.message,
-      })),
+    refused: parsed.error.issues.slice(0, 20).map((issue) => ({
+      field: issue.path.map(String).join(".") || "file",
+      message: issue.message,
+    })),
   };
 }

@@ -83,6 +83,7 @@ export {
   MarkSchema,
   markDifficulty,
   markLabel,
+  markLimits,
   markWidthMm,
   browThrough,
   newMark,

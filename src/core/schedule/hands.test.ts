@@ -189,13 +189,11 @@ describe("more hands, helpers, breaks and pins", () => {
         (tasks, slower, count) => {
           const plan = scheduleChair(tasks);
           // What was done took longer than planned: each entry is stretched from the start.
-          const done = plan.placed
-            .slice(0, Math.min(count, tasks.length))
-            .map((entry) => ({
-              ...entry,
-              start: entry.start * (1 + slower),
-              end: entry.start * (1 + slower) + (entry.end - entry.start) * slower,
-            }));
+          const done = plan.placed.slice(0, Math.min(count, tasks.length)).map((entry) => ({
+            ...entry,
+            start: entry.start * (1 + slower),
+            end: entry.start * (1 + slower) + (entry.end - entry.start) * slower,
+          }));
           const sorted = [...done]
             .sort((a, b) => a.start - b.start)
             .reduce<Placed[]>(

@@ -3,7 +3,7 @@
 import "react-image-crop/dist/ReactCrop.css";
 import Link from "next/link";
 import { useRouter } from "next/navigation";
-import { useEffect, useMemo, useState } from "react";
+import { useMemo, useState } from "react";
 import ReactCrop, { type PercentCrop } from "react-image-crop";
 import { toast } from "sonner";
 import type { PaletteSwatch } from "@/core/colour";
@@ -14,7 +14,8 @@ import { pixelsOf } from "@/parts/mixing/picture";
 import { useMatches, wishKey, type Match } from "@/parts/mixing/useMatches";
 import { mixingWorker } from "@/parts/mixing/useMixSearch";
 import { recipeWords } from "@/parts/mixing/words";
-import { useWorker } from "@/parts/workers/useWorker";
+import { useAnswer, type Ask } from "@/parts/workers/useAnswer";
+import { Waiting } from "@/parts/workers/Waiting";
 import { useWorking } from "@/parts/workspace/WorkspaceContext";
 import { send, type Refusal } from "@/ui/request";
 import { Swatch } from "@/ui/Swatch";
@@ -107,14 +108,18 @@ const asShares = ({ x, y, width, height }: PercentCrop): Reference["crop"] =>
         height: Math.min(height / 100, 1 - y / 100),
       };
 
+const paletteOf: Ask<
+  MixingWorker,
+  { url: string; crop: Reference["crop"] },
+  readonly PaletteSwatch[]
+> = async (api, { url, crop }) => api.palette((await pixelsOf(url, crop)).data, SWATCHES);
+
 function Kept({ reference }: { reference: Reference }) {
   const { given } = useWorking();
   const router = useRouter();
-  const worker = useWorker<MixingWorker>(mixingWorker);
   const [kept, setKept] = useState<Pick<Reference, "version" | "credit" | "crop">>(reference);
   const [crop, setCrop] = useState<PercentCrop>(asPercent(reference.crop));
   const [credit, setCredit] = useState(reference.credit);
-  const [palette, setPalette] = useState<readonly PaletteSwatch[] | null>(null);
   const url = `/api/references/${reference.id}`;
   const save = async (fields: { credit: string; crop: Reference["crop"] }) => {
     const answer = await send<{ version: number }>("PUT", url, { version: kept.version, fields });
@@ -124,17 +129,8 @@ function Kept({ reference }: { reference: Reference }) {
         description: answer.refusal.errors?.map(({ message }) => message).join("; "),
       });
   };
-  useEffect(() => {
-    let current = true;
-    void pixelsOf(url, kept.crop)
-      .then(({ data }) => worker().palette(data, SWATCHES))
-      .then((found) => {
-        if (current) setPalette(found);
-      });
-    return () => {
-      current = false;
-    };
-  }, [url, kept.crop, worker]);
+  const question = useMemo(() => ({ url, crop: kept.crop }), [url, kept.crop]);
+  const palette = useAnswer(mixingWorker, question, paletteOf);
   const putAway = async () => {
     await send("PUT", `${url}/archived`, { archived: true });
     toast("The picture is put away", {
@@ -215,7 +211,8 @@ function Kept({ reference }: { reference: Reference }) {
           </button>
         </div>
       </div>
-      {palette ? <Palette swatches={palette} /> : <p role="status">Reading the palette</p>}
+      <Waiting answer={palette} doing="Reading the palette" what="the palette" />
+      {palette.value && <Palette swatches={palette.value} />}
     </div>
   );
 }
@@ -232,9 +229,10 @@ function Palette({ swatches }: { swatches: readonly PaletteSwatch[] }) {
       ),
     [given.products, context.person],
   );
-  const matches = useMatches(
+  const answer = useMatches(
     swatches.map(({ hex }) => ({ key: wishKey(hex, fit), hex, products: fit })),
   );
+  const matches = answer.value;
   const layers = look.layers.filter(({ role }) => isColour(role));
   const give = (hex: string, layerId: string) => {
     const layer = layers.find(({ id }) => id === layerId);
@@ -247,9 +245,12 @@ function Palette({ swatches }: { swatches: readonly PaletteSwatch[] }) {
   return (
     <div>
       <h3 className="mb-1 font-semibold">Its palette</h3>
+      {answer.error !== null && (
+        <Waiting answer={answer} doing="Matching the colours" what="the matches" />
+      )}
       <ul aria-label="Palette of the picture" className="flex flex-col">
         {swatches.map((swatch) => {
-          const match = matches.get(wishKey(swatch.hex, fit));
+          const match = matches?.get(wishKey(swatch.hex, fit));
           return (
             <li
               key={swatch.hex}

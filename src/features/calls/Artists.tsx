@@ -1,5 +1,6 @@
 import { Plus, X } from "lucide-react";
 import { ARTIST_SKILL_KEYS, ARTIST_SKILLS, type Artist, type CallFields } from "@/core/plan";
+import { NumberInput } from "@/ui/NumberInput";
 
 const MOST = 12;
 
@@ -35,22 +36,14 @@ export function Artists({
             </label>
             <label className="text-sm">
               <span className="label-line">Late by, min</span>
-              <input
-                type="number"
-                min={0}
-                max={600}
-                className="input !w-24"
-                aria-label={`Artist ${i + 1} is late by, min`}
+              <NumberInput
+                least={0}
+                most={600}
+                whole
+                className="!w-24"
+                label={`Artist ${i + 1} is late by, min`}
                 value={artist.lateMinutes}
-                onChange={(event) =>
-                  put(i, {
-                    ...artist,
-                    lateMinutes: Math.max(
-                      0,
-                      Math.min(600, Math.round(Number(event.target.value)) || 0),
-                    ),
-                  })
-                }
+                onChange={(lateMinutes) => put(i, { ...artist, lateMinutes })}
               />
             </label>
             <div

@@ -2,6 +2,7 @@
 
 import { useState } from "react";
 import { boothWait, designsToOffer } from "@/core/schedule";
+import { NumberInput } from "@/ui/NumberInput";
 import { minutesWords } from "@/ui/format";
 
 const numbers = (text: string) =>
@@ -28,16 +29,7 @@ export function Booth() {
   const field = (label: string, value: number, set: (value: number) => void, least: number) => (
     <label className="text-sm">
       <span className="label-line">{label}</span>
-      <input
-        type="number"
-        min={least}
-        max={500}
-        className="input !w-28"
-        value={value}
-        onChange={(event) =>
-          set(Math.max(least, Math.min(500, Math.round(Number(event.target.value)) || least)))
-        }
-      />
+      <NumberInput className="!w-28" least={least} most={500} whole value={value} onChange={set} />
     </label>
   );
   return (

@@ -1,10 +1,12 @@
 "use client";
 
 import Link from "next/link";
-import { useEffect, useMemo, useState } from "react";
+import { useMemo, useState } from "react";
 import { REST_AFTER_DAYS, withoutRest, type CallPlan } from "@/core/plan";
-import { useWorker } from "@/parts/workers/useWorker";
+import { useAnswer, type Ask } from "@/parts/workers/useAnswer";
+import { Waiting } from "@/parts/workers/Waiting";
 import type { Calls } from "@/server/calls";
+import { NumberInput } from "@/ui/NumberInput";
 import { Empty } from "@/ui/Empty";
 import { clock, dayWords, minutesWords } from "@/ui/format";
 import { Page } from "@/ui/Page";
@@ -17,6 +19,8 @@ import { Booth } from "./Booth";
 
 const callWorker = () =>
   new Worker(new URL("../../workers/call.ts", import.meta.url), { type: "module" });
+
+const planned: Ask<CallWorker, CallRequest, CallPlan> = (api, request) => api.plan(request);
 
 /** A day's jobs on one board: artists, chairs, who starts when, and what happens when somebody is late. */
 export function CallsPage({ calls }: { calls: Calls }) {
@@ -95,30 +99,17 @@ function DayCall({ day, calls }: { day: Calls["days"][number]; calls: Calls }) {
   } = useKept({ version: day.call.version, value: day.call.fields }, (version, next, leaving) =>
     send<{ version: number }>("PUT", `/api/calls/${date}`, { version, fields: next }, leaving),
   );
-  const worker = useWorker<CallWorker>(callWorker);
-  const [answer, setAnswer] = useState<{ plan: CallPlan; request: CallRequest } | null>(null);
   const request = useMemo((): CallRequest => {
     const { products, today, house, factors } = calls;
     return { jobs, setting: { products, today, house, factors }, call: fields };
   }, [jobs, calls, fields]);
-  useEffect(() => {
-    let current = true;
-    void worker()
-      .plan(request)
-      .then((plan) => {
-        if (current) setAnswer({ plan, request });
-      });
-    return () => {
-      current = false;
-    };
-  }, [request, worker]);
-  const plan = answer?.plan ?? null;
+  const answer = useAnswer(callWorker, request, planned);
+  const { value: plan, fresh } = answer;
   const nameOf = (id: string) => {
     const job = jobs.find((entry) => entry.id === id);
     return job ? `${job.look.name} on ${job.person.name}` : id;
   };
   const called = jobs.filter(({ id }) => !fields.out.includes(id));
-  const fresh = answer?.request === request;
   return (
     <section aria-label={`Call of ${dayWords(date)}`} aria-busy={!fresh}>
       <div className="card-plain grid gap-4 p-4 lg:grid-cols-[1fr_auto]">
@@ -126,18 +117,13 @@ function DayCall({ day, calls }: { day: Calls["days"][number]; calls: Calls }) {
         <div className="flex flex-col gap-3 lg:w-64">
           <label className="text-sm">
             <span className="label-line">Chairs</span>
-            <input
-              type="number"
-              min={1}
-              max={12}
-              className="input !w-24"
+            <NumberInput
+              least={1}
+              most={12}
+              whole
+              className="!w-24"
               value={fields.chairs}
-              onChange={(event) =>
-                change({
-                  ...fields,
-                  chairs: Math.max(1, Math.min(12, Math.round(Number(event.target.value)) || 1)),
-                })
-              }
+              onChange={(chairs) => change({ ...fields, chairs })}
             />
           </label>
           <fieldset className="text-sm">
@@ -191,11 +177,10 @@ function DayCall({ day, calls }: { day: Calls["days"][number]; calls: Calls }) {
           {state}
         </p>
       </div>
-      {!plan ? (
-        <p className="mt-4" role="status">
-          Working out the call …
-        </p>
-      ) : plan.performers.length === 0 ? (
+      {(answer.error !== null || !plan) && (
+        <Waiting answer={answer} doing="Working out the call" what="the call" />
+      )}
+      {!plan ? null : plan.performers.length === 0 ? (
         <p className="mt-4">Nobody is called, or their looks have no layer yet.</p>
       ) : (
         <>

@@ -1,4 +1,6 @@
 import { useEffect, useState } from "react";
+import { CHAIR_WORKER } from "@/ui/keptChairs";
+import { readJson } from "@/ui/request";
 
 /** Keeps the screen awake while something is painted, where the device can. */
 export function useWakeLock(on: boolean): void {
@@ -36,20 +38,13 @@ export function useKeptOffline(): boolean {
       if (event.data.kept) setKept(true);
     };
     serviceWorker.addEventListener("message", heard);
-    const parts = () =>
-      performance
-        .getEntriesByType("resource")
-        .map(({ name }) => name)
-        .filter(
-          (url) =>
-            url.startsWith(location.origin) && new URL(url).pathname.startsWith("/_next/static/"),
-        );
     const keep = async () => {
-      await serviceWorker.register("/chair-worker.js");
+      await serviceWorker.register(CHAIR_WORKER);
       const { active } = await serviceWorker.ready;
-      active?.postMessage({ keep: [location.origin + location.pathname, ...new Set(parts())] });
+      const parts = await readJson<string[]>("/api/chair/parts");
+      if (parts.ok) active?.postMessage({ keep: [location.pathname, ...parts.value] });
     };
-    // Fonts and late parts come after the page: they are kept once it is quiet.
+    // What the page itself still loads goes first.
     const later = setTimeout(() => void keep().catch(() => undefined), 1200);
     return () => {
       clearTimeout(later);

@@ -27,6 +27,7 @@ import { Bench, type BenchPart } from "@/parts/mixing/Bench";
 import { SaveMix } from "@/parts/mixing/SaveMix";
 import { useMatches, wishKey, type Match, type Wish } from "@/parts/mixing/useMatches";
 import { matchWords, recipeWords } from "@/parts/mixing/words";
+import { Waiting } from "@/parts/workers/Waiting";
 import { FindingsList } from "@/parts/workspace/FindingsList";
 import { useWorking } from "@/parts/workspace/WorkspaceContext";
 import { Empty } from "@/ui/Empty";
@@ -55,7 +56,8 @@ export function ColourChapter() {
       })),
     [rows],
   );
-  const matches = useMatches(wishes);
+  const answer = useMatches(wishes);
+  const matches = answer.value;
   const benchRow = rows.find(({ layer }) => layer.id === onBench);
   if (!rows.length)
     return (
@@ -76,6 +78,9 @@ export function ColourChapter() {
           predicted on {context.person.name}&apos;s skin, from the shelf
         </span>
       </h2>
+      {answer.error !== null && (
+        <Waiting answer={answer} doing="Matching the colours" what="the matches" />
+      )}
       <div className="relative mt-3 overflow-x-auto">
         <table className="w-full min-w-[62rem] text-sm">
           <caption className="sr-only">Colours with their best matches</caption>
@@ -102,7 +107,7 @@ export function ColourChapter() {
               <Row
                 key={row.layer.id}
                 row={row}
-                match={matches.get(wishes[i]?.key ?? "") ?? null}
+                match={matches?.get(wishes[i]?.key ?? "") ?? null}
                 onBench={() => setOnBench(row.layer.id)}
               />
             ))}

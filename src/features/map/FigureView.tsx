@@ -30,6 +30,7 @@ import { useSeen } from "@/parts/figure/useSeen";
 import { ViewFigure } from "@/parts/figure/ViewFigure";
 import { sceneOf, VIEW_KEYS, VIEWS, type ViewKey } from "@/parts/figure/views";
 import { HAZARD_WORDS } from "@/core/wear";
+import { Waiting } from "@/parts/workers/Waiting";
 import { useWorking } from "@/parts/workspace/WorkspaceContext";
 import { minutesWords } from "@/ui/format";
 import { metresAt, metresWords, placeOf, STEPS } from "./distances";
@@ -98,7 +99,7 @@ export function FigureView({
     [forecast, after],
   );
   const due = useMemo(() => touchUps(forecast, after), [forecast, after]);
-  const settled = useSeen(plain, canvas, { distanceM: metres, what, on: away, surround: SURROUND });
+  const seen = useSeen(plain, canvas, { distanceM: metres, what, on: away, surround: SURROUND });
   const lost = useMemo(
     (): SeenEdge[] =>
       away || lamp !== "D65"
@@ -266,10 +267,15 @@ export function FigureView({
                 ref={canvas}
                 role="img"
                 aria-label={`${look.name} as seen from ${seenFrom}`}
-                aria-busy={!settled}
-                data-settled={settled}
+                aria-busy={!seen.fresh}
+                data-settled={seen.fresh}
                 className="pointer-events-none absolute inset-0 h-full w-full object-contain"
               />
+              {seen.error !== null && (
+                <div className="absolute inset-x-4 bottom-4 rounded bg-base-100 px-3">
+                  <Waiting answer={seen} doing="Looking from there" what="the view from there" />
+                </div>
+              )}
               {view === "face" && (
                 <svg
                   viewBox={`${FACE_BOX.left} ${FACE_BOX.top} ${FACE_BOX.width} ${FACE_BOX.height}`}

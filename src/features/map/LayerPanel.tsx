@@ -15,6 +15,7 @@ import {
 } from "@/core/look";
 import { TECHNIQUES, TOOLS, toolsFor, type Technique, type ToolKey } from "@/core/paint";
 import { useWorking } from "@/parts/workspace/WorkspaceContext";
+import { NumberInput } from "@/ui/NumberInput";
 import { Field } from "@/ui/Field";
 import { CopyLayer } from "./CopyLayer";
 import { MarksEditor, type MarkTools } from "./MarksEditor";
@@ -169,17 +170,13 @@ export function LayerPanel({ layer, onMove, onDuplicate, onRemove, ...marking }:
           )}
           {layer.marks.length === 0 && (
             <Field label="Part of each zone, %">
-              <input
-                type="number"
-                className="input"
-                min={2}
-                max={100}
+              <NumberInput
+                least={2}
+                most={100}
                 step={5}
+                unit="%"
                 value={Math.round(layer.share * 100)}
-                onChange={(event) => {
-                  const share = Number(event.target.value) / 100;
-                  if (share >= 0.02 && share <= 1) change({ share });
-                }}
+                onChange={(percent) => change({ share: percent / 100 })}
               />
             </Field>
           )}

@@ -18,6 +18,7 @@ import {
   MarkSchema,
   markDifficulty,
   markLabel,
+  markLimits,
   marksOn,
   newMark,
   type Layer,
@@ -26,6 +27,7 @@ import {
   type MarkKind,
 } from "@/core/look";
 import { useWorking } from "@/parts/workspace/WorkspaceContext";
+import { NumberInput } from "@/ui/NumberInput";
 
 const LABELS: Readonly<Record<string, string>> = {
   x: "to the person's left of the midline, mm",
@@ -154,14 +156,12 @@ export function MarksEditor({
               .map(([key, value]) => (
                 <label key={key} className="text-xs">
                   {LABELS[key]}
-                  <input
-                    type="number"
+                  <NumberInput
+                    {...markLimits(mark.kind, key)}
                     step={isShare(key) || key === "widthMm" ? 0.1 : 1}
-                    className="input input-sm"
+                    className="input-sm"
                     value={Number(value)}
-                    onChange={(event) => {
-                      if (event.target.value !== "") change(i, key, Number(event.target.value));
-                    }}
+                    onChange={(next) => change(i, key, next)}
                   />
                 </label>
               ))}
@@ -391,13 +391,13 @@ function AlongCurve({
       </label>
       <label className="w-20 text-xs">
         how many
-        <input
-          type="number"
-          className="input input-sm"
-          min={2}
-          max={30}
+        <NumberInput
+          className="input-sm"
+          least={2}
+          most={30}
+          whole
           value={count}
-          onChange={(event) => setCount(Number(event.target.value))}
+          onChange={setCount}
         />
       </label>
       <button

@@ -11,6 +11,7 @@ import {
 } from "@/core/paint";
 import { withPaint, type Layer, type LookPatch, type PaintChoice } from "@/core/look";
 import { useWorking } from "@/parts/workspace/WorkspaceContext";
+import { NumberInput } from "@/ui/NumberInput";
 import { Field } from "@/ui/Field";
 import { Swatch } from "@/ui/Swatch";
 
@@ -166,17 +167,14 @@ export function PaintPicker({
       {paint.parts.map((part, i) => (
         <div key={i} className="mb-1.5 flex items-center gap-2">
           <Swatch hex={context.products.get(part.productId)?.colour ?? null} size={34} />
-          <input
-            type="number"
-            min={1}
-            max={20}
-            aria-label={`Parts of product ${i + 1}`}
-            className="input !w-18 shrink-0"
+          <NumberInput
+            least={1}
+            most={20}
+            whole
+            label={`Parts of product ${i + 1}`}
+            className="!w-18 shrink-0"
             value={part.parts}
-            onChange={(event) => {
-              const parts = Math.round(Number(event.target.value));
-              if (parts >= 1 && parts <= 20) put(i, { parts });
-            }}
+            onChange={(parts) => put(i, { parts })}
           />
           <select
             aria-label={`Product ${i + 1} of the mix`}

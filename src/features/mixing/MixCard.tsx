@@ -12,6 +12,7 @@ import {
 import { material, recipeOptics, type Mix, type Product } from "@/core/paint";
 import type { Person } from "@/core/people";
 import { Coats } from "@/parts/mixing/Coats";
+import { NumberInput } from "@/ui/NumberInput";
 import { gramsWords } from "@/ui/format";
 import { Page } from "@/ui/Page";
 import { PutAway } from "@/ui/PutAway";
@@ -56,18 +57,7 @@ export function MixCard({
     >
       <label className="no-print mb-3 flex items-center gap-2 text-sm">
         Batch
-        <input
-          type="number"
-          min={1}
-          max={500}
-          className="input !w-24"
-          value={batch}
-          onChange={(event) => {
-            const grams = Number(event.target.value);
-            if (grams > 0 && grams <= 500) setBatch(grams);
-          }}
-        />
-        g
+        <NumberInput className="!w-24" least={1} most={500} value={batch} onChange={setBatch} />g
       </label>
       <table className="mb-5 w-full max-w-xl text-sm">
         <caption className="sr-only">Parts of the mix</caption>

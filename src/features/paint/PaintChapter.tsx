@@ -24,6 +24,7 @@ import { SchoolsOfWork } from "@/parts/workspace/SchoolsOfWork";
 import { useWorking } from "@/parts/workspace/WorkspaceContext";
 import { minutesWords, money } from "@/ui/format";
 import { OwnChoice } from "./OwnChoice";
+import { Waiting } from "@/parts/workers/Waiting";
 import { useAdvice } from "./useAdvice";
 import { WearCurves } from "./WearCurves";
 
@@ -40,7 +41,8 @@ const inUse = (used: PaintKit | null, { kit, group }: PaintSystem) =>
 export function PaintChapter() {
   const { given, look, context, apply, undo } = useWorking();
   const { person, brief, products } = given;
-  const advice = useAdvice();
+  const answer = useAdvice();
+  const advice = answer.value;
   const [group, setGroup] = useState<AdviceGroup>("face");
   const shown = advice?.find((entry) => entry.group === group) ?? advice?.[0] ?? null;
   const take = (kit: PaintKit, of: AdviceGroup, description: string) => {
@@ -83,11 +85,10 @@ export function PaintChapter() {
           </div>
         )}
       </div>
-      {!shown ? (
-        <p className="mt-6" role="status">
-          Looking through every system …
-        </p>
-      ) : (
+      {(answer.error !== null || !shown) && (
+        <Waiting answer={answer} doing="Comparing every paint system" what="the paint systems" />
+      )}
+      {shown && (
         <div className="mt-4 grid gap-4 xl:grid-cols-[1fr_17rem]">
           <div>
             <ol

@@ -1,7 +1,6 @@
 "use client";
 
 import { Trash2 } from "lucide-react";
-import { useState } from "react";
 import { pieceMatch, readStack } from "@/core/look";
 import {
   bevelDeg,
@@ -18,6 +17,7 @@ import {
   type Piece,
 } from "@/core/piece";
 import { useWorking } from "@/parts/workspace/WorkspaceContext";
+import { NumberInput } from "@/ui/NumberInput";
 import { Swatch } from "@/ui/Swatch";
 
 const MOST_STEPS = 12;
@@ -132,36 +132,10 @@ function Num({
   most: number;
   set: (value: number) => void;
 }) {
-  const [typed, setTyped] = useState<string | null>(null);
-  const number = Number(typed);
-  const wrong =
-    typed !== null && (typed === "" || !Number.isFinite(number) || number < least || number > most);
   return (
     <label className="block text-sm">
       <span className="label-line">{label}</span>
-      <input
-        type="number"
-        step="any"
-        inputMode="decimal"
-        min={least}
-        max={most}
-        aria-invalid={wrong}
-        className="input !w-36"
-        value={typed ?? value}
-        onChange={(event) => {
-          setTyped(event.target.value);
-          const next = Number(event.target.value);
-          if (event.target.value !== "" && next >= least && next <= most) set(next);
-        }}
-        onBlur={() => {
-          if (!wrong) setTyped(null);
-        }}
-      />
-      {wrong && (
-        <span role="alert" className="mt-1 block border-l-4 border-current pl-2 font-semibold">
-          {least} to {most}
-        </span>
-      )}
+      <NumberInput className="!w-36" value={value} least={least} most={most} onChange={set} />
     </label>
   );
 }
@@ -194,21 +168,14 @@ function Builds({ piece, set }: { piece: Piece; set: (values: Partial<Piece>) =>
                 </option>
               ))}
             </select>
-            <input
-              type="number"
-              aria-label={`Coats of ${BUILD_MATERIALS[build.material].label}`}
-              min={1}
-              max={8}
-              className="input !w-20"
+            <NumberInput
+              label={`Coats of ${BUILD_MATERIALS[build.material].label}`}
+              least={1}
+              most={8}
+              whole
+              className="!w-20"
               value={build.coats}
-              onChange={(event) =>
-                set({
-                  builds: builds.with(i, {
-                    ...build,
-                    coats: Math.max(1, Math.min(8, Math.round(Number(event.target.value)) || 1)),
-                  }),
-                })
-              }
+              onChange={(coats) => set({ builds: builds.with(i, { ...build, coats }) })}
             />
             <span>
               {build.coats === 1 ? "coat" : "coats"}, until {BUILD_MATERIALS[build.material].ready}

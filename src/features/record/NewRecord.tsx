@@ -10,6 +10,7 @@ import { ANSWERS, type RecordFields } from "@/core/record";
 import { survival } from "@/core/wear";
 import { FaceFigure } from "@/parts/figure/FaceFigure";
 import { useWorking } from "@/parts/workspace/WorkspaceContext";
+import { NumberInput } from "@/ui/NumberInput";
 import { Field } from "@/ui/Field";
 import { dayWords, minutesWords } from "@/ui/format";
 import { send, sendFile } from "@/ui/request";
@@ -49,9 +50,9 @@ export function NewRecord() {
       ? { log, session, steps: stepsSeen(look, context, log) }
       : null;
   }, [look, context, given]);
-  const [hours, setHours] = useState(String(given.brief.hoursWorn));
+  const [after, setAfter] = useState(given.brief.hoursWorn);
   const [held, setHeld] = useState<Readonly<Partial<Record<ZoneId, string>>>>({});
-  const [minutes, setMinutes] = useState<Readonly<Record<string, string>>>({});
+  const [minutes, setMinutes] = useState<Readonly<Record<string, number | null>>>({});
   const [words, setWords] = useState({
     on: sitting?.log.begunAt?.slice(0, 10) ?? given.today,
     reaction: "",
@@ -68,7 +69,6 @@ export function NewRecord() {
   const forecast = useMemo(() => wearForecast(look, { ...context, factors: {} }), [look, context]);
   const zones = useMemo(() => lookedAt([...new Set(forecast.map(({ zone }) => zone))]), [forecast]);
   const house = useMemo(() => houseMinutes(look, context), [look, context]);
-  const after = Number(hours);
   const expected = (zone: ZoneId) => {
     const own = forecast.filter((wear) => wear.zone === zone);
     const first = own.find(({ layer }) => layer.role === "base") ?? own[0];
@@ -92,6 +92,13 @@ export function NewRecord() {
     [...new Set(forecast.map((wear) => wear.zone))].filter(
       (other) => zoneInfo(other).kind === zoneInfo(zone).kind,
     );
+  const planned = (id: string) => sitting?.steps.find(({ layerId }) => layerId === id);
+  /** What was typed, else what the log of the chair says, to a tenth of a minute. */
+  const tookMinutes = (id: string) => {
+    const logged = planned(id)?.actualMinutes;
+    const own = logged === undefined ? null : Math.round(logged * 10) / 10;
+    return minutes[id] === undefined ? own : minutes[id];
+  };
   const save = async () => {
     const seen = looked.map((zone) => ({
       zone,
@@ -99,10 +106,8 @@ export function NewRecord() {
       wholePercent: Number(held[zone]),
     }));
     const steps = look.layers.flatMap(({ id }) => {
-      const typed =
-        minutes[id] ??
-        sitting?.steps.find(({ layerId }) => layerId === id)?.actualMinutes.toFixed(1);
-      return typed && Number(typed) > 0 ? [{ layerId: id, actualMinutes: Number(typed) }] : [];
+      const actualMinutes = tookMinutes(id);
+      return actualMinutes ? [{ layerId: id, actualMinutes }] : [];
     });
     const { changes, ...said } = words;
     const answer = await send<{ id: string }>("POST", "/api/records", {
@@ -149,7 +154,6 @@ export function NewRecord() {
     router.refresh();
   };
   if (!zones.length) return <p className="mt-3">Nothing is painted in this look yet.</p>;
-  const planned = (id: string) => sitting?.steps.find(({ layerId }) => layerId === id);
   return (
     <section aria-label="New record" className="card-plain mt-4 p-4 sm:p-5">
       <h3 className="text-lg">How did it go on {given.person.name}?</h3>
@@ -177,15 +181,13 @@ export function NewRecord() {
           />
         </Field>
         <Field label="Looked at after, h">
-          <input
-            type="number"
-            min={0.1}
-            max={24}
-            step="any"
-            inputMode="decimal"
-            className="input !w-28"
-            value={hours}
-            onChange={(event) => setHours(event.target.value)}
+          <NumberInput
+            className="!w-28"
+            least={0.1}
+            most={24}
+            unit="h"
+            value={after}
+            onChange={setAfter}
           />
         </Field>
       </div>
@@ -278,18 +280,15 @@ export function NewRecord() {
                   </th>
                   <td>{minutesWords(planned(id)?.plannedMinutes ?? house.get(id) ?? 0)}</td>
                   <td className="py-1">
-                    <input
-                      type="number"
-                      min={0}
-                      max={1440}
-                      step="any"
-                      inputMode="decimal"
-                      aria-label={`Minutes of ${name}`}
-                      className="input input-sm !w-20"
-                      value={minutes[id] ?? planned(id)?.actualMinutes.toFixed(1) ?? ""}
-                      onChange={(event) =>
-                        setMinutes((now) => ({ ...now, [id]: event.target.value }))
-                      }
+                    <NumberInput
+                      least={0}
+                      most={1440}
+                      unit="min"
+                      label={`Minutes of ${name}`}
+                      className="input-sm !w-20"
+                      value={tookMinutes(id)}
+                      onChange={(took) => setMinutes((now) => ({ ...now, [id]: took }))}
+                      onEmpty={() => setMinutes((now) => ({ ...now, [id]: null }))}
                     />
                   </td>
                 </tr>

@@ -14,6 +14,7 @@ import {
   type NumberId,
   type RuleId,
 } from "@/core/rules";
+import { NumberInput } from "@/ui/NumberInput";
 import { send } from "@/ui/request";
 
 const WORDS = { stop: "stops, can't be switched off", caution: "caution", tip: "tip" } as const;
@@ -21,17 +22,11 @@ const WORDS = { stop: "stops, can't be switched off", caution: "caution", tip: "
 /** The registry as a page: numbers to change, rules to switch off, each change kept as a version. */
 export function HouseRules({ version, changes: kept }: { version: number; changes: HouseChanges }) {
   const router = useRouter();
-  const [typed, setTyped] = useState<Readonly<Partial<Record<NumberId, string>>>>(() =>
-    Object.fromEntries(Object.entries(kept.numbers).map(([id, value]) => [id, String(value)])),
-  );
+  const [typed, setTyped] = useState<Readonly<Partial<Record<NumberId, number>>>>(kept.numbers);
   const [off, setOff] = useState<ReadonlySet<RuleId>>(() => new Set(kept.off));
   const [problem, setProblem] = useState<string | null>(null);
   const changed = Object.fromEntries(
-    Object.entries(typed).flatMap(([id, text]) =>
-      text === undefined || text.trim() === "" || Number(text) === NUMBERS[id as NumberId].value
-        ? []
-        : [[id, Number(text)]],
-    ),
+    Object.entries(typed).filter(([id, value]) => value !== NUMBERS[id as NumberId].value),
   );
   const parsed = HouseChangesSchema.safeParse({ numbers: changed, off: [...off] });
   const wrong = parsed.success
@@ -120,20 +115,15 @@ export function HouseRules({ version, changes: kept }: { version: number; change
                     </th>
                     <td className="py-1 pr-3">
                       <span className="flex items-center gap-2">
-                        <input
-                          type="number"
-                          step="any"
-                          min={least}
-                          max={most}
-                          inputMode="decimal"
-                          aria-label={label}
+                        <NumberInput
+                          least={least}
+                          most={most}
+                          label={label}
                           aria-invalid={Boolean(error)}
                           aria-describedby={error ? `${id}-error` : undefined}
-                          className={`input !w-24 ${id in changed ? "border-2 !border-base-content font-bold" : ""}`}
-                          value={typed[id] ?? String(value)}
-                          onChange={(event) =>
-                            setTyped((now) => ({ ...now, [id]: event.target.value }))
-                          }
+                          className={`!w-24 ${id in changed ? "border-2 !border-base-content font-bold" : ""}`}
+                          value={typed[id] ?? value}
+                          onChange={(next) => setTyped((now) => ({ ...now, [id]: next }))}
                         />
                         {unit}
                       </span>

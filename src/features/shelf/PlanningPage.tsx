@@ -10,6 +10,7 @@ import { isWearable } from "@/core/look";
 import { useShelf } from "@/parts/shelf/useShelf";
 import type { PlannedJob, Planning } from "@/server/kit";
 import type { ShelfItem } from "@/server/shelf";
+import { NumberInput } from "@/ui/NumberInput";
 import { Empty } from "@/ui/Empty";
 import { dayWords, gramsWords, money } from "@/ui/format";
 import { Page } from "@/ui/Page";
@@ -96,15 +97,13 @@ export function PlanningPage({ planning }: { planning: Planning }) {
         </fieldset>
         <label className="text-sm">
           <span className="label-line">An order takes, days</span>
-          <input
-            type="number"
-            min={0}
-            max={60}
-            className="input !w-24"
+          <NumberInput
+            className="!w-24"
+            least={0}
+            most={60}
+            whole
             value={lead}
-            onChange={(event) =>
-              setLead(Math.max(0, Math.min(60, Math.round(Number(event.target.value)) || 0)))
-            }
+            onChange={setLead}
           />
         </label>
       </div>

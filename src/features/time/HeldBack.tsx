@@ -1,5 +1,6 @@
 import type { Look } from "@/core/look";
 import type { Bar, Plan } from "@/core/plan";
+import { NumberInput } from "@/ui/NumberInput";
 import { minutesWords } from "@/ui/format";
 
 /** The bar one chose, in words, and every step that is held back by hand. */
@@ -39,21 +40,14 @@ export function HeldBack({
           {onPin && (
             <label className="mt-1 flex items-center gap-2">
               Not before minute
-              <input
-                type="number"
-                min={0}
-                max={1440}
-                className="input input-sm !w-24"
-                value={pins.find(({ task }) => task === bar.id)?.minute ?? ""}
+              <NumberInput
+                least={0}
+                most={1440}
+                className="input-sm !w-24"
+                value={pins.find(({ task }) => task === bar.id)?.minute ?? null}
                 placeholder={String(Math.round(bar.start))}
-                onChange={(event) =>
-                  onPin(
-                    bar,
-                    event.target.value === ""
-                      ? null
-                      : Math.max(0, Math.min(1440, Number(event.target.value) || 0)),
-                  )
-                }
+                onChange={(minute) => onPin(bar, minute)}
+                onEmpty={() => onPin(bar, null)}
               />
             </label>
           )}

@@ -2,13 +2,15 @@
 
 import Link from "next/link";
 import { useRouter } from "next/navigation";
-import { useDeferredValue, useEffect, useMemo, useState } from "react";
+import { useDeferredValue, useMemo, useState } from "react";
 import { PACES, type Brief, type Pace } from "@/core/brief";
 import { makePlan, type Bar } from "@/core/plan";
 import { contextOf } from "@/core/record";
-import { useWorker } from "@/parts/workers/useWorker";
+import { useAnswer, type Answer, type Ask } from "@/parts/workers/useAnswer";
+import { Waiting } from "@/parts/workers/Waiting";
 import { planWorker, settingOf } from "@/parts/workspace/usePlan";
 import { useWorking } from "@/parts/workspace/WorkspaceContext";
+import { NumberInput } from "@/ui/NumberInput";
 import { Empty } from "@/ui/Empty";
 import { clock, minutesWords } from "@/ui/format";
 import { send } from "@/ui/request";
@@ -76,7 +78,8 @@ function Timing() {
   );
   // What it was when this page was opened: changes are told against that.
   const [opened] = useState(plan.chairMinutes);
-  const paces = usePaces(shown);
+  const atPaces = usePaces(shown);
+  const paces = atPaces.value;
   const now = useNow();
   const { times } = plan;
   const moved = Math.round(plan.chairMinutes - opened);
@@ -143,6 +146,9 @@ function Timing() {
               </option>
             ))}
           </select>
+          {atPaces.error !== null && (
+            <Waiting answer={atPaces} doing="Working out the paces" what="the paces" />
+          )}
         </label>
         <label className="text-sm">
           <span className="label-line">Painted by</span>
@@ -255,41 +261,24 @@ function Figure({
   return (
     <label className="text-sm">
       <span className="label-line">{label}</span>
-      <input
-        type="number"
-        min={least}
-        max={most}
-        step="any"
-        inputMode="decimal"
-        className="input !w-28"
-        value={value}
-        onChange={(event) => {
-          const typed = Number(event.target.value);
-          if (event.target.value !== "" && Number.isFinite(typed))
-            set(Math.max(least, Math.min(most, typed)));
-        }}
-      />
+      <NumberInput className="!w-28" least={least} most={most} value={value} onChange={set} />
     </label>
   );
 }
 
+type PacesRequest = Parameters<PlanWorker["paces"]>[0];
+
+const atEveryPace: Ask<PlanWorker, PacesRequest, Record<Pace, number>> = (api, request) =>
+  api.paces(request);
+
 /** The chair at every pace, off the page. */
-function usePaces(brief: Brief): Record<Pace, number> | null {
+function usePaces(brief: Brief): Answer<Record<Pace, number>> {
   const { look, given } = useWorking();
-  const worker = useWorker<PlanWorker>(planWorker);
-  const [paces, setPaces] = useState<Record<Pace, number> | null>(null);
-  useEffect(() => {
-    let current = true;
-    void worker()
-      .paces({ look, setting: { ...settingOf(given), brief } })
-      .then((answer) => {
-        if (current) setPaces(answer);
-      });
-    return () => {
-      current = false;
-    };
-  }, [look, given, brief, worker]);
-  return paces;
+  const request = useMemo(
+    () => ({ look, setting: { ...settingOf(given), brief } }),
+    [look, given, brief],
+  );
+  return useAnswer(planWorker, request, atEveryPace);
 }
 
 /** What the minutes go by: the house, or what this painter measured; and the offer to rehearse. */

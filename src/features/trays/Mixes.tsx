@@ -1,38 +1,36 @@
 "use client";
 
 import Link from "next/link";
-import { useState } from "react";
+import { useMemo, useState } from "react";
 import { labToHex } from "@/core/colour";
 import type { Pan } from "@/core/kit";
+import type { Product } from "@/core/paint";
 import { recipeWords } from "@/parts/mixing/words";
 import type { Known } from "@/parts/trays/panLook";
-import { useTrayAnswer } from "@/parts/trays/useTrayWorker";
+import { useReach } from "@/parts/trays/useTrayWorker";
+import { Waiting } from "@/parts/workers/Waiting";
 import { Swatch } from "@/ui/Swatch";
-import type { Reach } from "@/workers/tray";
 
 /** A place is reached where a mix comes as near as this. Common practice, no published source. */
 const REACHED_DE = 6;
 
-/** What the pans of a tray make with each other: half and half as a chart, and how far they come round the map of colour. */
-export function Mixes({ pans, products }: { pans: readonly Pan[]; products: Known }) {
-  const used = [
-    ...new Set(pans.flatMap(({ parts }) => parts.map(({ productId }) => productId))),
-  ].flatMap((id) => {
+/** The paints with a colour that lie in some pans. */
+function coloursIn(pans: readonly Pan[], products: Known): Product[] {
+  const ids = new Set(pans.flatMap(({ parts }) => parts.map(({ productId }) => productId)));
+  return [...ids].flatMap((id) => {
     const product = products.get(id);
     return product?.colour ? [product] : [];
   });
-  const reach = useTrayAnswer<Reach>(
-    used.map(({ id, version }) => `${id} ${version}`).join(),
-    (worker) => worker.reach(used),
-  );
+}
+
+/** What the pans of a tray make with each other: half and half as a chart, and how far they come round the map of colour. */
+export function Mixes({ pans, products }: { pans: readonly Pan[]; products: Known }) {
+  const used = useMemo(() => coloursIn(pans, products), [pans, products]);
+  const answer = useReach(used);
+  const reach = answer.fresh ? answer.value : null;
   const [shown, setShown] = useState<string | null>(null);
   if (used.length < 2) return null;
-  if (!reach)
-    return (
-      <p role="status" className="mt-6">
-        Mixing what lies in it …
-      </p>
-    );
+  if (!reach) return <Waiting answer={answer} doing="Mixing what lies in it" what="the mixes" />;
   const pair = new Map(
     reach.pairs.map((mix) => [
       mix.parts

@@ -7,6 +7,7 @@ import { panGrams, PANS, panWords, type Pan, type PanKey } from "@/core/kit";
 import { material, mediumOf } from "@/core/paint";
 import { panHex, panName } from "@/parts/trays/panLook";
 import type { ShelfItem } from "@/server/shelf";
+import { NumberInput } from "@/ui/NumberInput";
 import { gramsWords } from "@/ui/format";
 import { send } from "@/ui/request";
 import { Swatch } from "@/ui/Swatch";
@@ -41,24 +42,25 @@ export function PanPanel({
     (product) => product.colour && product.grade !== "prop" && material(product.material).inPan,
   );
   const room = Math.max(0, panGrams(pan.pan) - filled);
-  const [grams, setGrams] = useState(() => String(Math.round(room * 10) / 10));
+  const [grams, setGrams] = useState<number | null>(() => Math.round(room * 10) / 10);
   const setPart = (i: number, part: Partial<Pan["parts"][number]>) =>
     onChange({
       ...pan,
       parts: pan.parts.map((entry, n) => (n === i ? { ...entry, ...part } : entry)),
     });
   const write = async (kind: "refilled" | "weighed") => {
+    if (grams === null) return;
     const answer = await send("POST", `/api/trays/${trayId}/fill`, {
       panId: pan.id,
       kind,
-      grams: Number(grams),
+      grams,
       on: today,
     });
     toast(
       answer.ok
         ? kind === "weighed"
-          ? `${gramsWords(Number(grams))} found in the pan`
-          : `${gramsWords(Number(grams))} out of the pot and into the pan`
+          ? `${gramsWords(grams)} found in the pan`
+          : `${gramsWords(grams)} out of the pot and into the pan`
         : (answer.refusal.errors?.map(({ message }) => message).join("; ") ?? answer.refusal.title),
     );
     if (answer.ok) router.refresh();
@@ -77,17 +79,13 @@ export function PanPanel({
           {pan.parts.length > 1 && (
             <label>
               <span className="label-line">Parts</span>
-              <input
-                type="number"
-                min={1}
-                max={20}
-                className="input !w-16"
+              <NumberInput
+                least={1}
+                most={20}
+                whole
+                className="!w-16"
                 value={part.parts}
-                onChange={(event) =>
-                  setPart(i, {
-                    parts: Math.max(1, Math.min(20, Math.round(Number(event.target.value)) || 1)),
-                  })
-                }
+                onChange={(parts) => setPart(i, { parts })}
               />
             </label>
           )}
@@ -172,19 +170,20 @@ export function PanPanel({
         <div className="flex flex-wrap items-end gap-2">
           <label>
             <span className="label-line">Grams</span>
-            <input
-              type="number"
-              min={0}
+            <NumberInput
+              least={0}
+              unit="g"
               step={0.1}
-              className="input !w-24"
+              className="!w-24"
               value={grams}
-              onChange={(event) => setGrams(event.target.value)}
+              onChange={setGrams}
+              onEmpty={() => setGrams(null)}
             />
           </label>
           <button
             type="button"
             className="btn"
-            disabled={!saved || !pan.parts.length || !(Number(grams) > 0)}
+            disabled={!saved || !pan.parts.length || !grams}
             onClick={() => void write("refilled")}
           >
             Fill it out of the pot
@@ -192,7 +191,7 @@ export function PanPanel({
           <button
             type="button"
             className="btn"
-            disabled={!saved || grams === "" || !(Number(grams) >= 0)}
+            disabled={!saved || grams === null}
             onClick={() => void write("weighed")}
           >
             Weighed: so much is in it

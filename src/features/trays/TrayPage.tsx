@@ -21,6 +21,7 @@ import { ShelfTabs } from "@/parts/shelf/ShelfTabs";
 import { useShelf } from "@/parts/shelf/useShelf";
 import { panHex } from "@/parts/trays/panLook";
 import type { TrayWork } from "@/server/trays";
+import { NumberInput } from "@/ui/NumberInput";
 import { gramsWords } from "@/ui/format";
 import { Page } from "@/ui/Page";
 import { PutAway } from "@/ui/PutAway";
@@ -140,24 +141,24 @@ export function TrayPage({ work }: { work: TrayWork }) {
         </label>
         <label>
           <span className="label-line">Width, mm</span>
-          <input
-            type="number"
-            min={40}
-            max={800}
-            className="input !w-24"
+          <NumberInput
+            least={40}
+            most={800}
+            unit="mm"
+            className="!w-24"
             value={value.width}
-            onChange={(event) => put({ ...value, width: Number(event.target.value) })}
+            onChange={(width) => put({ ...value, width })}
           />
         </label>
         <label>
           <span className="label-line">Height, mm</span>
-          <input
-            type="number"
-            min={40}
-            max={800}
-            className="input !w-24"
+          <NumberInput
+            least={40}
+            most={800}
+            unit="mm"
+            className="!w-24"
             value={value.height}
-            onChange={(event) => put({ ...value, height: Number(event.target.value) })}
+            onChange={(height) => put({ ...value, height })}
           />
         </label>
         <label>

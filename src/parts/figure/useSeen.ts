@@ -1,7 +1,7 @@
 "use client";
 
-import { useEffect, useRef, useState, type RefObject } from "react";
-import { useWorker } from "@/parts/workers/useWorker";
+import { useEffect, useMemo, useState, type RefObject } from "react";
+import { useAnswer, type Answer, type Ask } from "@/parts/workers/useAnswer";
 import type { ViewWorker } from "@/workers/view";
 
 const viewWorker = () =>
@@ -10,10 +10,14 @@ const viewWorker = () =>
 /** Pixels the drawing is taken in: the view is worked out on these and shown as large as the figure. */
 const WIDE = 480;
 
-interface Taken {
+/** A picture in pixels, four bytes each. */
+interface Seen {
   readonly width: number;
   readonly height: number;
   readonly data: Uint8ClampedArray;
+}
+
+interface Taken extends Seen {
   readonly pixelsPerMm: number;
 }
 
@@ -41,59 +45,54 @@ async function take(svg: SVGSVGElement, surround: string): Promise<Taken | null>
   };
 }
 
+interface Question {
+  readonly what: unknown;
+  readonly distanceM: number;
+  readonly surround: string;
+}
+
+/** Asks for a view of a drawing, which is taken anew only when it has changed. */
+function seeing(drawing: () => SVGSVGElement | null): Ask<ViewWorker, Question, Seen> {
+  let taken: { what: unknown; picture: Taken } | null = null;
+  return async (api, { what, distanceM, surround }) => {
+    const svg = drawing();
+    const picture =
+      taken && taken.what === what ? taken.picture : svg && (await take(svg, surround));
+    if (!picture) throw new Error("The figure could not be drawn.");
+    taken = { what, picture };
+    const { width, height } = picture;
+    return { width, height, data: await api.see({ ...picture, distanceM }) };
+  };
+}
+
+function show({ width, height, data }: Seen, canvas: HTMLCanvasElement): void {
+  canvas.width = width;
+  canvas.height = height;
+  const pixels = new ImageData(Uint8ClampedArray.from(data), width, height);
+  canvas.getContext("2d")?.putImageData(pixels, 0, 0);
+}
+
 /**
- * Draws into a canvas what an eye at a distance makes of an SVG drawing. While one view is worked out only the newest wish waits, so a slider can
- * be dragged freely.
+ * Draws into a canvas what an eye at a distance makes of an SVG drawing.
+ *
  * @param what anything that changes with the drawing
- * @returns whether the canvas shows what is asked for
+ * @returns how it stands: fresh once the canvas shows what is asked for
  */
 export function useSeen(
   source: RefObject<HTMLElement | null>,
   canvas: RefObject<HTMLCanvasElement | null>,
   o: { distanceM: number; what: unknown; on: boolean; surround: string },
-): boolean {
-  const worker = useWorker<ViewWorker>(viewWorker);
-  const [shown, setShown] = useState<{ what: unknown; distanceM: number } | null>(null);
-  const state = useRef<{
-    busy: boolean;
-    next: (() => void) | null;
-    taken: { what: unknown; picture: Taken } | null;
-  }>({ busy: false, next: null, taken: null });
+): Answer<Seen> {
   const { distanceM, what, on, surround } = o;
+  const question = useMemo(
+    () => (on ? { what, distanceM, surround } : null),
+    [on, what, distanceM, surround],
+  );
+  const [see] = useState(() => seeing(() => source.current?.querySelector("svg") ?? null));
+  const answer = useAnswer(viewWorker, question, see);
+  const { value } = answer;
   useEffect(() => {
-    if (!on) return;
-    const held = state.current;
-    const run = async () => {
-      const svg = source.current?.querySelector("svg");
-      if (!svg) return;
-      const picture =
-        held.taken && held.taken.what === what ? held.taken.picture : await take(svg, surround);
-      if (!picture) return;
-      held.taken = { what, picture };
-      const data = await worker().see({ ...picture, distanceM });
-      const target = canvas.current;
-      const context = target?.getContext("2d");
-      if (!target || !context) return;
-      target.width = picture.width;
-      target.height = picture.height;
-      context.putImageData(
-        new ImageData(Uint8ClampedArray.from(data), picture.width, picture.height),
-        0,
-        0,
-      );
-      setShown({ what, distanceM });
-    };
-    const start = () => {
-      held.busy = true;
-      void run().finally(() => {
-        held.busy = false;
-        const { next } = held;
-        held.next = null;
-        next?.();
-      });
-    };
-    if (held.busy) held.next = start;
-    else start();
-  }, [source, canvas, distanceM, what, on, surround, worker]);
-  return shown !== null && shown.what === what && shown.distanceM === distanceM;
+    if (value && canvas.current) show(value, canvas.current);
+  }, [value, canvas, on]);
+  return answer;
 }

@@ -12,6 +12,7 @@ import {
 } from "@/core/anatomy";
 import { useErrorOf } from "./controls";
 import { usePlaced } from "./usePlaced";
+import { NumberInput } from "@/ui/NumberInput";
 
 const WORDS: Readonly<Record<PhotoLandmark, string>> = {
   trichion: "hairline at the midline",
@@ -80,7 +81,7 @@ export function FacePhoto({ at }: { at: "" | "person." }) {
   const refused = useErrorOf(`${at}landmarks`);
   const [photo, setPhoto] = useState<Photo | null>(null);
   const [places, setPlaces] = useState<Places | null>(null);
-  const [mm, setMm] = useState("50");
+  const [mm, setMm] = useState(50);
   const [problem, setProblem] = useState<string | null>(null);
   const input = useId();
   useEffect(
@@ -112,7 +113,7 @@ export function FacePhoto({ at }: { at: "" | "person." }) {
       const { measures, landmarks: found } = faceFromPhoto(places, {
         from: places.scaleFrom,
         to: places.scaleTo,
-        mm: Number(mm),
+        mm,
       });
       setValue(`${at}measures`, measures, { shouldDirty: true, shouldValidate: true });
       setValue(
@@ -177,14 +178,7 @@ export function FacePhoto({ at }: { at: "" | "person." }) {
           <div className="flex flex-wrap items-end gap-3">
             <label className="text-sm">
               <span className="label-line">Between the ends of the scale, mm</span>
-              <input
-                type="number"
-                className="input w-32"
-                min={1}
-                step="any"
-                value={mm}
-                onChange={(event) => setMm(event.target.value)}
-              />
+              <NumberInput className="w-32" least={1} unit="mm" value={mm} onChange={setMm} />
             </label>
             <button type="button" className="btn btn-primary" onClick={use}>
               Take the face from these points

@@ -1,7 +1,8 @@
 "use client";
 
 import type { ReactNode } from "react";
-import { useFormContext, type FieldError } from "react-hook-form";
+import { useController, useFormContext, type FieldError } from "react-hook-form";
+import { NumberInput } from "@/ui/NumberInput";
 import { Field } from "@/ui/Field";
 
 interface Common {
@@ -44,25 +45,18 @@ export function TextField({
 }
 
 /** A number with its unit in the label; empty is null where that is allowed. */
-export function NumberField({
-  name,
-  label,
-  hint,
-  className,
-  step = "any",
-}: Common & { step?: number | "any" }) {
-  const { register } = useFormContext();
+export function NumberField({ name, label, hint, className, step }: Common & { step?: number }) {
+  const { field } = useController({ name });
+  const error = useErrorOf(name);
   return (
-    <Field label={label} hint={hint} error={useErrorOf(name)} className={className ?? ""}>
-      <input
-        type="number"
-        inputMode="decimal"
+    <Field label={label} hint={hint} error={error} className={className ?? ""}>
+      <NumberInput
         step={step}
-        className="input"
-        {...register(name, {
-          setValueAs: (value: unknown) =>
-            value === "" || value === null || value === undefined ? null : Number(value),
-        })}
+        value={typeof field.value === "number" ? field.value : null}
+        onChange={field.onChange}
+        onEmpty={() => field.onChange(null)}
+        onWrong={field.onChange}
+        onLeave={field.onBlur}
       />
     </Field>
   );

@@ -3,6 +3,7 @@
 import { zodResolver } from "@hookform/resolvers/zod";
 import { useForm, type DefaultValues, type FieldValues, type UseFormReturn } from "react-hook-form";
 import type { z } from "zod";
+import { plainMessage } from "@/core/messages";
 import type { Refusal } from "@/ui/request";
 
 /** A form whose values are checked by the same schema as the route that takes them. */
@@ -11,7 +12,7 @@ export function useZodForm<Schema extends z.ZodType<FieldValues, FieldValues>>(
   defaultValues: z.input<Schema>,
 ): UseFormReturn<z.input<Schema>, unknown, z.output<Schema>> {
   return useForm<z.input<Schema>, unknown, z.output<Schema>>({
-    resolver: zodResolver(schema),
+    resolver: zodResolver(schema, { error: plainMessage }),
     defaultValues: defaultValues as DefaultValues<z.input<Schema>>,
     mode: "onTouched",
   });

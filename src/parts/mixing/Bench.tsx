@@ -26,6 +26,8 @@ import {
   type Medium,
   type Product,
 } from "@/core/paint";
+import { Waiting } from "@/parts/workers/Waiting";
+import { NumberInput } from "@/ui/NumberInput";
 import { Field } from "@/ui/Field";
 import { Swatch } from "@/ui/Swatch";
 import { Coats } from "./Coats";
@@ -126,17 +128,14 @@ export function Bench({ products, grounds, start, target: firstTarget, actions }
                 aria-label={`Parts of ${product.name}`}
                 onChange={(event) => set(product.id, Number(event.target.value))}
               />
-              <input
-                type="number"
-                className="input input-sm !w-16"
-                min={1}
-                max={20}
+              <NumberInput
+                className="input-sm !w-16"
+                least={1}
+                most={20}
+                whole
                 value={parts}
-                aria-label={`Parts of ${product.name}, typed`}
-                onChange={(event) => {
-                  const n = Math.round(Number(event.target.value));
-                  if (n >= 1 && n <= 20) set(product.id, n);
-                }}
+                label={`Parts of ${product.name}, typed`}
+                onChange={(n) => set(product.id, n)}
               />
               <button
                 type="button"
@@ -353,6 +352,9 @@ function Find({ products, byId, target, onTarget, onTake, lead }: FindProps) {
                   : "Type, pick or read a colour first."}
         </p>
       </div>
+      {search.state === "failed" && (
+        <Waiting answer={search.answer} doing="Searching" what="the mixes" />
+      )}
       {search.recipes.length > 0 && (
         <ol aria-label="Recipes, nearest first" className="flex flex-col">
           {search.recipes.map((recipe) => (

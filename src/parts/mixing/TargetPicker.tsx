@@ -29,7 +29,8 @@ export function TargetPicker({ value, onChange, held }: TargetPickerProps) {
     if (!file) return;
     const url = URL.createObjectURL(file);
     try {
-      setPalette(await worker().palette((await pixelsOf(url)).data, 8));
+      const { data } = await pixelsOf(url);
+      setPalette(await worker.ask((api) => api.palette(data, 8)));
     } catch {
       toast("That picture can't be read. A JPEG, PNG or WebP can.");
     } finally {

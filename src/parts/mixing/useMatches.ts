@@ -1,10 +1,10 @@
 "use client";
 
-import { proxy } from "comlink";
-import { useEffect, useState } from "react";
+import { proxy, type Remote } from "comlink";
+import { useMemo, useState } from "react";
 import { hexToLab, type MixRecipe } from "@/core/colour";
 import type { Product } from "@/core/paint";
-import { useWorker } from "@/parts/workers/useWorker";
+import { useAnswer, type Answer, type Ask } from "@/parts/workers/useAnswer";
 import type { MixingWorker } from "@/workers/mixing";
 import { mixingWorker } from "./useMixSearch";
 
@@ -31,40 +31,58 @@ const split = (recipes: readonly MixRecipe[], done: boolean): Match => ({
   done,
 });
 
+export type Matches = ReadonlyMap<string, Match>;
+
+interface Question {
+  readonly wishes: readonly Wish[];
+  /** What was found so far, over all questions: nothing is asked for twice. */
+  readonly found: Map<string, Match>;
+}
+
+async function matchOne(
+  api: Remote<MixingWorker>,
+  { hex, products }: Wish,
+  put: (match: Match) => boolean,
+): Promise<void> {
+  const target = hexToLab(hex);
+  const alone = { target, products, maxPaints: 1, maxParts: 1, top: 1 };
+  const single =
+    (
+      await api.solve(
+        alone,
+        proxy(() => undefined),
+      )
+    )?.[0] ?? null;
+  if (!put({ single, mix: null, done: false })) return;
+  const recipes = await api.solve(
+    { target, products, maxPaints: 3, maxParts: 8, top: 6 },
+    proxy(({ best }) => {
+      if (!put({ ...split(best, false), single })) void api.stop();
+    }),
+  );
+  if (recipes) put({ ...split(recipes, true), single });
+}
+
+const matchAll: Ask<MixingWorker, Question, Matches> = async (api, { wishes, found }, asked) => {
+  for (const wish of wishes) {
+    if (!asked.wanted()) break;
+    if (!wish.products.length || found.get(wish.key)?.done) continue;
+    await matchOne(api, wish, (match) => {
+      if (!asked.wanted()) return false;
+      found.set(wish.key, match);
+      asked.partly(new Map(found));
+      return true;
+    });
+  }
+  return new Map(found);
+};
+
 /** Matches many colours one after the other, off the page; each shows as soon as there is something, and is asked for once. */
-export function useMatches(wishes: readonly Wish[]): ReadonlyMap<string, Match> {
-  const worker = useWorker<MixingWorker>(mixingWorker);
-  const [found, setFound] = useState<ReadonlyMap<string, Match>>(new Map());
-  const next = wishes.find(({ key, products }) => products.length > 0 && !found.get(key)?.done);
-  const nextKey = next?.key ?? null;
-  useEffect(() => {
-    if (!next) return;
-    let current = true;
-    const put = (match: Match) => {
-      if (current) setFound((before) => new Map(before).set(next.key, match));
-    };
-    const target = hexToLab(next.hex);
-    void (async () => {
-      const single =
-        (
-          await worker().solve(
-            { target, products: next.products, maxPaints: 1, maxParts: 1, top: 1 },
-            proxy(() => undefined),
-          )
-        )?.[0] ?? null;
-      if (!current) return;
-      put({ single, mix: null, done: false });
-      const recipes = await worker().solve(
-        { target, products: next.products, maxPaints: 3, maxParts: 8, top: 6 },
-        proxy(({ best }) => put({ ...split(best, false), single })),
-      );
-      if (recipes) put({ ...split(recipes, true), single });
-    })();
-    return () => {
-      current = false;
-    };
-    // Asked again only when the first open wish is another one: the list itself is made anew on every render.
-    // eslint-disable-next-line react-hooks/exhaustive-deps
-  }, [nextKey, worker]);
-  return found;
+export function useMatches(wishes: readonly Wish[]): Answer<Matches> {
+  const [found] = useState(() => new Map<string, Match>());
+  const keys = wishes.map(({ key }) => key).join("\n");
+  // The list is made anew on every render: another question is one with other keys.
+  // eslint-disable-next-line react-hooks/exhaustive-deps
+  const question = useMemo(() => ({ wishes, found }), [keys, found]);
+  return useAnswer(mixingWorker, question, matchAll);
 }

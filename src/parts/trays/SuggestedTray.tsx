@@ -1,7 +1,7 @@
 "use client";
 
 import { useRouter } from "next/navigation";
-import { useState, type ReactNode } from "react";
+import { useMemo, useState, type ReactNode } from "react";
 import { toast } from "sonner";
 import { labToHex } from "@/core/colour";
 import {
@@ -19,7 +19,8 @@ import { material, type Product } from "@/core/paint";
 import { recipeWords } from "@/parts/mixing/words";
 import { send } from "@/ui/request";
 import { Swatch } from "@/ui/Swatch";
-import { useTrayAnswer } from "./useTrayWorker";
+import { Waiting } from "@/parts/workers/Waiting";
+import { useFewestPans } from "./useTrayWorker";
 
 interface SuggestedTrayProps {
   wishes: TrayWishes;
@@ -41,18 +42,15 @@ export function SuggestedTray({ wishes, products, name, jobId, actions }: Sugges
   const router = useRouter();
   const [within, setWithin] = useState<number>(AS_GOOD_AS);
   const [size, setSize] = useState<PanKey>("half");
-  const allowed = new Set(
-    wishes.colours.flatMap((colour) => [...colour.allowed, ...colour.own.map(({ id }) => id)]),
-  );
-  const offered = products.filter(({ id }) => allowed.has(id));
-  const key = JSON.stringify([
-    wishes.colours,
-    within,
-    offered.map(({ id, version }) => [id, version]),
-  ]);
-  const choice = useTrayAnswer<TrayChoice>(key, (worker) =>
-    worker.suggest(wishes.colours, offered, within),
-  );
+  const question = useMemo(() => {
+    const allowed = new Set(
+      wishes.colours.flatMap((colour) => [...colour.allowed, ...colour.own.map(({ id }) => id)]),
+    );
+    const offered = products.filter(({ id }) => allowed.has(id));
+    return { wanted: wishes.colours, products: offered, within };
+  }, [wishes, products, within]);
+  const answer = useFewestPans(question);
+  const choice = answer.fresh ? answer.value : null;
   const byId = new Map(products.map((product) => [product.id, product]));
   const now = new Set(wishes.colours.flatMap(({ own }) => own.map(({ id }) => id)));
   const kindsOf = (ids: readonly string[]) => [
@@ -129,9 +127,8 @@ export function SuggestedTray({ wishes, products, name, jobId, actions }: Sugges
         </button>
         {choice && actions?.(choice)}
       </div>
-      {!choice ? (
-        <p role="status">Looking for the fewest pans …</p>
-      ) : (
+      <Waiting answer={answer} doing="Looking for the fewest pans" what="the fewest pans" />
+      {choice && (
         <>
           <p role="status" className="text-base">
             <strong>

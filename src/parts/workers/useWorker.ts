@@ -1,23 +1,15 @@
 "use client";
 
-import { wrap, type Remote } from "comlink";
-import { useCallback, useEffect, useRef } from "react";
+import { useEffect, useState } from "react";
+import { HeldWorker } from "./heldWorker";
 
-/** A worker that lives as long as the component: started when first asked, ended with it. `create` names the worker's file, so that the bundler finds it. */
-export function useWorker<Api>(create: () => Worker): () => Remote<Api> {
-  const held = useRef<{ port: Worker; remote: Remote<Api> } | null>(null);
-  useEffect(
-    () => () => {
-      held.current?.port.terminate();
-      held.current = null;
-    },
-    [],
-  );
-  return useCallback(() => {
-    if (!held.current) {
-      const port = create();
-      held.current = { port, remote: wrap<Api>(port) };
-    }
-    return held.current.remote;
-  }, [create]);
+/**
+ * A worker that lives as long as the component.
+ *
+ * @param create names the worker's file, so that the bundler finds it
+ */
+export function useWorker<Api>(create: () => Worker): HeldWorker<Api> {
+  const [held] = useState(() => new HeldWorker<Api>(create));
+  useEffect(() => () => held.stop(), [held]);
+  return held;
 }

@@ -12,6 +12,7 @@ import {
 } from "@/core/look";
 import type { Plan } from "@/core/plan";
 import { contextOf } from "@/core/record";
+import type { Answer } from "@/parts/workers/useAnswer";
 import { useShelf } from "@/parts/shelf/useShelf";
 import type { ShelfStart } from "@/server/shelf";
 import type { OpenedWorkspace, Workspace } from "@/server/workspace";
@@ -30,6 +31,8 @@ export interface Working {
   /** The plan as last worked out; `fresh` when it is of the look as it stands. */
   readonly plan: Plan | null;
   readonly fresh: boolean;
+  /** How the question for that plan stands. */
+  readonly judging: Answer<Plan>;
   readonly saving: SaveState;
   readonly apply: (patch: LookPatch) => boolean;
   readonly undo: () => void;
@@ -107,7 +110,8 @@ export function WorkspaceProvider({
     [person, brief, products, archivedProducts, today, house, factors, speed],
   );
   const prediction = useMemo(() => predict(look, context), [look, context]);
-  const { plan, fresh } = usePlanOf(look, given);
+  const judging = usePlanOf(look, given);
+  const { value: plan, fresh } = judging;
   // Judged off the page alone: a look of sixty layers takes longer to judge than to open.
   const findings = plan?.findings ?? NONE;
   const stop = findings.find((finding) => finding.severity === "stop");
@@ -123,6 +127,7 @@ export function WorkspaceProvider({
       findings,
       plan,
       fresh,
+      judging,
       saving,
       draft,
       apply: store.getState().apply,
@@ -141,6 +146,7 @@ export function WorkspaceProvider({
       findings,
       plan,
       fresh,
+      judging,
       saving,
       draft,
       history,

@@ -9,6 +9,7 @@ import type { Finding } from "@/core/look";
 import { Dialog } from "@/ui/Dialog";
 import { clock, dayWords, minutesWords } from "@/ui/format";
 import { send } from "@/ui/request";
+import { Waiting } from "@/parts/workers/Waiting";
 import { dropDraft, type SaveState } from "./autosave";
 import { TakeAway } from "./TakeAway";
 import { Versions } from "./Versions";
@@ -71,6 +72,7 @@ export function WorkspaceShell({ children }: { children: ReactNode }) {
     draft,
     store,
     plan,
+    judging,
   } = working;
   const router = useRouter();
   const path = usePathname();
@@ -240,6 +242,11 @@ export function WorkspaceShell({ children }: { children: ReactNode }) {
         </div>
       )}
       <StaleChoice />
+      {judging.error !== null && (
+        <div className="no-print px-4">
+          <Waiting answer={judging} doing="Working out the plan" what="the plan and its findings" />
+        </div>
+      )}
       <div className="relative min-h-0 flex-1 lg:overflow-auto print:overflow-visible">
         {children}
       </div>

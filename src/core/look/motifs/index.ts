@@ -175,3 +175,16 @@ function place(mark: Mark): BrushStroke[] {
   const other = mark.varied ? strokes({ ...mark, seed: mark.seed + VARIED_BY }) : here;
   return [...here, ...other.map((stroke) => ({ ...stroke, points: stroke.points.map(mirror) }))];
 }
+
+/** What a number of a mark may be, by its own schema; everything where it is no number. */
+export function markLimits(
+  kind: MarkKind,
+  field: string,
+): { least?: number; most?: number; whole?: boolean } {
+  const own = MarkSchema.options.find(({ shape }) => shape.kind.value === kind);
+  const declared = (own?.shape as Record<string, z.ZodType> | undefined)?.[field];
+  const number = declared instanceof z.ZodDefault ? declared.unwrap() : declared;
+  if (!(number instanceof z.ZodNumber)) return {};
+  const { minValue, maxValue, isInt } = number;
+  return { least: minValue ?? undefined, most: maxValue ?? undefined, whole: isInt };
+}

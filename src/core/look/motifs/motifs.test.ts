@@ -89,16 +89,14 @@ describe("marks", () => {
           } as Mark;
           const strokes = placedStrokes(mark);
           const half = strokes.length / 2;
-          strokes
-            .slice(0, half)
-            .forEach((stroke, i) =>
-              stroke.points.forEach((p, k) =>
-                expect({
-                  x: -(strokes[half + i]?.points[k]?.x ?? NaN),
-                  y: strokes[half + i]?.points[k]?.y,
-                }).toEqual({ x: p.x, y: p.y }),
-              ),
-            );
+          strokes.slice(0, half).forEach((stroke, i) =>
+            stroke.points.forEach((p, k) =>
+              expect({
+                x: -(strokes[half + i]?.points[k]?.x ?? NaN),
+                y: strokes[half + i]?.points[k]?.y,
+              }).toEqual({ x: p.x, y: p.y }),
+            ),
+          );
           expect(placedStrokes({ ...mark })).toEqual(strokes);
         },
       ),
