@@ -12,6 +12,7 @@ export default defineConfig({
   expect: { timeout: 30_000 },
   reporter: [["list"]],
   use: {
+    actionTimeout: 30_000,
     viewport: { width: 1280, height: 800 },
     launchOptions: CHROMIUM,
     reducedMotion: "reduce",

@@ -62,8 +62,8 @@ describe("jsonRoute", () => {
   it.each([
     ["", "is not JSON"],
     ["{", "is not JSON"],
-    ["null", "expected object"],
-    ["[]", "expected object"],
+    ["null", "Send an object"],
+    ["[]", "Send an object"],
   ])("refuses %p", async (text, says) => {
     const { status, body } = await call(text);
     expect(status).toBe(400);

@@ -348,7 +348,8 @@ export function whatBuysTime(kit: PaintKit, group: AdviceGroup, advice: AdviceBr
   const kits = single
     .map(({ kit: other }): Gain => ({
       change: words(other),
-      kit: other,
+      // Of eyes and lips only the paint is chosen: what goes under it is the face's.
+      kit: other.base === kit.base && (group === "eyes" || group === "lips") ? null : other,
       gainsHours: hours(other, brief) - now,
     }))
     .filter(({ change }) => change !== "");
@@ -359,7 +360,10 @@ export function whatBuysTime(kit: PaintKit, group: AdviceGroup, advice: AdviceBr
       gainsHours: hours(kit, { ...brief, ...day }) - now,
     }),
   );
+  const told = new Set<string>();
+  // Two kits may differ in one and the same words, by the powder a base brings: the better is told.
   return [...kits, ...days]
     .filter(({ gainsHours }) => gainsHours > 0.05)
-    .sort((a, b) => b.gainsHours - a.gainsHours);
+    .sort((a, b) => b.gainsHours - a.gainsHours)
+    .filter(({ change }) => !told.has(change) && told.add(change));
 }

@@ -3,6 +3,7 @@ import type { Look, LookContext } from "../look";
 import { seat, type Seat } from "../plan";
 import { skippedTasks, type ChairState } from "./log";
 import type { ChairStep } from "./steps";
+import { touched } from "../look";
 
 /** What is done, task by task, as it really went: the hands-on minutes of a step are shared out by the plan. */
 export function doneTasks(
@@ -49,10 +50,11 @@ export interface Progress {
 
 /** Plans the rest of a sitting from now and says where that leaves the day. */
 export function progressOf(
-  look: Look,
+  stored: Look,
   context: LookContext,
   o: { steps: readonly ChairStep[]; state: ChairState; now: number; plan: Seat },
 ): Progress {
+  const look = touched(stored, context.figure);
   const { brief } = context;
   const rest = seat(look, context, {
     done: doneTasks(o.steps, o.state, o.plan),

@@ -1,5 +1,5 @@
 import { material } from "../paint";
-import { materialOf, type Look, type LookContext } from "../look";
+import { materialOf, type Look, type LookContext, touched } from "../look";
 import { seat, type Region, type Seat } from "../plan";
 
 /** How one sees that a coat is ready (ORDER-6): a clock where it dries, the eye or a knuckle where a clock is wrong. */
@@ -32,10 +32,11 @@ export interface ChairStep {
 
 /** The chair step by step, in the order of its schedule. */
 export function chairSteps(
-  look: Look,
+  stored: Look,
   context: LookContext,
-  given: Pick<Seat, "tasks" | "placed"> = seat(look, context),
+  given: Pick<Seat, "tasks" | "placed"> = seat(stored, context),
 ): ChairStep[] {
+  const look = touched(stored, context.figure);
   const byId = new Map(given.tasks.map((task) => [task.id, task]));
   const most = new Map<string, number>();
   for (const { layerId, coat } of given.tasks)

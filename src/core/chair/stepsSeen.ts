@@ -1,4 +1,4 @@
-import { HOUSE_SPEED, type Look, type LookContext } from "../look";
+import { HOUSE_SPEED, type Look, type LookContext, touched } from "../look";
 import { seat } from "../plan";
 import type { StepSeen } from "../record";
 import type { ChairState } from "./log";
@@ -17,10 +17,11 @@ export function houseMinutes(look: Look, context: LookContext): Map<string, numb
 
 /** A sitting as a record takes it: hands-on minutes layer by layer beside the house's own for the same coats, so that painters are compared with one thing. */
 export function stepsSeen(
-  look: Look,
+  stored: Look,
   context: LookContext,
   state: Pick<ChairState, "done">,
 ): StepSeen[] {
+  const look = touched(stored, context.figure);
   const house = asTheHouse(look, context);
   const planned = new Map(house.tasks.map(({ id, handsOn }) => [id, handsOn]));
   const round = (minutes: number) => Math.round(minutes * 100) / 100;

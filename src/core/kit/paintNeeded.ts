@@ -11,6 +11,7 @@ import {
   type Look,
   type LookContext,
   type Prediction,
+  touched,
 } from "../look";
 import { filmPerCoat, material, TOOLS, type MaterialKey } from "../paint";
 
@@ -58,10 +59,11 @@ export function layerGrams(layer: Layer, context: LookContext, prediction: Predi
 
 /** Every product a look takes, in grams, in order of first use; mixes are split by their parts. */
 export function paintNeeded(
-  look: Look,
+  stored: Look,
   context: LookContext,
-  prediction: Prediction = predict(look, context),
+  prediction: Prediction = predict(stored, context),
 ): Need[] {
+  const look = touched(stored, context.figure);
   const needs = new Map<
     string,
     {

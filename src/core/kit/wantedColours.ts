@@ -7,6 +7,7 @@ import {
   standInsFor,
   type Look,
   type LookContext,
+  touched,
 } from "../look";
 import { material, mediumOf, mixingOptics, type Product } from "../paint";
 import type { PanPaint } from "./mixes";
@@ -26,10 +27,11 @@ export interface TrayWishes {
 }
 
 export function wantedColours(
-  look: Look,
+  stored: Look,
   context: LookContext,
   shelf: readonly Product[],
 ): TrayWishes {
+  const look = touched(stored, context.figure);
   const pannable = shelf.filter((product) => material(product.material).inPan);
   const colours = new Map<
     string,

@@ -14,6 +14,7 @@ import { applyPatch, freeLayerId, type LookPatch } from "./patch";
 import { coatFilm, layerOptics, predict } from "./predict";
 import { PLAIN_LAYER, type Layer, type Look, type PaintChoice } from "./schema";
 import { isWearable } from "./wearable";
+import { touched } from "./touched";
 
 export interface BrowCover extends HiddenUnder {
   readonly corrected: string;
@@ -65,7 +66,8 @@ function choose(kind: "corrector" | "concealer", context: LookContext): Choice {
  * How many coats of corrector and concealer hide this person's brow under the first base that covers it (BROW-3), and the patch that lays
  * them. Null when no base covers the brow.
  */
-export function browCover(look: Look, context: LookContext): BrowCover | null {
+export function browCover(stored: Look, context: LookContext): BrowCover | null {
+  const look = touched(stored, context.figure);
   const prediction = predict(look, context);
   const at = look.layers.findIndex(
     (layer) => layer.role === "base" && layer.zones.includes("browLeft"),

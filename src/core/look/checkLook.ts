@@ -141,15 +141,30 @@ const keyOf = ({ rule, severity, where }: Remark): string =>
   `${rule}:${severity}:${where.layerId ?? ""}:${hash([...where.zones].sort().join(","))}`;
 
 /**
+ * Remarks with keys of their own. Where several speak of the same matter in other words (two paints
+ * of one mix), each is known by its words too; where the words are the same it is one.
+ */
+function keyed(remarks: readonly Remark[]): Finding[] {
+  const alike = new Map<string, Set<string>>();
+  for (const remark of remarks) {
+    const key = keyOf(remark);
+    alike.set(key, (alike.get(key) ?? new Set()).add(remark.message));
+  }
+  const findings = remarks.map((remark): [string, Finding] => {
+    const key = keyOf(remark);
+    const own = (alike.get(key)?.size ?? 0) > 1 ? `${key}:${hash(remark.message)}` : key;
+    return [own, { ...remark, key: own }];
+  });
+  return [...new Map(findings.reverse()).values()].reverse();
+}
+
+/**
  * Every rule that can be decided from the data, worst first. What the painter has accepted or switched off is left out, except stops.
  * @example checkLook(look, context).filter((finding) => finding.severity === "stop")
  */
 export function checkLook(look: Look, context: LookContext): Finding[] {
   const stack = readStack(look, context);
-  const findings = CHECKS.flatMap((check) => check(stack)).map((remark) => ({
-    ...remark,
-    key: keyOf(remark),
-  }));
+  const findings = keyed(CHECKS.flatMap((check) => check(stack)));
   const open = findings.filter(
     (finding) =>
       finding.severity === "stop" ||
@@ -167,7 +182,8 @@ export function checkLook(look: Look, context: LookContext): Finding[] {
 /** The findings that no route, import or override gets past. */
 export function stopsOf(look: Look, context: LookContext): Finding[] {
   const stack = readStack(look, context);
-  return STOPPING.flatMap((check) => check(stack))
-    .filter(({ severity }) => severity === "stop")
-    .map((remark) => ({ ...remark, key: keyOf(remark) }));
+  const stops = STOPPING.flatMap((check) => check(stack)).filter(
+    ({ severity }) => severity === "stop",
+  );
+  return keyed(stops);
 }

@@ -18,6 +18,7 @@ import { fillsZone, liesUnder, type Prediction } from "./predict";
 import { isColour } from "./roles";
 import type { Layer, Look } from "./schema";
 import { underPowder, visibleLayers } from "./visible";
+import { touched } from "./touched";
 
 /** One side of an edge: a layer, or the bare skin where `layerId` is null. */
 export interface EdgeSide {
@@ -333,7 +334,8 @@ function markPairEdges(look: Look, context: LookContext, prediction: Prediction)
 const MOST_MARKS = 12;
 
 /** Every edge of a look that is meant to be seen. */
-export function readEdges(look: Look, context: LookContext, prediction: Prediction): Edge[] {
+export function readEdges(stored: Look, context: LookContext, prediction: Prediction): Edge[] {
+  const look = touched(stored, context.figure);
   const byLook = EDGES.get(prediction);
   if (byLook) return byLook;
   const edges = [

@@ -61,7 +61,8 @@ export { productsUsed } from "./productsUsed";
 export { replaceProduct } from "./replaceProduct";
 export { standInsFor } from "./standIns";
 export { allowedZones } from "./allowedZones";
-export { marksOn, suggestLayer, withPaint, zonesOfMarks } from "./suggestLayer";
+export { suggestLayer, withPaint } from "./suggestLayer";
+export { marksOn, touched, zonesOfMarks } from "./touched";
 export {
   alignMarks,
   browsByThreePoints,

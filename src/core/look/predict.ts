@@ -23,6 +23,7 @@ import { sameShape } from "./motifs";
 import { coatsOver, filmOver } from "./remembered";
 import { filmShare, isVeil } from "./roles";
 import type { Layer, Look } from "./schema";
+import { touched } from "./touched";
 
 /** Most coats the plan lays of itself; a ground that needs more wants an undercoat (LAYER-5). */
 const MOST_COATS = 4;
@@ -187,7 +188,8 @@ export function resolveCoats(
  * The predicted colour of every painted zone: each layer's film over what lies below, all the way down to this person's skin.
  * Brow hair does not set the number of coats of a base: it wants its own cover (BROW-3).
  */
-export function predict(look: Look, context: LookContext): Prediction {
+export function predict(stored: Look, context: LookContext): Prediction {
+  const look = touched(stored, context.figure);
   const known = PREDICTED.get(context)?.get(look);
   if (known) return known;
   const prediction = work(look, context);
@@ -249,11 +251,12 @@ function work(look: Look, context: LookContext): Prediction {
 
 /** Predicted reflectance of what lies under a layer in a zone, down to the skin. @throws RangeError when the layer is not in the look */
 export function groundUnder(
-  look: Look,
+  stored: Look,
   layerId: string,
   zone: ZoneId,
   context: LookContext,
 ): Spectrum {
+  const look = touched(stored, context.figure);
   const at = look.layers.findIndex((layer) => layer.id === layerId);
   if (at < 0) throw new RangeError(`no layer ${layerId} in this look`);
   const below = predict({ ...look, layers: look.layers.slice(0, at) }, context);

@@ -5,6 +5,7 @@ import { materialOf, type LookContext } from "./context";
 import { isColour } from "./roles";
 import type { Layer, Look } from "./schema";
 import { isSetting } from "./stack";
+import { touched } from "./touched";
 
 /** How one layer wears in one zone under what the look lays below and over it. */
 export interface LayerWear extends ZoneWear {
@@ -14,11 +15,12 @@ export interface LayerWear extends ZoneWear {
 
 /** What protects a layer in a zone: prep below it, powder and seal over it, and what its cake is activated with. */
 export function protection(
-  look: Look,
+  stored: Look,
   context: LookContext,
   at: number,
   zone: ZoneId,
 ): HelperKey[] {
+  const look = touched(stored, context.figure);
   const layer = look.layers[at] as Layer;
   const key = materialOf(layer, context.products);
   const found = look.layers.flatMap((other, i): HelperKey[] => {
@@ -36,7 +38,8 @@ export function protection(
 }
 
 /** The wear of every painted layer in each of its zones, by the brief's weather, hours and activity. */
-export function wearForecast(look: Look, context: LookContext): LayerWear[] {
+export function wearForecast(stored: Look, context: LookContext): LayerWear[] {
+  const look = touched(stored, context.figure);
   const pieces = look.layers.flatMap(({ zones }, at) => {
     const key = materialOf(look.layers[at] as Layer, context.products);
     return key && isPiece(key) ? [{ at, zones }] : [];

@@ -10,6 +10,7 @@ import {
 import { materialOf, type LookContext } from "./context";
 import { predict, type Prediction } from "./predict";
 import type { Layer, Look } from "./schema";
+import { touched } from "./touched";
 
 /** One layer laid over the colour of another in some zones. */
 export interface Meeting {
@@ -51,7 +52,8 @@ const isGround = (layer: Layer, key: MaterialKey): boolean =>
     (helper(key).use === "prep" || helper(key).use === "activate" || helper(key).use === "remove"));
 
 /** What sets a layer where it stands in its look, in words. */
-export function setBy(look: Look, context: LookContext, layer: Layer): string {
+export function setBy(stored: Look, context: LookContext, layer: Layer): string {
+  const look = touched(stored, context.figure);
   const key = materialOf(layer, context.products);
   if (!key) return "nobody knows: its product has left the shelf";
   const kind = material(key).setting;
@@ -68,7 +70,8 @@ export function setBy(look: Look, context: LookContext, layer: Layer): string {
     : "nothing yet: it stays tacky until it is powdered";
 }
 
-export function readStack(look: Look, context: LookContext): Stack {
+export function readStack(stored: Look, context: LookContext): Stack {
+  const look = touched(stored, context.figure);
   const materials = new Map<string, MaterialKey>();
   const surfaces = new Map<ZoneId, Surface>();
   const meetings: Meeting[] = [];

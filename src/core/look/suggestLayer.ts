@@ -1,13 +1,4 @@
-import {
-  boundingBox,
-  contains,
-  ZONES,
-  type Box,
-  type Figure,
-  type Frame,
-  type Polygon,
-  type ZoneId,
-} from "../anatomy";
+import { ZONES, type ZoneId } from "../anatomy";
 import { deltaE00, hexToLab, labFromReflectance, type Lab } from "../colour";
 import {
   isPaintType,
@@ -20,7 +11,6 @@ import {
 import { exposedZones } from "./checks/covering";
 import { allowedZones } from "./allowedZones";
 import { materialOf, recipeOf, type LookContext } from "./context";
-import { placedStrokes, type Mark } from "./motifs";
 import { freeLayerId } from "./patch";
 import { predict } from "./predict";
 import { ROLES, type Role } from "./roles";
@@ -133,44 +123,6 @@ export function suggestLayer(role: Role, look: Look, context: LookContext): Laye
     edge: veil ? "faded" : "hard",
     share: veil ? 0.5 : 1,
   };
-}
-
-/** Boxes of polygons that are asked about again and again. */
-const BOXES = new WeakMap<Polygon, Box>();
-function boxOf(polygon: Polygon): Box {
-  const known = BOXES.get(polygon) ?? boundingBox(polygon);
-  BOXES.set(polygon, known);
-  return known;
-}
-
-const pointsOf = (marks: readonly Mark[], frame: Frame) =>
-  marks
-    .filter((mark) => mark.frame === frame)
-    .flatMap(placedStrokes)
-    .flatMap((stroke) => stroke.points);
-
-/** The zones that marks touch, so that checks and schedule know where they lie. */
-export function zonesOfMarks(marks: readonly Mark[], figure: Figure): ZoneId[] {
-  const points = { front: pointsOf(marks, "front"), back: pointsOf(marks, "back") };
-  return figure.allZones
-    .filter((zone) => {
-      const box = boxOf(zone.polygon);
-      return points[zone.frame].some(
-        (p) =>
-          p.x >= box.left &&
-          p.x <= box.right &&
-          p.y >= box.bottom &&
-          p.y <= box.top &&
-          contains(zone.polygon, p),
-      );
-    })
-    .map((zone) => zone.id);
-}
-
-/** A layer with other marks, and the zones they lie on; where they touch none, its zones stay. */
-export function marksOn(marks: readonly Mark[], figure: Figure): Partial<Omit<Layer, "id">> {
-  const zones = zonesOfMarks(marks, figure);
-  return { marks: [...marks], ...(zones.length && { zones }) };
 }
 
 /** A layer with other paint, and a tool that lays it. */

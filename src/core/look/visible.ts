@@ -6,6 +6,7 @@ import { layerOptics, type Prediction } from "./predict";
 import { filmOver } from "./remembered";
 import type { Layer, Look } from "./schema";
 import { isSetting } from "./stack";
+import { touched } from "./touched";
 
 /** A layer as the eye finds it: its reflectance zone by zone, under every powder pressed on later. */
 export interface VisibleLayer {
@@ -26,14 +27,15 @@ interface Powder {
  * @returns a function of the colour, the place of its layer in the stack, and the zone
  */
 export function underPowder(
-  look: Look,
+  stored: Look,
   context: LookContext,
   prediction: Prediction,
-  upTo = look.layers.length,
+  upTo = stored.layers.length,
 ): (colour: Spectrum, at: number, zone: ZoneId) => Spectrum {
+  const look = touched(stored, context.figure);
   const powders = look.layers.slice(0, upTo).flatMap((layer, at): Powder[] => {
     const key = materialOf(layer, context.products);
-    const optics = key && isSetting(layer, key) ? layerOptics(layer, context.products) : null;
+    const optics = key && !layer.hidden && isSetting(layer, key) ? layerOptics(layer, context.products) : null;
     return key && optics
       ? [
           {
@@ -67,12 +69,13 @@ export function underPowder(
  * @param whole share of a layer still whole in a zone, 0-1: where it has gone one sees what lay under it
  */
 export function visibleLayers(
-  look: Look,
+  stored: Look,
   context: LookContext,
   prediction: Prediction,
-  upTo = look.layers.length,
+  upTo = stored.layers.length,
   whole?: (layer: Layer, zone: ZoneId) => number,
 ): VisibleLayer[] {
+  const look = touched(stored, context.figure);
   const shown = underPowder(look, context, prediction, upTo);
   return look.layers.slice(0, upTo).flatMap((layer, at): VisibleLayer[] => {
     const key = materialOf(layer, context.products);

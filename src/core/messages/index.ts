@@ -13,6 +13,7 @@ const EXPECTED: Readonly<Record<string, string>> = {
   string: "Enter some text.",
   boolean: "Answer yes or no.",
   array: "Give a list.",
+  object: "Send an object.",
 };
 
 /**

@@ -1,4 +1,4 @@
-import { materialOf, type Look, type LookContext } from "../look";
+import { materialOf, type Look, type LookContext, touched } from "../look";
 import { material } from "../paint";
 import type { RuleId } from "../rules";
 
@@ -9,7 +9,8 @@ export interface DayStep {
 }
 
 /** What comes before the first layer and after the last, in the order of the day: skin, lenses and hair; teeth, lenses, lashes, wig and headpiece (1-trade, order of work). */
-export function dayOf(look: Look, context: LookContext): { before: DayStep[]; after: DayStep[] } {
+export function dayOf(stored: Look, context: LookContext): { before: DayStep[]; after: DayStep[] } {
+  const look = touched(stored, context.figure);
   const { person, brief } = context;
   const keys = new Set(look.layers.map((layer) => materialOf(layer, context.products)));
   const zones = new Set(look.layers.flatMap((layer) => layer.zones));

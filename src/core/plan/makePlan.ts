@@ -15,6 +15,7 @@ import {
   type Look,
   type LookContext,
   type Role,
+  touched,
 } from "../look";
 import { isPaintType, material, TECHNIQUES, TOOLS } from "../paint";
 import { isChild } from "../people";
@@ -160,10 +161,11 @@ function cautionsOf(look: Look, context: LookContext, neverDries: readonly strin
  * @param stock grams left by product id
  */
 export function makePlan(
-  look: Look,
+  stored: Look,
   context: LookContext,
   stock: ReadonlyMap<string, number> = new Map(),
 ): Plan {
+  const look = touched(stored, context.figure);
   const prediction = predict(look, context);
   const { tasks, placed, lowerBound } = seat(look, context);
   const taskById = new Map(tasks.map((task) => [task.id, task]));

@@ -8,6 +8,7 @@ import {
   zoneWords,
   type Look,
   type LookContext,
+  touched,
 } from "../look";
 import { isPaintType, isPiece, material, paintType, type Family, type MaterialKey } from "../paint";
 import type { RuleId } from "../rules";
@@ -66,7 +67,8 @@ const [LEAST_SHARE, MOST_SHARE] = [0.3, 4];
 const FAIR_L = 60;
 
 /** How a look comes off this person: order, remover, minutes, what may stain, and what to do afterwards (REMOVE-1, REMOVE-2). */
-export function removalOf(look: Look, context: LookContext): Removal {
+export function removalOf(stored: Look, context: LookContext): Removal {
+  const look = touched(stored, context.figure);
   const zonesOf = new Map<MaterialKey, Set<ZoneId>>();
   for (const layer of look.layers) {
     const key = materialOf(layer, context.products);

@@ -1,5 +1,5 @@
 import { PACES, type Pace } from "../brief";
-import { predict, type Look, type LookContext } from "../look";
+import { predict, type Look, type LookContext, touched } from "../look";
 import { scheduleChair, type ChairSetting, type Hand, type Placed } from "../schedule";
 import { layerTasks, type LayerTask } from "./tasks";
 
@@ -34,13 +34,14 @@ function leftOut(tasks: readonly LayerTask[], without?: ReadonlySet<string>): re
 
 /** Schedules a look at its chair: whose hands, how fast, what is pinned, and what is done already, by the brief. */
 export function seat(
-  look: Look,
+  stored: Look,
   context: LookContext,
   o: Pick<ChairSetting, "done" | "now"> & {
     pace?: Pace;
     /** Tasks that are left out. */ without?: ReadonlySet<string>;
   } = {},
 ): Seat {
+  const look = touched(stored, context.figure);
   const { brief, house } = context;
   const pace = o.pace ?? brief.pace;
   const tasks = leftOut(layerTasks(look, context, predict(look, context), pace), o.without);

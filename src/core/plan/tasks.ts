@@ -9,6 +9,7 @@ import {
   type Look,
   type LookContext,
   type Prediction,
+  touched,
 } from "../look";
 import { material, toolOf, TOOLS, wetGramsPerM2, type MaterialKey } from "../paint";
 import type { Task } from "../schedule";
@@ -93,11 +94,12 @@ function lightnessOf(layer: Layer, prediction: Prediction): number | undefined {
 
 /** The look as tasks: one for each layer, coat and region, each behind what it lies on. Hands-on minutes by skill, pace, and the painter's own log. */
 export function layerTasks(
-  look: Look,
+  stored: Look,
   context: LookContext,
   prediction: Prediction,
   pace: Pace = "usual",
 ): LayerTask[] {
+  const look = touched(stored, context.figure);
   const last = new Map<Region, string>();
   const tasks: LayerTask[] = [];
   for (const layer of look.layers) {

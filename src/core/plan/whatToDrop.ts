@@ -12,6 +12,7 @@ import {
   type Look,
   type LookContext,
   type LookPatch,
+  touched,
 } from "../look";
 import type { Placed } from "../schedule";
 import { smallestVisibleMm } from "../vision";
@@ -87,7 +88,7 @@ function lossWords(layer: Layer, loss: number, { brief }: LookContext, coat: boo
  * @param done what has been painted, when it really was; @param now minutes from the start
  */
 export function whatToDrop(
-  look: Look,
+  stored: Look,
   context: LookContext,
   o: {
     done: readonly Placed[];
@@ -96,6 +97,7 @@ export function whatToDrop(
     /** What has been left out already. */ without?: ReadonlySet<string>;
   },
 ): Cut[] {
+  const look = touched(stored, context.figure);
   const begun = new Set(
     o.tasks
       .filter(({ id }) => o.without?.has(id) || o.done.some((entry) => entry.id === id))

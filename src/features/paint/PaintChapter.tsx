@@ -140,6 +140,7 @@ export function PaintChapter() {
               />
             )}
             <Gains
+              key={shown.group}
               advice={shown}
               onTake={(kit) => take(kit, shown.group, "Changed for more hours.")}
             />

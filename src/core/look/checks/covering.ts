@@ -1,4 +1,4 @@
-import { zoneInfo, ZONES, type ZoneId } from "../../anatomy";
+import { zoneInfo, ZONES, type Figure, type ZoneId } from "../../anatomy";
 import { deltaE00, hexToLab, labFromReflectance } from "../../colour";
 import type { Bared, Brief } from "../../brief";
 import { isPaintType, mediumOf, TOOLS, type Product } from "../../paint";
@@ -7,10 +7,11 @@ import { browCover, browCoverWords } from "../browCover";
 import type { Remark } from "../finding";
 import { layerOptics, liesUnder, predict, type Prediction } from "../predict";
 import { applyPatch, freeLayerId, type LookPatch } from "../patch";
-import { isVeil } from "../roles";
+import { isColour, isVeil } from "../roles";
 import { recipeOf } from "../context";
 import type { Layer, Look } from "../schema";
 import type { Stack } from "../stack";
+import { zonesFilled } from "../touched";
 import { isGreaseOnHands, isWearable } from "../wearable";
 import { zoneWords } from "../words";
 import { misplaced } from "./safety";
@@ -70,10 +71,11 @@ const BARED: Readonly<Record<Bared, readonly string[]>> = {
   feet: ["footTop", "heel"],
 };
 
-/** Exposed zones that no colour covers and that are not meant to stay bare (BASE-5). */
+/** Exposed zones that no colour covers, filled shapes included where the figure is known, and that are not meant to stay bare (BASE-5). */
 export function paintedCoverage(
   look: Look,
   exposed: readonly ZoneId[],
+  figure?: Figure,
 ): { painted: ZoneId[]; gaps: ZoneId[] } {
   const covered = new Set(
     look.layers
@@ -85,6 +87,8 @@ export function paintedCoverage(
       )
       .flatMap((layer) => layer.zones),
   );
+  const marks = look.layers.flatMap((layer) => (isColour(layer.role) ? layer.marks : []));
+  if (figure && marks.length) zonesFilled(marks, figure).forEach((zone) => covered.add(zone));
   return {
     painted: exposed.filter((zone) => covered.has(zone)),
     gaps: exposed.filter((zone) => !covered.has(zone) && !look.bare.includes(zone)),
@@ -101,7 +105,11 @@ export function gaps(stack: Stack): Remark[] {
     null,
   );
   if (!widest) return [];
-  const open = paintedCoverage(stack.look, exposedZones(stack.context.brief)).gaps;
+  const open = paintedCoverage(
+    stack.look,
+    exposedZones(stack.context.brief),
+    stack.context.figure,
+  ).gaps;
   if (!open.length) return [];
   const lipsOnly = open.every((zone) => zoneInfo(zone).group === "lips");
   const reach = reachable(

@@ -25,10 +25,10 @@ import { freeLayerId, type LookPatch } from "../patch";
 import { isColour } from "../roles";
 import { PLAIN_LAYER, type Layer } from "../schema";
 import type { Stack } from "../stack";
-import { zonesOfMarks } from "../suggestLayer";
+import { zonesOfMarks } from "../touched";
 import { isGreaseOnHands, isWearable } from "../wearable";
 import { zoneWords } from "../words";
-import { misplaced } from "./safety";
+import { misplaced, withMarks } from "./safety";
 
 /** Widest line anybody draws as a line, mm; also what a mark's schema allows. */
 const WIDEST = 20;
@@ -191,10 +191,11 @@ function widened(
   );
   // The narrowest decides: an edge may be of some of the marks only.
   const widthMm = Math.min(...marks.map(markWidthMm));
-  return seeEdge({ ...edge, widthMm }, { distanceM }).verdict === "lost"
+  const fix = withMarks(stack, layer, marks);
+  return !fix || seeEdge({ ...edge, widthMm }, { distanceM }).verdict === "lost"
     ? null
     : {
-        fix: { op: "changeLayer", id: layer.id, change: { marks } },
+        fix,
         fixLabel: `Draw it ${mm(least)} wide`,
       };
 }

@@ -20,6 +20,7 @@ import type { Layer } from "../schema";
 import { isColour } from "../roles";
 import type { Stack } from "../stack";
 import { zoneWords } from "../words";
+import { withMarks } from "./safety";
 
 /** Room under the brim so that its shadow does not take the mark, mm. Common practice, no published source. */
 const CLEARANCE_MM = 4;
@@ -70,17 +71,19 @@ export function underTheHat(stack: Stack): Remark[] {
           ? { ...mark, y: mark.y - (reach({ ...layer, marks: [mark] }) - limit) }
           : mark,
       );
+      const lower = withMarks(stack, layer, high);
       return [
         {
           rule: "EDGE-4",
           severity: "caution",
           where: { layerId: layer.id, zones: layer.zones },
           message: `${layer.name} reaches ${lowerBy} mm into the shade of the hat line at ${line} mm.`,
-          fix: { op: "changeLayer", id: layer.id, change: { marks: high } },
-          fixLabel: `Lower by ${lowerBy} mm`,
+          ...(lower && { fix: lower, fixLabel: `Lower by ${lowerBy} mm` }),
         },
       ];
     }
+    // Marks below the line are seen, however much of their area is not.
+    if (layer.marks.length) return [];
     const hidden: ZoneId[] = layer.zones.filter(
       (zone) =>
         zoneInfo(zone).frame === "front" &&
@@ -222,16 +225,15 @@ export function inTheCrease(stack: Stack): Remark[] {
     const moved = layer.marks.map((mark, i) =>
       (caught[i]?.mm ?? 0) >= ALONG_MM ? clear(mark) : mark,
     );
+    const isClear = moved.every((mark): mark is Mark => mark !== null);
+    const fix = isClear ? withMarks(stack, layer, moved) : null;
     return [
       {
         rule: "EDGE-1",
         severity: "caution",
         where: { layerId: layer.id, zones: layer.zones },
         message: `${layer.name} runs along ${creaseWords(worst.crease)} for ${Math.round(worst.mm)} mm: when the face moves the edge sinks in and breaks. Keep it a few millimetres clear.`,
-        ...(moved.every((mark): mark is Mark => mark !== null) && {
-          fix: { op: "changeLayer", id: layer.id, change: { marks: moved } } as const,
-          fixLabel: "Move it clear of the crease",
-        }),
+        ...(fix && { fix, fixLabel: "Move it clear of the crease" }),
       },
     ];
   });

@@ -1,6 +1,6 @@
 import { boundingBox, point, zoneInfo, type Point, type ZoneId } from "../../anatomy";
 import { deltaE00, hexToLab, type Lab } from "../../colour";
-import { TOOLS, type Product } from "../../paint";
+import { TOOLS } from "../../paint";
 import { moveMark, scaleMark } from "../arrange";
 import { recipeOf } from "../context";
 import type { Remark } from "../finding";
@@ -9,11 +9,10 @@ import type { LookPatch } from "../patch";
 import type { Layer } from "../schema";
 import { orderPatch, SCHOOLS } from "../schools";
 import type { Stack } from "../stack";
-import { marksOn } from "../suggestLayer";
 import { isWearable } from "../wearable";
 import { zoneWords } from "../words";
 import { CENTRAL, homeOf, isAtHome, MOVING } from "./moving";
-import { misplaced } from "./safety";
+import { misplaced, withMarks } from "./safety";
 
 // Shares, angles and bends that the checks below compare with or propose are common practice, no published source.
 
@@ -25,26 +24,6 @@ const remark = (
   more: Omit<Remark, "severity" | "where"> & Partial<Pick<Remark, "where">>,
 ): Remark => ({ severity: "tip", where: { layerId: layer.id, zones: layer.zones }, ...more });
 const chroma = ([, a, b]: Lab) => Math.hypot(a, b);
-
-/** The layer with other marks, on the zones they then lie on; null where its paint may not go there. */
-function withMarks(stack: Stack, layer: Layer, marks: readonly Mark[]): LookPatch | null {
-  const change = marksOn(marks, stack.context.figure);
-  const zones = change.zones ?? layer.zones;
-  const key = stack.materials.get(layer.id);
-  const products: (Product | null)[] = recipeOf(layer, stack.context.products).map(
-    ({ product }) => product,
-  );
-  const shut = new Set(
-    key
-      ? (products.length ? products : [null]).flatMap((product) =>
-          misplaced({ zones }, product?.material ?? key, product),
-        )
-      : [],
-  );
-  return [...shut].some((zone) => !layer.zones.includes(zone))
-    ? null
-    : { op: "changeLayer", id: layer.id, change };
-}
 
 /** One finding for all marks of a layer that a rule would have otherwise. */
 function mending(

@@ -97,7 +97,7 @@ export function pairs(stack: Stack): Remark[] {
           severity: "stop",
           where: { layerId: upper.id, zones: hairy },
           message: `${upper.name} over ${lower.name} on ${zoneWords(hairy)}: ${reason}.`,
-          ...withoutZones(upper, hairy),
+          ...withoutZones(stack, upper, hairy),
         },
       ];
     return [{ rule, severity: "caution", where, message, ...mended(stack, meeting, mend) }];

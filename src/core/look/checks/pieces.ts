@@ -136,7 +136,7 @@ export function waxInTheCrease(stack: Stack): Remark[] {
             severity: "caution",
             where: { layerId: layer.id, zones: moving },
             message: `${layer.name} on ${zoneWords(moving)} will soften and crack: the skin moves and warms it there.`,
-            ...withoutZones(layer, moving),
+            ...withoutZones(stack, layer, moving),
           },
         ]
       : [];

@@ -3,6 +3,7 @@ import type { Remark } from "../finding";
 import type { LookPatch } from "../patch";
 import type { Stack } from "../stack";
 import { zoneWords } from "../words";
+import { withoutZones } from "./safety";
 
 /** What nobody reaches on themselves with a brush: the back, and the back of head and neck. */
 export function outOfReach(zone: ZoneId): boolean {
@@ -11,18 +12,15 @@ export function outOfReach(zone: ZoneId): boolean {
 }
 
 /** TIME-3: who paints themselves without anybody to help leaves out what they can't reach. */
-export function beyondReach({ look, context: { brief } }: Stack): Remark[] {
+export function beyondReach(stack: Stack): Remark[] {
+  const { look } = stack;
+  const { brief } = stack.context;
   if (!brief.self || brief.helper) return [];
   const zones = [...new Set(look.layers.flatMap((layer) => layer.zones.filter(outOfReach)))];
   if (!zones.length) return [];
   const without = look.layers.flatMap((layer): LookPatch[] => {
-    const rest = layer.zones.filter((zone) => !outOfReach(zone));
-    if (rest.length === layer.zones.length) return [];
-    return [
-      rest.length
-        ? { op: "changeLayer", id: layer.id, change: { zones: rest } }
-        : { op: "removeLayer", id: layer.id },
-    ];
+    const far = layer.zones.filter(outOfReach);
+    return far.length ? [withoutZones(stack, layer, far).fix] : [];
   });
   return [
     {

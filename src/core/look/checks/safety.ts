@@ -17,13 +17,29 @@ import { materialOf, recipeOf } from "../context";
 import type { LookPatch } from "../patch";
 import type { Layer } from "../schema";
 import type { Stack } from "../stack";
+import type { Mark } from "../motifs";
+import { marksOn, zonesOfMarks } from "../touched";
 import { zoneWords } from "../words";
 
-/** Takes zones out of a layer, or the layer out of the look when nothing is left. */
+/**
+ * Takes zones out of a layer, or the layer out of the look when nothing is left. Marks lie where
+ * they are drawn: those that touch the zones go.
+ */
 export function withoutZones(
+  { context: { figure } }: Stack,
   layer: Layer,
   zones: readonly ZoneId[],
 ): { fix: LookPatch; fixLabel: string } {
+  const marks = layer.marks.filter(
+    (mark) => !zonesOfMarks([mark], figure).some((zone) => zones.includes(zone)),
+  );
+  if (marks.length)
+    return {
+      fix: { op: "changeLayer", id: layer.id, change: marksOn(marks, figure) },
+      fixLabel: `Take out what lies on ${zoneWords(zones)}`,
+    };
+  if (layer.marks.length)
+    return { fix: { op: "removeLayer", id: layer.id }, fixLabel: `Take out ${layer.name}` };
   const rest = layer.zones.filter((zone) => !zones.includes(zone));
   return rest.length
     ? {
@@ -222,6 +238,30 @@ export function misplaced(
   });
 }
 
+/**
+ * The layer with other marks, on the zones they then lie on; null where its paint may not go there.
+ * Every mend that moves, sizes or turns a mark goes through this.
+ */
+export function withMarks(
+  { context, materials }: Stack,
+  layer: Layer,
+  marks: readonly Mark[],
+): LookPatch | null {
+  const change = marksOn(marks, context.figure);
+  const reached = (change.zones ?? []).filter((zone) => !layer.zones.includes(zone));
+  const key = materials.get(layer.id);
+  const products = recipeOf(layer, context.products).map(({ product }) => product);
+  const isShut = (product: Product | null) => {
+    const material = product?.material ?? key;
+    if (!material) return false;
+    if (TEARS_HAIR.includes(material) && reached.some(hasHair)) return true;
+    return misplaced({ zones: reached }, material, product).length > 0;
+  };
+  return (products.length ? products : [null]).some(isShut)
+    ? null
+    : { op: "changeLayer", id: layer.id, change };
+}
+
 /** SAFE-3: eyes and mouth. */
 export function eyesAndMouth(stack: Stack): Remark[] {
   return stack.look.layers.flatMap((layer): Remark[] => {
@@ -246,7 +286,7 @@ export function eyesAndMouth(stack: Stack): Remark[] {
         severity: "stop",
         where: { layerId: layer.id, zones },
         message: `${name} is on ${zoneWords(zones)}: ${why}.`,
-        ...withoutZones(layer, zones),
+        ...withoutZones(stack, layer, zones),
       };
     });
   });
@@ -286,7 +326,7 @@ export function adhesiveOnHair(stack: Stack): Remark[] {
         severity: "stop",
         where: { layerId: layer.id, zones: hairy },
         message: `${material(key).label} on ${zoneWords(hairy)} tears the hair out when it comes off. Use glue stick or brow wax there.`,
-        ...withoutZones(layer, hairy),
+        ...withoutZones(stack, layer, hairy),
       },
     ];
   });
@@ -318,7 +358,7 @@ export function children(stack: Stack): Remark[] {
             severity: "stop",
             where: { layerId: layer.id, zones },
             message: `${person.name} is under three: no face paint, at most a small design on the cheek or the back of the hand.`,
-            ...withoutZones(layer, zones),
+            ...withoutZones(stack, layer, zones),
           },
         ]
       : [];

@@ -382,7 +382,7 @@ export function greasyHands(stack: Stack): Remark[] {
         severity: "caution",
         where: { layerId: layer.id, zones: hands },
         message: `${layer.name} is ${material(key).label} on ${zoneWords(hands)}: it comes off on all they touch. Keep grease off hands.`,
-        ...(mend ?? withoutZones(layer, hands)),
+        ...(mend ?? withoutZones(stack, layer, hands)),
       },
     ];
   });
