@@ -17,7 +17,7 @@ export {
   type PaintChoice,
   type System,
 } from "./schema";
-export { ROLES, ROLE_KEYS, filmShare, isColour, isVeil, type Role } from "./roles";
+export { ROLES, ROLE_KEYS, filmShare, isColour, isDrawn, isVeil, type Role } from "./roles";
 export { applyPatch, freeLayerId, PatchSchema, type LookPatch } from "./patch";
 export {
   HOUSE_SPEED,
@@ -62,6 +62,7 @@ export { replaceProduct } from "./replaceProduct";
 export { standInsFor } from "./standIns";
 export { allowedZones } from "./allowedZones";
 export { suggestLayer, withPaint } from "./suggestLayer";
+export { placeFor } from "./placeFor";
 export { marksOn, touched, zonesOfMarks } from "./touched";
 export {
   alignMarks,

@@ -7,6 +7,7 @@ import type { LookContext } from "./context";
 import { applyPatch, freeLayerId, type LookPatch } from "./patch";
 import type { Role } from "./roles";
 import { PLAIN_LAYER, type Look } from "./schema";
+import { placeFor } from "./placeFor";
 
 /** One layer of a set. */
 interface Step {
@@ -152,8 +153,7 @@ export function layReadyMade(
   context: LookContext,
 ): { patch: LookPatch; leftOut: string[] } {
   const { label, steps } = readyMade(key);
-  const base = look.layers.findIndex(({ role }) => role === "base");
-  const at = base < 0 ? look.layers.length : base;
+  const at = placeFor("map", look);
   const patches: LookPatch[] = [];
   const leftOut: string[] = [];
   let now = look;
@@ -197,6 +197,5 @@ export function layLast(kind: "teeth" | "hair", look: Look, context: LookContext
         ? "Dry each tooth with tissue; the mouth stays open until it is dry."
         : "Shield eyes and lungs, air the room.",
   };
-  const seal = look.layers.findIndex(({ role }) => role === "seal");
-  return { op: "addLayer", layer, at: seal < 0 ? look.layers.length : seal };
+  return { op: "addLayer", layer, at: placeFor("detail", look) };
 }

@@ -22,6 +22,9 @@ export const isVeil = (role: Role): boolean =>
 const VEIL_FILM = 0.4;
 /** Share of a full coat's film that a coat of this role lays. */
 export const filmShare = (role: Role): number => (isVeil(role) ? VEIL_FILM : 1);
+/** Roles that leave something to see on the figure: prep and seals are planned, not drawn. */
+export const isDrawn = ({ role }: { readonly role: Role }): boolean =>
+  role !== "prep" && role !== "seal";
 /** Roles whose paint is meant to be seen. */
 export const isColour = (role: Role): boolean =>
   role === "base" || role === "detail" || isVeil(role);

@@ -35,7 +35,8 @@ export function underPowder(
   const look = touched(stored, context.figure);
   const powders = look.layers.slice(0, upTo).flatMap((layer, at): Powder[] => {
     const key = materialOf(layer, context.products);
-    const optics = key && !layer.hidden && isSetting(layer, key) ? layerOptics(layer, context.products) : null;
+    const optics =
+      key && !layer.hidden && isSetting(layer, key) ? layerOptics(layer, context.products) : null;
     return key && optics
       ? [
           {

@@ -1,5 +1,6 @@
 import { Plus, X } from "lucide-react";
 import { ARTIST_SKILL_KEYS, ARTIST_SKILLS, type Artist, type CallFields } from "@/core/plan";
+import { focusSoon } from "@/ui/focusSoon";
 import { NumberInput } from "@/ui/NumberInput";
 
 const MOST = 12;
@@ -27,6 +28,7 @@ export function Artists({
                 type="text"
                 maxLength={60}
                 className="input !w-40"
+                data-artist={i}
                 aria-label={`Name of artist ${i + 1}`}
                 value={artist.name}
                 onChange={(event) =>
@@ -77,7 +79,10 @@ export function Artists({
                 type="button"
                 className="btn btn-sm"
                 aria-label={`Take out ${artist.name}`}
-                onClick={() => change({ ...fields, artists: artists.toSpliced(i, 1) })}
+                onClick={() => {
+                  change({ ...fields, artists: artists.toSpliced(i, 1) });
+                  focusSoon(`[data-artist="${Math.min(i, artists.length - 2)}"]`);
+                }}
               >
                 <X size={16} aria-hidden />
               </button>

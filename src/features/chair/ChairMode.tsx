@@ -19,6 +19,7 @@ import { makePlan, seat } from "@/core/plan";
 import { contextOf } from "@/core/record";
 import type { ChairGiven } from "@/server/chair";
 import { Dialog } from "@/ui/Dialog";
+import { focusSoon } from "@/ui/focusSoon";
 import { clock, minutesWords } from "@/ui/format";
 import { useMounted } from "@/ui/useMounted";
 import { Late } from "./Late";
@@ -121,7 +122,10 @@ function Chair({ given, known, setting, rehearsal }: Given) {
           rehearsal={rehearsal}
           home={home}
           kept={kept}
-          onBegin={(trial) => log({ kind: "begin", rehearsal: trial })}
+          onBegin={(trial) => {
+            log({ kind: "begin", rehearsal: trial });
+            focusSoon("[data-step]");
+          }}
         />
       </Screen>
     );

@@ -1,6 +1,6 @@
 "use client";
 
-import { memo } from "react";
+import { memo, useState } from "react";
 import { ZONES, otherSide, type ZoneGroup, type ZoneId } from "@/core/anatomy";
 import {
   FADE_SIDES,
@@ -8,6 +8,7 @@ import {
   materialOf,
   ROLES,
   setBy,
+  zonesOfMarks,
   zoneWords,
   type FadeSide,
   type Layer,
@@ -182,7 +183,14 @@ export function LayerPanel({ layer, onMove, onDuplicate, onRemove, ...marking }:
           )}
         </div>
         {layer.role === "detail" && <MarksEditor layer={layer} apply={apply} {...marking} />}
-        <ZoneChecks id={layer.id} chosen={layer.zones} apply={apply} />
+        {layer.marks.length > 0 ? (
+          <p>
+            <strong>Where:</strong> {zoneWords(zonesOfMarks(layer.marks, context.figure))}, where
+            its marks lie.
+          </p>
+        ) : (
+          <ZoneChecks key={layer.id} id={layer.id} chosen={layer.zones} apply={apply} />
+        )}
         <p className="text-sm">
           <strong>Set by:</strong> {setBy(look, context, layer)}.
         </p>
@@ -249,8 +257,14 @@ const ZoneChecks = memo(function ZoneChecks({
     const wanted = new Set(zones);
     change(ZONES.filter((zone) => wanted.has(zone.id)).map((zone) => zone.id));
   };
+  // It stays as it was opened while zones are ticked.
+  const [open, setOpen] = useState(chosen.length === 0);
   return (
-    <details className="rounded border rule p-2" open={chosen.length === 0}>
+    <details
+      className="rounded border rule p-2"
+      open={open}
+      onToggle={(event) => setOpen(event.currentTarget.open)}
+    >
       <summary className="cursor-pointer text-[0.9375rem]">
         <strong>Where:</strong>{" "}
         {chosen.length

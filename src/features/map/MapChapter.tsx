@@ -6,6 +6,7 @@ import { toast } from "sonner";
 import { mirror, point, type Figure, type ZoneId } from "@/core/anatomy";
 import {
   freeLayerId,
+  placeFor,
   layLast,
   layReadyMade,
   READY_MADE_KEYS,
@@ -20,6 +21,7 @@ import {
 import { FindingsList } from "@/parts/workspace/FindingsList";
 import { useWorking } from "@/parts/workspace/WorkspaceContext";
 import { Dialog } from "@/ui/Dialog";
+import { focusSoon } from "@/ui/focusSoon";
 import { sceneOf, VIEWS, type ViewKey } from "@/parts/figure/views";
 import { FigureView } from "./FigureView";
 import { LayerPanel } from "./LayerPanel";
@@ -57,10 +59,7 @@ export function MapChapter() {
   useHotkeys("a", () => setAdding(true));
   const add = (role: Role) => {
     const fresh = suggestLayer(role, look, context);
-    // Prep goes first, everything else on top, but under what seals it.
-    const seal = look.layers.findIndex(({ role: other }) => other === "seal");
-    const at = role === "prep" ? 0 : role === "seal" || seal < 0 ? look.layers.length : seal;
-    apply({ op: "addLayer", layer: fresh, at });
+    apply({ op: "addLayer", layer: fresh, at: placeFor(role, look) });
     choose(fresh.id);
     setAdding(false);
   };
@@ -85,12 +84,17 @@ export function MapChapter() {
   const remove = useCallback(
     (gone: Layer) => {
       if (gone.locked) return void toast(`${gone.name} is locked`);
-      apply({ op: "removeLayer", id: gone.id });
+      const { layers } = store.getState().look;
+      const at = layers.findIndex(({ id }) => id === gone.id);
+      const next = layers[at + 1] ?? layers[at - 1];
+      if (!apply({ op: "removeLayer", id: gone.id })) return;
+      choose(next?.id ?? null);
+      focusSoon(next ? `[data-layer="${next.id}"]` : "[data-add-layer]");
       toast(`${gone.name} taken out`, {
         action: { label: "Undo", onClick: () => store.temporal.getState().undo() },
       });
     },
-    [apply, store],
+    [apply, store, choose],
   );
   const duplicate = (layer: Layer) => {
     const copy = {

@@ -12,7 +12,8 @@ import { SortableContext, useSortable, verticalListSortingStrategy } from "@dnd-
 import { CSS } from "@dnd-kit/utilities";
 import { Eye, EyeOff, GripVertical, Lock, LockOpen } from "lucide-react";
 import { Fragment, memo, useCallback, useMemo, useRef, type KeyboardEvent } from "react";
-import { hexOf, paintWords, type Layer } from "@/core/look";
+import { toast } from "sonner";
+import { hexOf, isDrawn, paintWords, type Layer } from "@/core/look";
 import { SchoolsOfWork } from "@/parts/workspace/SchoolsOfWork";
 import { useWorking } from "@/parts/workspace/WorkspaceContext";
 import { Swatch } from "@/ui/Swatch";
@@ -68,7 +69,8 @@ export function StackPanel({ selected, onSelect, onAdd, onMove, onRemove }: Stac
         onRemove(layer);
       } else if (event.key === "h") {
         event.preventDefault();
-        change([layer], { hidden: !layer.hidden });
+        if (isDrawn(layer)) change([layer], { hidden: !layer.hidden });
+        else toast(`${layer.name} isn't drawn on the figure.`);
       } else if (event.key === "l") {
         event.preventDefault();
         change([layer], { locked: !layer.locked });
@@ -98,6 +100,7 @@ export function StackPanel({ selected, onSelect, onAdd, onMove, onRemove }: Stac
           type="button"
           className="btn btn-sm btn-primary"
           onClick={onAdd}
+          data-add-layer
           aria-keyshortcuts="a"
         >
           Add layer
@@ -129,7 +132,11 @@ export function StackPanel({ selected, onSelect, onAdd, onMove, onRemove }: Stac
                       </span>
                       <Switches
                         name={layer.group}
-                        hidden={under.every(({ hidden }) => hidden)}
+                        hidden={
+                          under.some(isDrawn)
+                            ? under.filter(isDrawn).every(({ hidden }) => hidden)
+                            : null
+                        }
                         locked={under.every(({ locked }) => locked)}
                         onChange={(values) => change(under, values)}
                       />
@@ -230,7 +237,7 @@ const Row = memo(function Row({
       <span className="flex items-center pr-1">
         <Switches
           name={layer.name}
-          hidden={layer.hidden}
+          hidden={isDrawn(layer) ? layer.hidden : null}
           locked={layer.locked}
           onChange={(values) => onChange([layer], values)}
         />
@@ -246,27 +253,30 @@ function Switches({
   onChange,
 }: {
   name: string;
-  hidden: boolean;
+  /** Null where there is nothing to hide. */
+  hidden: boolean | null;
   locked: boolean;
   onChange: (values: Switched) => void;
 }) {
   const button = "flex size-7 items-center justify-center rounded hover:bg-base-300";
   return (
     <>
-      <button
-        type="button"
-        aria-pressed={hidden}
-        aria-label={`Hide ${name} on the figure`}
-        title={hidden ? "Hidden on the figure, planned all the same" : "Shown on the figure"}
-        className={button}
-        onClick={() => onChange({ hidden: !hidden })}
-      >
-        {hidden ? (
-          <EyeOff size={16} aria-hidden />
-        ) : (
-          <Eye size={16} aria-hidden className="opacity-55" />
-        )}
-      </button>
+      {hidden !== null && (
+        <button
+          type="button"
+          aria-pressed={hidden}
+          aria-label={`Hide ${name} on the figure`}
+          title={hidden ? "Hidden on the figure, planned all the same" : "Shown on the figure"}
+          className={button}
+          onClick={() => onChange({ hidden: !hidden })}
+        >
+          {hidden ? (
+            <EyeOff size={16} aria-hidden />
+          ) : (
+            <Eye size={16} aria-hidden className="opacity-55" />
+          )}
+        </button>
+      )}
       <button
         type="button"
         aria-pressed={locked}

@@ -1,0 +1,105 @@
+import { join } from "node:path";
+import Database from "better-sqlite3";
+import type { Locator, Page } from "@playwright/test";
+import { expect, test } from "./studio";
+
+/** Every screen with boxes for numbers, and what has to be opened to see them. */
+const SCREENS: readonly [path: string, open?: (page: Page) => Promise<void>][] = [
+  ["/looks/new"],
+  ["/looks/drought/drought-quarry/brief"],
+  [
+    "/looks/first-frost/frost-reservoir/map",
+    async (page) => {
+      // A layer with a mark, so that its measures show.
+      await page.locator("[data-layer]", { hasText: /fern/i }).first().click();
+    },
+  ],
+  ["/looks/bog-light/bog-reservoir/pieces"],
+  ["/looks/first-frost/frost-reservoir/time"],
+  ["/looks/drought/drought-quarry/record"],
+  [
+    "/mixing",
+    async (page) => {
+      const paints = page.getByRole("combobox", { name: "Add a paint" });
+      for (const i of [1, 2]) await paints.selectOption({ index: i });
+    },
+  ],
+  ["/calls"],
+  ["/people/nomi-tarrow"],
+  ["/people/new"],
+  ["/shelf/chalk-white"],
+  ["/shelf/new"],
+  ["/shelf/trays/quarry-palette"],
+  ["/shelf/planning"],
+  ["/rules"],
+];
+
+/** What a hasty hand types, where it would be wrong. */
+const TYPED = ["-5", "0.4", "", "abc", "99999999"];
+
+async function type(page: Page, box: Locator, text: string): Promise<void> {
+  await box.focus();
+  await page.keyboard.press("Control+A");
+  await page.keyboard.press("Delete");
+  if (text) await page.keyboard.type(text);
+}
+
+/** What the studio's file says of numbers: the rows that a box may write into. */
+function written(folder: string): string {
+  const file = new Database(join(folder, "studio.db"), { readonly: true });
+  const tables = ["job", "look", "person", "product", "call", "tray", "house"];
+  const known = new Set(
+    (
+      file.prepare("SELECT name FROM sqlite_master WHERE type = 'table'").all() as {
+        name: string;
+      }[]
+    ).map(({ name }) => name),
+  );
+  const rows = tables
+    .filter((name) => known.has(name))
+    .map((name) => file.prepare(`SELECT * FROM ${name}`).all());
+  file.close();
+  return JSON.stringify(rows);
+}
+
+test("every box for a number keeps what is typed, and takes nothing that is wrong", async ({
+  page,
+  demo,
+}) => {
+  test.setTimeout(600_000);
+  let boxes = 0;
+  for (const [path, open] of SCREENS)
+    await test.step(path, async () => {
+      await page.goto(demo.url + path, { waitUntil: "networkidle" });
+      await open?.(page);
+      const all = page.getByRole("spinbutton");
+      const count = await all.count();
+      expect(count, `${path} has boxes`).toBeGreaterThan(0);
+      for (let i = 0; i < count; i++) {
+        const box = all.nth(i);
+        if (!(await box.isVisible()) || !(await box.isEnabled())) continue;
+        boxes++;
+        const name = `${path}: ${(await box.getAttribute("aria-label")) ?? (await box.getAttribute("id"))} ${i}`;
+        const before = await box.inputValue();
+        const least = Number((await box.getAttribute("aria-valuemin")) ?? "-Infinity");
+        for (const text of TYPED) {
+          await type(page, box, text);
+          await expect(box, name).toHaveValue(text);
+        }
+        // The last is too large for any box that has a limit, and says so.
+        if (await box.getAttribute("aria-valuemax"))
+          await expect(box, name).toHaveAttribute("aria-invalid", "true");
+        if (least > -5) {
+          await type(page, box, "-5");
+          await box.blur();
+          await expect(box, name).toHaveValue("-5");
+          await expect(box, name).toHaveAttribute("aria-invalid", "true");
+        }
+        await type(page, box, before);
+      }
+    });
+  console.log(`${boxes} boxes for numbers on ${SCREENS.length} screens`);
+  expect(boxes).toBeGreaterThan(80);
+  // Nothing on any of these screens may have been saved with what was typed.
+  expect(written(demo.folder)).not.toMatch(/99999999|:-5[,}\]]/);
+});
