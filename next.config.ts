@@ -5,7 +5,7 @@ const BUILD = (process.env.DERMAGRAPH_BUILD ??= Date.now().toString(36));
 
 const config: NextConfig = {
   env: { BUILD },
-  serverExternalPackages: ["better-sqlite3", "sharp"],
+  serverExternalPackages: ["better-sqlite3", "sharp", "pdfkit", "fontkit"],
   poweredByHeader: false,
   devIndicators: false,
   // `npm test` runs tsc by itself; the build need not do it again.

@@ -20,6 +20,7 @@ function chromium() {
 const steps = [
   ["packages", install],
   ["format", () => npm("format:check")],
+  ["licences", () => npm("licences", "--", "--check")],
   ["chromium", chromium],
   ["types", () => npm("typecheck")],
   ["lint", () => npm("lint")],

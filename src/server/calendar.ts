@@ -150,7 +150,7 @@ export async function callCalendar(date: string): Promise<{ body: string; name: 
 /** What each artist does when, a page an artist, to hang beside the mirror. @throws Problem */
 export async function callSheet(date: string): Promise<{ body: Uint8Array; name: string }> {
   const { plan, jobs, call } = await callOf(date);
-  const out = await textPdf(`Call ${date}`, "usual");
+  const out = textPdf(`Call ${date}`, "usual");
   const artists = [...new Set(plan.placed.map(({ artist }) => artist))].sort((a, b) => a - b);
   artists.forEach((artist, i) => {
     if (i) out.newPage();

@@ -34,7 +34,7 @@ export async function ingredientSheet(
     look.layers.filter((layer) =>
       recipeOf(layer, context.products).some((part) => part.product.id === product.id),
     );
-  const out = await textPdf(`${look.name}: what is in it`, "usual");
+  const out = textPdf(`${look.name}: what is in it`, "usual");
   out.write(`${look.name}: what goes on ${given.person.name}`, { bold: true, times: 1.6 });
   const all = [...new Set([...used.values()].flatMap(allergensOf))];
   out.write(

@@ -3,6 +3,7 @@ import { z } from "zod";
 import { NotFound, StaleVersion } from "@/store";
 import type { Finding } from "@/core/look";
 import { plainMessage } from "@/core/messages";
+import { readJson as readOutside } from "@/core/text";
 
 /** RFC 9457 problem document. `errors` names each field; `findings` the rules that stopped a save. */
 export interface ProblemDocument {
@@ -103,7 +104,7 @@ async function readJson(request: Request): Promise<unknown> {
       errors: [{ field: "body", message: `at most ${LARGEST_BODY} characters` }],
     });
   try {
-    return JSON.parse(text);
+    return readOutside(text);
   } catch {
     throw invalid([{ field: "body", message: "is not JSON" }]);
   }

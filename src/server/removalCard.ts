@@ -28,7 +28,7 @@ export async function removalCard(
   const { person } = given;
   const look = given.look.design;
   const removal = removalOf(look, contextOf(given));
-  const out = await textPdf(`${look.name}: how it comes off`, print);
+  const out = textPdf(`${look.name}: how it comes off`, print);
   out.write("Taking the paint off", { bold: true, times: 1.7 });
   out.write(
     `${look.name}, for ${isChild(person) ? `the parent or guardian of ${person.name}` : person.name}. About ${removal.minutes} minutes in all, in this order:`,

@@ -1,5 +1,4 @@
 import "server-only";
-import { PDFDocument, rgb, StandardFonts, type PDFFont, type PDFPage } from "pdf-lib";
 import { z } from "zod";
 import {
   bodySheets,
@@ -19,6 +18,7 @@ import {
 import { predict, recipeOf } from "@/core/look";
 import { contextOf } from "@/core/record";
 import { addLook, listLookHeads } from "@/store";
+import { openPdf, type Pdf } from "./openPdf";
 import { fieldErrors, invalid, notFound } from "./problem";
 import { refuseStops } from "./safety";
 import { newId, studio } from "./studio";
@@ -34,54 +34,31 @@ export const TemplateSchema = z
   .strict();
 
 const POINTS_PER_MM = 72 / 25.4;
-const colourOf = (hex: string) =>
-  rgb(
-    parseInt(hex.slice(1, 3), 16) / 255,
-    parseInt(hex.slice(3, 5), 16) / 255,
-    parseInt(hex.slice(5, 7), 16) / 255,
-  );
-/** The standard PDF fonts know Latin 1 only. */
-const latin = (text: string) => text.replace(/[^\u0020-\u00ff]/g, "?");
-
 /** Sheets as PDF at 1:1, a page each. */
 export async function sheetPdf(sheets: readonly Sheet[], title: string): Promise<Uint8Array> {
-  const document = await PDFDocument.create();
-  document.setTitle(title);
-  const [plain, bold] = [
-    await document.embedFont(StandardFonts.Helvetica),
-    await document.embedFont(StandardFonts.HelveticaBold),
-  ];
-  for (const sheet of sheets)
-    putSheet(
-      document.addPage([sheet.widthMm * POINTS_PER_MM, sheet.heightMm * POINTS_PER_MM]),
-      sheet,
-      { plain, bold },
-    );
-  return document.save();
+  const pdf = openPdf(title);
+  for (const sheet of sheets) putSheet(pdf, sheet);
+  return pdf.save();
 }
 
-function putSheet(
-  page: PDFPage,
-  sheet: Sheet,
-  { plain, bold }: { plain: PDFFont; bold: PDFFont },
-): void {
+function putSheet(pdf: Pdf, sheet: Sheet): void {
+  const { document } = pdf;
+  pdf.addPage(sheet.widthMm * POINTS_PER_MM, sheet.heightMm * POINTS_PER_MM);
   for (const shape of sheet.shapes) {
-    page.drawSvgPath(pathOfShape(shape), {
-      x: 0,
-      y: sheet.heightMm * POINTS_PER_MM,
-      scale: POINTS_PER_MM,
-      ...(shape.fill && { color: colourOf(shape.fill) }),
-      ...(shape.opacity !== undefined && { opacity: shape.opacity }),
-      ...(shape.line && { borderColor: colourOf(shape.line), borderWidth: shape.lineMm }),
-    });
+    document.save().scale(POINTS_PER_MM).path(pathOfShape(shape)).lineWidth(shape.lineMm);
+    if (shape.opacity !== undefined) document.fillOpacity(shape.opacity);
+    if (shape.fill && shape.line) document.fillAndStroke(shape.fill, shape.line);
+    else if (shape.fill) document.fill(shape.fill);
+    else if (shape.line) document.stroke(shape.line);
+    document.restore();
   }
-  for (const { x, y, sizeMm, text, bold: heavy } of sheet.texts)
-    page.drawText(latin(text), {
+  for (const { x, y, sizeMm, text, bold } of sheet.texts)
+    pdf.write(text, {
       x: x * POINTS_PER_MM,
-      y: (sheet.heightMm - y) * POINTS_PER_MM,
+      y: y * POINTS_PER_MM,
       size: sizeMm * POINTS_PER_MM,
-      font: heavy ? bold : plain,
-      color: rgb(0.13, 0.13, 0.13),
+      bold,
+      ink: "#212121",
     });
 }
 

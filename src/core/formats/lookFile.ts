@@ -1,6 +1,7 @@
 import { z } from "zod";
 import { LookSchema } from "../look";
 import { HexSchema, MATERIAL_KEYS, type MaterialKey } from "../paint";
+import { readJson } from "../text";
 
 /** The version this Dermagraph writes, and the newest it reads. */
 export const LOOK_FILE_VERSION = 1;
@@ -49,7 +50,7 @@ export function readLookFile(
   });
   let value: unknown;
   try {
-    value = JSON.parse(text.replace(/^\uFEFF/, ""));
+    value = readJson(text.replace(/^\uFEFF/, ""));
   } catch {
     return no("file", "is not JSON");
   }

@@ -10,6 +10,7 @@ import {
   type Grade,
   type MaterialKey,
 } from "../paint";
+import { plainText } from "../text";
 
 /** A product with what is left of it, as a kit list hands it on. */
 export interface KitRow {
@@ -223,7 +224,7 @@ export function* readKitCsvSteps(
     [";", "\t", ","]
       .map((mark) => ({ mark, count: first.split(mark).length }))
       .sort((a, b) => b.count - a.count)[0]?.mark ?? ",";
-  const { data } = Papa.parse<string[]>(source, { delimiter, skipEmptyLines: false });
+  const { data } = Papa.parse<string[]>(plainText(source), { delimiter, skipEmptyLines: false });
   const [heads = [], ...body] = data;
   const columns = heads.map(columnOf);
   const has = new Set(columns.filter((key): key is ColumnKey => key !== null));

@@ -15,6 +15,7 @@ import {
   readStudio,
   type StudioContent,
 } from ".";
+import { plainText } from "../text";
 
 const WRITTEN = "2026-06-01T12:00:00.000Z";
 const { id: _, version: __, ...person } = STAND_IN;
@@ -22,7 +23,7 @@ const fieldsOf = SHELF.map(({ id, version: ___, ...fields }) => ({ id, fields })
 
 const id = fc.stringMatching(/^[a-z0-9-]{1,12}$/);
 const ids = fc.uniqueArray(id, { minLength: 1, maxLength: 5 });
-const text = fc.string({ maxLength: 30, unit: "grapheme" });
+const text = fc.string({ maxLength: 30, unit: "grapheme" }).map(plainText);
 const day = fc
   .integer({ min: 0, max: 900 })
   .map((days) => new Date(Date.UTC(2025, 0, 1) + days * 86_400_000).toISOString().slice(0, 10));

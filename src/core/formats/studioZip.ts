@@ -12,6 +12,7 @@ import { HouseChangesSchema } from "../rules";
 import { LOOK_FILE_VERSION, LookFileSchema } from "./lookFile";
 import { formatGpl } from "./gpl";
 import { formatKitCsv } from "./productCsv";
+import { readJson } from "../text";
 
 /** The version this Dermagraph writes, and the newest it reads. */
 export const STUDIO_FILE_VERSION = 1;
@@ -272,7 +273,7 @@ function parsed(files: Record<string, Uint8Array>, name: string): unknown {
   const bytes = files[name];
   if (!bytes) throw new Unreadable(`${name} is missing in it`);
   try {
-    return JSON.parse(strFromU8(bytes));
+    return readJson(strFromU8(bytes));
   } catch {
     throw new Unreadable(`${name} is not JSON`);
   }

@@ -169,7 +169,7 @@ export const drought: Look = {
       tool: "linerBrush",
       technique: "pat",
       marks: [
-        mark("crack", 4, 36, { turnDeg: 84, seed: 3, lengthMm: 62, branches: 6 }),
+        mark("crack", 4, 38, { turnDeg: 84, seed: 3, lengthMm: 56, branches: 6 }),
         mark("crack", 42, -54, { turnDeg: 22, seed: 8, lengthMm: 52, branches: 5 }),
         mark("crack", -46, -54, { turnDeg: -30, seed: 15, lengthMm: 60, branches: 6 }),
         mark("crack", -14, -103, { turnDeg: 60, seed: 21, lengthMm: 26, branches: 3 }),

@@ -1,6 +1,5 @@
 "use client";
 
-import dynamic from "next/dynamic";
 import { useMemo, useState } from "react";
 import {
   judgedZones,
@@ -16,12 +15,8 @@ import { isWaterColour, type HelperKey } from "@/core/paint";
 import type { Person } from "@/core/people";
 import type { House } from "@/core/rules";
 import { HAZARD_WORDS, survival, zoneWear, type ZoneWear } from "@/core/wear";
+import { Chart } from "@/parts/charts/Chart";
 import { minutesWords } from "@/ui/format";
-
-const Chart = dynamic(() => import("react-apexcharts"), {
-  ssr: false,
-  loading: () => <div className="h-72" />,
-});
 
 /** Parts a group is looked at by: of the face as a painter speaks of them, of other groups the zones they are judged by. */
 const partsOf = (group: AdviceGroup, brief: Brief): Readonly<Record<string, readonly ZoneId[]>> =>

@@ -1,7 +1,7 @@
 "use client";
 
 import { useRouter } from "next/navigation";
-import { useMemo, useState } from "react";
+import { useMemo, useRef, useState } from "react";
 import { toast } from "sonner";
 import { zoneInfo, type ZoneId } from "@/core/anatomy";
 import { chairSteps, houseMinutes, readLog, stepsSeen } from "@/core/chair";
@@ -50,7 +50,7 @@ export function NewRecord() {
       ? { log, session, steps: stepsSeen(look, context, log) }
       : null;
   }, [look, context, given]);
-  const [after, setAfter] = useState(given.brief.hoursWorn);
+  const [after, setAfter] = useState<number>(given.brief.hoursWorn);
   const [held, setHeld] = useState<Readonly<Partial<Record<ZoneId, string>>>>({});
   const [minutes, setMinutes] = useState<Readonly<Record<string, number | null>>>({});
   const [words, setWords] = useState({
@@ -65,6 +65,7 @@ export function NewRecord() {
   });
   const [pictures, setPictures] = useState<readonly File[]>([]);
   const [problem, setProblem] = useState<string | null>(null);
+  const form = useRef<HTMLElement>(null);
   // The house's own forecast: what is taken down is compared with one thing, whatever was learned in between.
   const forecast = useMemo(() => wearForecast(look, { ...context, factors: {} }), [look, context]);
   const zones = useMemo(() => lookedAt([...new Set(forecast.map(({ zone }) => zone))]), [forecast]);
@@ -100,6 +101,11 @@ export function NewRecord() {
     return minutes[id] === undefined ? own : minutes[id];
   };
   const save = async () => {
+    const wrong = form.current?.querySelector<HTMLElement>("[aria-invalid=true]");
+    if (wrong) {
+      wrong.focus();
+      return setProblem("Correct the marked box first.");
+    }
     const seen = looked.map((zone) => ({
       zone,
       afterHours: after,
@@ -155,7 +161,7 @@ export function NewRecord() {
   };
   if (!zones.length) return <p className="mt-3">Nothing is painted in this look yet.</p>;
   return (
-    <section aria-label="New record" className="card-plain mt-4 p-4 sm:p-5">
+    <section ref={form} aria-label="New record" className="card-plain mt-4 p-4 sm:p-5">
       <h3 className="text-lg">How did it go on {given.person.name}?</h3>
       {sitting && (
         <p className="mt-1 text-sm">

@@ -19,6 +19,9 @@ import { send } from "@/ui/request";
 
 const WORDS = { stop: "stops, can't be switched off", caution: "caution", tip: "tip" } as const;
 
+/** What is typed and no number is kept as none, so that nothing is put in force meanwhile. */
+const asShown = (value: number) => (Number.isNaN(value) ? null : value);
+
 /** The registry as a page: numbers to change, rules to switch off, each change kept as a version. */
 export function HouseRules({ version, changes: kept }: { version: number; changes: HouseChanges }) {
   const router = useRouter();
@@ -122,8 +125,9 @@ export function HouseRules({ version, changes: kept }: { version: number; change
                           aria-invalid={Boolean(error)}
                           aria-describedby={error ? `${id}-error` : undefined}
                           className={`!w-24 ${id in changed ? "border-2 !border-base-content font-bold" : ""}`}
-                          value={typed[id] ?? value}
+                          value={asShown(typed[id] ?? value)}
                           onChange={(next) => setTyped((now) => ({ ...now, [id]: next }))}
+                          onWrong={() => setTyped((now) => ({ ...now, [id]: NaN }))}
                         />
                         {unit}
                       </span>

@@ -178,6 +178,7 @@ export function PanPanel({
               value={grams}
               onChange={setGrams}
               onEmpty={() => setGrams(null)}
+              onWrong={() => setGrams(null)}
             />
           </label>
           <button

@@ -1,12 +1,48 @@
 "use client";
 
+import type ApexCharts from "apexcharts";
 import type { ApexOptions } from "apexcharts";
-import dynamic from "next/dynamic";
+import { useEffect, useRef } from "react";
 
-export const Chart = dynamic(() => import("react-apexcharts"), {
-  ssr: false,
-  loading: () => <div className="h-64" />,
-});
+interface ChartProps {
+  readonly type: "line" | "bar";
+  /** Pixels. */
+  readonly height: number;
+  readonly series: NonNullable<ApexOptions["series"]>;
+  readonly options: ApexOptions;
+}
+
+/** A chart, drawn once it is in the browser and again when what it shows has changed. */
+export function Chart({ type, height, series, options }: ChartProps) {
+  const place = useRef<HTMLDivElement>(null);
+  const chart = useRef<ApexCharts | null>(null);
+  const whole = { ...options, series, chart: { ...options.chart, type, height } };
+  const shown = JSON.stringify(whole);
+  useEffect(() => {
+    let current = true;
+    const draw = async () => {
+      if (chart.current) return chart.current.updateOptions(whole, true, false);
+      const { default: Apex } = await import("apexcharts");
+      if (!current || !place.current || chart.current) return;
+      chart.current = new Apex(place.current, whole);
+      await chart.current.render();
+    };
+    void draw();
+    return () => {
+      current = false;
+    };
+    // Functions that write labels don't change; the rest is told by what it says.
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+  }, [shown]);
+  useEffect(
+    () => () => {
+      chart.current?.destroy();
+      chart.current = null;
+    },
+    [],
+  );
+  return <div ref={place} style={{ minHeight: height }} />;
+}
 
 /** What every chart here has in common: no colour but the ink, no movement, nothing to drag. */
 export const PLAIN: ApexOptions = {
