@@ -79,8 +79,9 @@ function utc(iso: string): Moment {
 /** A call as an iCalendar file (RFC 5545): painting, touch-ups and removal of each performer, with alarms. @throws Problem */
 export async function callCalendar(date: string): Promise<{ body: string; name: string }> {
   const { plan, jobs } = await callOf(date);
+  const isWithheld = new Set(plan.withheld.map(({ jobId }) => jobId));
   const events = [
-    ...jobs.flatMap(buildsOf),
+    ...jobs.filter(({ id }) => !isWithheld.has(id)).flatMap(buildsOf),
     ...plan.performers.flatMap((performer): EventAttributes[] => {
       const job = jobs.find(({ id }) => id === performer.jobId);
       if (!job || !performer.sitsAt || !performer.paintedAt) return [];
@@ -151,6 +152,18 @@ export async function callCalendar(date: string): Promise<{ body: string; name: 
 export async function callSheet(date: string): Promise<{ body: Uint8Array; name: string }> {
   const { plan, jobs, call } = await callOf(date);
   const out = textPdf(`Call ${date}`, "usual");
+  const withheld = plan.withheld.map(({ jobId, stops }) => {
+    const job = jobs.find(({ id }) => id === jobId);
+    const who = job ? `${job.look.name} on ${job.person.name}` : jobId;
+    return `STOP: ${who} is not planned. ${stops.map(({ rule, message }) => `${message} (${rule})`).join(" ")}`;
+  });
+  const writeWithheld = () => {
+    for (const words of withheld) out.write(words, { bold: true, before: 0.4 });
+  };
+  if (!plan.placed.length) {
+    out.write(`Call sheet, ${date}`, { bold: true, times: 1.6 });
+    writeWithheld();
+  }
   const artists = [...new Set(plan.placed.map(({ artist }) => artist))].sort((a, b) => a - b);
   artists.forEach((artist, i) => {
     if (i) out.newPage();
@@ -160,6 +173,7 @@ export async function callSheet(date: string): Promise<{ body: Uint8Array; name:
     });
     if (plan.startAt)
       out.write(`The call begins at ${plan.startAt.slice(11, 16)}.`, { before: 0.3 });
+    writeWithheld();
     for (const { performer, chair, layer, start, end } of stretches(plan, artist)) {
       const job = jobs.find(({ id }) => id === performer);
       const name = job?.look.layers.find(({ id }) => id === layer)?.name ?? layer;

@@ -1,9 +1,10 @@
 import "server-only";
 import { z } from "zod";
 import { ChairEventSchema, type ChairEvent } from "@/core/chair";
-import { productsUsed } from "@/core/look";
+import { productsUsed, type Finding } from "@/core/look";
 import { addChairEvents, findJob, findLook } from "@/store";
 import { invalid, notFound } from "./problem";
+import { stopsHere } from "./safety";
 import { studio } from "./studio";
 import { loadWorkspace, type Workspace } from "./workspace";
 
@@ -20,13 +21,16 @@ export async function takeLog({
   lookId,
   jobId,
   events,
-}: z.output<typeof ChairLogSchema>): Promise<{ taken: number; known: number }> {
+}: z.output<typeof ChairLogSchema>): Promise<{ taken: number; known: number; stops: string[] }> {
   const db = await studio();
   if (!(await findLook(db, lookId))) throw notFound("look");
   if (jobId !== null && (await findJob(db, jobId))?.lookId !== lookId)
     throw invalid([{ field: "jobId", message: "is no job of this look" }]);
   const taken = await addChairEvents(db, lookId, jobId, events);
-  return { taken, known: events.length - taken };
+  // A chair that was kept for use without the network learns here of what was found out since.
+  const workspace = await loadWorkspace(lookId, jobId ?? undefined);
+  const stops = workspace ? stopsHere(workspace).map(({ message }) => message) : [];
+  return { taken, known: events.length - taken, stops };
 }
 
 /** What a chair works from: of the studio no more than this one painting needs, since the browser keeps it for use without the network. */
@@ -35,13 +39,15 @@ export type ChairGiven = Pick<
   "look" | "job" | "person" | "brief" | "products" | "today" | "house" | "factors" | "speed"
 >;
 
-/** A look at its chair, with what was logged of its last sitting. */
+/** A look at its chair, with what was logged of its last sitting; or what a safety rule stops of it. */
 export async function loadChair(
   lookId: string,
   jobId?: string,
-): Promise<{ given: ChairGiven; events: ChairEvent[] } | null> {
+): Promise<{ given: ChairGiven; events: ChairEvent[] } | { stops: Finding[] } | null> {
   const workspace = await loadWorkspace(lookId, jobId);
   if (!workspace) return null;
+  const stops = stopsHere(workspace);
+  if (stops.length) return { stops };
   const { look, job, person, brief, today, house, factors, speed, sitting } = workspace;
   const used = new Set(productsUsed(look.design));
   const products = [...workspace.products, ...workspace.archivedProducts].filter(({ id }) =>

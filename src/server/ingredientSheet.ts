@@ -7,6 +7,7 @@ import { contextOf } from "@/core/record";
 import { fieldErrors, invalid, notFound } from "./problem";
 import { textPdf } from "./textPdf";
 import { loadWorkspace } from "./workspace";
+import { withhold } from "./safety";
 
 export const IngredientSheetSchema = z
   .object({ job: z.string().min(1).max(64).optional() })
@@ -22,6 +23,7 @@ export async function ingredientSheet(
   const given = await loadWorkspace(lookId, asked.data.job);
   if (!given || (asked.data.job && given.job?.id !== asked.data.job))
     throw notFound(given ? "job" : "look");
+  withhold(given);
   const look = given.look.design;
   const context = contextOf(given);
   const used = new Map<string, Product>();

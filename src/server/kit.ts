@@ -18,10 +18,11 @@ import {
   saveLook,
 } from "@/store";
 import { cardOf, shared } from "./overview";
-import { invalid, notFound } from "./problem";
-import { refuseStops } from "./safety";
+import { invalid, notFound, stopped } from "./problem";
+import { stopsHere } from "./safety";
 import { shelfStart, type ShelfStart } from "./shelf";
 import { studio } from "./studio";
+import { loadWorkspace } from "./workspace";
 
 /** A job as kit planning works with it. */
 export interface PlannedJob extends JobNeeds {
@@ -109,7 +110,14 @@ export async function substitute(
   const patches = replaceProduct(look.design, from, to);
   if (!patches.length) throw invalid([{ field: "from", message: "is not used in this look" }]);
   const next: Look = applyPatch(look.design, { op: "several", patches });
-  await refuseStops(db, next, { lookId });
+  // What is saved by hand may be a draft; what is put in by us brings no stop.
+  const given = await loadWorkspace(lookId);
+  if (given) {
+    const [before, after] = [look.design, next].map((design) =>
+      stopsHere({ ...given, look: { ...given.look, design } }),
+    );
+    if ((after ?? []).length > (before ?? []).length) throw stopped(after ?? []);
+  }
   return { version: await saveLook(db, lookId, look.version, next), layers: patches.length };
 }
 

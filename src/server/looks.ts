@@ -8,7 +8,7 @@ import {
   LayerSchema,
   LookSchema,
   MOST_LAYERS,
-  type Look,
+  placeFor,
 } from "@/core/look";
 import { PersonSchema } from "@/core/people";
 import {
@@ -19,14 +19,12 @@ import {
   findLook,
   findPerson,
   keepVersion,
-  listJobs,
   listLookHeads,
   saveJob,
   saveLook,
   setArchived,
 } from "@/store";
 import { invalid, notFound } from "./problem";
-import { refuseStops } from "./safety";
 import { newId, studio } from "./studio";
 
 const Id = z.string().min(1).max(64);
@@ -70,34 +68,23 @@ export async function saveDesign(
 ): Promise<{ version: number }> {
   const db = await studio();
   if (!(await findLook(db, id))) throw notFound("look");
-  await refuseStops(db, design, { lookId: id });
   return { version: await saveLook(db, id, version, design) };
 }
 
 export const CopyLookSchema = z.object({ name: Name, design: LookSchema.optional() }).strict();
 
-/** A second look from this one, or from the caller's unsaved design of it ("keep both"), with the same jobs' people and briefs. */
+/** A second look from this one, or from the caller's unsaved design of it ("keep both"). Its jobs stay with the first. */
 export async function copyLook(
   id: string,
   { name, design }: z.output<typeof CopyLookSchema>,
 ): Promise<{ lookId: string }> {
   const db = await studio();
   const source = await findLook(db, id);
-  if (!source) throw notFound("look");
-  const copy: Look = { ...(design ?? source.design), name };
-  await refuseStops(db, copy, { lookId: id });
-  const jobs = await listJobs(db, { lookId: id });
+  if (!source && !design) throw notFound("look");
+  const from = design ?? source?.design;
+  if (!from) throw notFound("look");
   const lookId = newId();
-  await db.transaction().execute(async (tx) => {
-    await addLook(tx, lookId, copy);
-    for (const job of jobs)
-      await addJob(tx, {
-        id: newId(),
-        lookId,
-        personId: job.personId,
-        brief: { ...job.brief, curtainAt: null },
-      });
-  });
+  await addLook(db, lookId, { ...from, name });
   return { lookId };
 }
 
@@ -112,7 +99,6 @@ export async function takeLayer(
   const look = await findLook(db, id);
   if (!look) throw notFound("look");
   const { design } = look;
-  const seal = design.layers.findIndex(({ role }) => role === "seal");
   if (design.layers.length >= MOST_LAYERS)
     throw invalid([
       { field: "layer", message: `${design.name} has ${MOST_LAYERS} layers already` },
@@ -120,9 +106,8 @@ export async function takeLayer(
   const next = applyPatch(design, {
     op: "addLayer",
     layer: { ...layer, id: freeLayerId(design, layer.id) },
-    at: seal < 0 ? design.layers.length : seal,
+    at: placeFor(layer.role, design),
   });
-  await refuseStops(db, next, { lookId: id });
   return { version: await saveLook(db, id, look.version, next), name: design.name };
 }
 
@@ -139,14 +124,13 @@ export async function lookNames(): Promise<{ id: string; name: string }[]> {
 
 export const KeepVersionSchema = z.object({ name: Name, design: LookSchema }).strict();
 
-/** Keeps a design of a look by name; what is kept is never changed. A design that is stopped is not kept. */
+/** Keeps a design of a look by name; what is kept is never changed. */
 export async function keepDesign(
   lookId: string,
   { name, design }: z.output<typeof KeepVersionSchema>,
 ): Promise<{ id: string }> {
   const db = await studio();
   if (!(await findLook(db, lookId))) throw notFound("look");
-  await refuseStops(db, design, { lookId });
   const id = newId();
   await keepVersion(db, id, lookId, name, design);
   return { id };
@@ -175,14 +159,9 @@ export async function newJob(
   job: z.output<typeof NewJobSchema>,
 ): Promise<{ jobId: string; personId: string }> {
   const db = await studio();
-  const look = await findLook(db, job.lookId);
-  if (!look) throw notFound("look");
+  if (!(await findLook(db, job.lookId))) throw notFound("look");
   const [jobId, personId] = [newId(), job.personId ?? newId()];
-  const known = job.person
-    ? { ...job.person, id: personId, version: 1 }
-    : await findPerson(db, personId);
-  if (!known) throw notFound("person");
-  await refuseStops(db, look.design, { settings: [{ person: known, brief: job.brief }] });
+  if (!job.person && !(await findPerson(db, personId))) throw notFound("person");
   await db.transaction().execute(async (tx) => {
     if (job.person) await addPerson(tx, personId, job.person);
     await addJob(tx, { id: jobId, lookId: job.lookId, personId, brief: job.brief });
@@ -200,10 +179,7 @@ export async function changeJob(
 ): Promise<{ version: number }> {
   const db = await studio();
   const job = await findJob(db, id);
-  const person = await findPerson(db, personId);
-  const look = job && (await findLook(db, job.lookId));
-  if (!job || !look) throw notFound("job");
-  if (!person) throw notFound("person");
-  await refuseStops(db, look.design, { settings: [{ person, brief }] });
+  if (!job || !(await findLook(db, job.lookId))) throw notFound("job");
+  if (!(await findPerson(db, personId))) throw notFound("person");
   return { version: await saveJob(db, id, version, { personId, brief }) };
 }

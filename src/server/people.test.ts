@@ -13,6 +13,7 @@ import { Problem } from "./problem";
 import { removalCard } from "./removalCard";
 import { studio } from "./studio";
 import { loadWorkspace } from "./workspace";
+import { template } from "./templates";
 
 let folder: string;
 beforeAll(async () => {
@@ -46,7 +47,7 @@ async function fieldsOf(id: string) {
 }
 
 describe("an allergy added later", () => {
-  it("is taken down and flags every job it touches: on the card, in the answer, on Today, and in what may be saved", async () => {
+  it("is taken down and flags every job it touches: on the card, in the answer, on Today, and in what one may paint from", async () => {
     const before = await cardOf("bram-oskell");
     expect(before.jobs.map(({ lookName }) => lookName).sort()).toEqual(["Bog Light", "Drought"]);
     expect(before.jobs.flatMap(({ stops }) => stops)).toEqual([]);
@@ -69,12 +70,14 @@ describe("an allergy added later", () => {
     );
     const bog = await loadWorkspace("bog-light");
     if (!bog) throw new Error("no bog light");
+    // Accepted or not: a stop is no matter of opinion.
+    await saveDesign("bog-light", {
+      version: bog.look.version,
+      design: { ...bog.look.design, accepted: ["SAFE-2:stop:ridge:x"], notes: "all the same" },
+    });
     expect(
       await statusOf(
-        saveDesign("bog-light", {
-          version: bog.look.version,
-          design: { ...bog.look.design, accepted: ["SAFE-2:stop:ridge:x"], notes: "all the same" },
-        }),
+        template("bog-light", { kind: "chart", format: "pdf", job: bog.job?.id ?? "" }),
       ),
     ).toBe(422);
     await changePerson("bram-oskell", { version: answer.version, fields });

@@ -1,6 +1,6 @@
 import "server-only";
 import { z } from "zod";
-import { NotFound, StaleVersion } from "@/store";
+import { Archived, NotFound, StaleVersion } from "@/store";
 import type { Finding } from "@/core/look";
 import { plainMessage } from "@/core/messages";
 import { readJson as readOutside } from "@/core/text";
@@ -74,6 +74,13 @@ function problemOf(error: unknown): ProblemDocument {
       status: 409,
       detail: "Another tab or person saved this after you opened it. Keep both, or take theirs.",
       currentVersion: error.current,
+    };
+  if (error instanceof Archived)
+    return {
+      type: `${KINDS}archived`,
+      title: "This was archived.",
+      status: 410,
+      detail: "Restore it to change it. What you changed is kept on your device.",
     };
   if (error instanceof NotFound) return notFound(error.message.replace("no such ", "")).document;
   console.error(error);

@@ -1,32 +1,34 @@
 import "server-only";
-import { stopsOf, lookContext, type Look } from "@/core/look";
-import { STAND_IN, type Person } from "@/core/people";
-import { USUAL_BRIEF, type Brief } from "@/core/brief";
-import { findPerson, listJobs, listProducts, type Store } from "@/store";
+import { stopsOf, type Finding } from "@/core/look";
+import { contextOf } from "@/core/record";
 import { stopped } from "./problem";
-import { today } from "./studio";
+import type { Workspace } from "./workspace";
+
+type Planned = Pick<
+  Workspace,
+  | "look"
+  | "person"
+  | "brief"
+  | "products"
+  | "archivedProducts"
+  | "today"
+  | "house"
+  | "factors"
+  | "speed"
+>;
+
+/** What a safety rule stops of a look on the person and in the brief it was opened for. */
+export const stopsHere = (given: Planned): Finding[] =>
+  stopsOf(given.look.design, contextOf(given));
 
 /**
- * Refuses a look that a safety rule stops on any person it is planned for; a look without a job is judged on a stand-in.
+ * A draft is always saved; what a stop withholds is whatever one would paint from: plan, chair,
+ * templates, calendar and prints. It withholds for the job whose person it concerns, and without a
+ * job for the look.
+ *
  * @throws Problem 422 with the findings
  */
-export async function refuseStops(
-  db: Store,
-  look: Look,
-  o: { lookId?: string; settings?: readonly { person: Person; brief: Brief }[] } = {},
-): Promise<void> {
-  const products = [...(await listProducts(db)), ...(await listProducts(db, { archived: true }))];
-  const jobs = o.lookId ? await listJobs(db, { lookId: o.lookId }) : [];
-  const planned = await Promise.all(
-    jobs.map(async (job) => ({ person: await findPerson(db, job.personId), brief: job.brief })),
-  );
-  const settings = [
-    ...(o.settings ?? []),
-    ...planned.flatMap(({ person, brief }) => (person ? [{ person, brief }] : [])),
-  ];
-  const judged = settings.length ? settings : [{ person: STAND_IN, brief: USUAL_BRIEF }];
-  const findings = judged.flatMap(({ person, brief }) =>
-    stopsOf(look, lookContext({ person, brief, products, today: today() })),
-  );
+export function withhold(given: Planned): void {
+  const findings = stopsHere(given);
   if (findings.length) throw stopped(findings);
 }

@@ -1,6 +1,5 @@
 import "server-only";
 import { isDeepStrictEqual } from "node:util";
-import { USUAL_BRIEF } from "@/core/brief";
 import {
   formatStudio,
   readStudio,
@@ -11,9 +10,7 @@ import {
   type StudioPart,
   type StudioRow,
 } from "@/core/formats";
-import { lookContext, stopsOf, type Finding, type Look } from "@/core/look";
 import type { Product } from "@/core/paint";
-import { STAND_IN, type Person } from "@/core/people";
 import { contentOf, listProducts, partOf, putRow, type Store } from "@/store";
 import { invalid, type Report } from "./problem";
 import { studio, today } from "./studio";
@@ -139,48 +136,25 @@ const NEEDS: { readonly [Part in StudioPart]?: (row: StudioRow<Part>, ids: Ids) 
   pictures: ({ recordId }, ids) => [[`record ${recordId}`, ids.records.has(recordId)]],
 };
 
-const stopWords = (findings: readonly Finding[]) =>
-  `a safety rule stops it: ${[...new Set(findings.map(({ rule, message }) => `${rule}, ${message}`))].slice(0, 2).join(" ")}`;
-
-/** Judges looks and jobs before they come in: a stop is a stop on this way too (SAFE). */
-function judge(
-  content: StudioContent,
-  o: {
-    people: ReadonlyMap<string, Person>;
-    products: readonly Product[];
-    designs: ReadonlyMap<string, Look>;
-  },
-) {
-  const on = (look: Look, person: Person, brief: StudioRow<"jobs">["brief"]) =>
-    stopsOf(look, lookContext({ person, brief, products: o.products, today: today() }));
-  const jobsOf = new Map<string, StudioRow<"jobs">[]>();
-  for (const job of content.jobs) jobsOf.set(job.lookId, [...(jobsOf.get(job.lookId) ?? []), job]);
-  const ofJob = (job: StudioRow<"jobs">): string | null => {
-    const [look, person] = [o.designs.get(job.lookId), o.people.get(job.personId)];
-    const findings = look && person ? on(look, person, job.brief) : [];
-    return findings.length ? stopWords(findings) : null;
-  };
+/** What is not made for skin is not laid beside what is (SAFE-1). A look that is stopped comes in as a draft. */
+function refusedTray(products: readonly Product[]) {
   const props = new Map(
-    o.products.filter(({ grade }) => grade === "prop").map(({ id, name }) => [id, name]),
+    products.filter(({ grade }) => grade === "prop").map(({ id, name }) => [id, name]),
   );
-  return {
-    ofJob,
-    /** What is not made for skin is not laid beside what is (SAFE-1). */
-    ofTray({ fields }: StudioRow<"trays">): string | null {
-      const [prop] = fields.pans.flatMap(({ parts }) =>
-        parts.flatMap(({ productId }) => props.get(productId) ?? []),
-      );
-      return prop === undefined
-        ? null
-        : `${prop} is not made for skin and does not go into a tray of paints (SAFE-1)`;
-    },
-    ofLook({ id, design }: StudioRow<"looks">): string | null {
-      if ((jobsOf.get(id) ?? []).some((job) => ofJob(job) === null)) return null;
-      const findings = on(design, STAND_IN, USUAL_BRIEF);
-      return findings.length ? stopWords(findings) : null;
-    },
+  return ({ fields }: StudioRow<"trays">): string | null => {
+    const [prop] = fields.pans.flatMap(({ parts }) =>
+      parts.flatMap(({ productId }) => props.get(productId) ?? []),
+    );
+    return prop === undefined
+      ? null
+      : `${prop} is not made for skin and does not go into a tray of paints (SAFE-1)`;
   };
 }
+
+const everyProduct = async (tx: Store): Promise<Product[]> => [
+  ...(await listProducts(tx)),
+  ...(await listProducts(tx, { archived: true })),
+];
 
 async function take(tx: Store, content: StudioContent, report: Report): Promise<StudioArrival> {
   const ids = Object.fromEntries(
@@ -191,7 +165,7 @@ async function take(tx: Store, content: StudioContent, report: Report): Promise<
   const whole = STUDIO_PARTS.reduce((sum, part) => sum + content[part].length, 0);
   const begun = Date.now();
   let done = 0;
-  let verdicts: ReturnType<typeof judge> | null = null;
+  let refusal: ReturnType<typeof refusedTray> = () => null;
   const part = async <Part extends StudioPart>(name: Part): Promise<void> => {
     const own = new Map<string, unknown>();
     const times = new Map<string, number>();
@@ -201,8 +175,7 @@ async function take(tx: Store, content: StudioContent, report: Report): Promise<
       own.set(key, row);
       ids[name].add(key);
     }
-    if (name === "looks")
-      verdicts = await judges(tx, content, own as ReadonlyMap<string, StudioRow<"looks">>);
+    if (name === "trays") refusal = refusedTray(await everyProduct(tx));
     let [fresh, known, kept] = [0, 0, 0];
     for (const [i, row] of (content[name] as readonly StudioRow<Part>[]).entries()) {
       done++;
@@ -230,14 +203,7 @@ async function take(tx: Store, content: StudioContent, report: Report): Promise<
         no(`${missing.slice(0, 3).join(", ")} is not there`);
         continue;
       }
-      const stop =
-        name === "looks"
-          ? verdicts?.ofLook(row as StudioRow<"looks">)
-          : name === "jobs"
-            ? verdicts?.ofJob(row as StudioRow<"jobs">)
-            : name === "trays"
-              ? verdicts?.ofTray(row as StudioRow<"trays">)
-              : null;
+      const stop = name === "trays" ? refusal(row as StudioRow<"trays">) : null;
       if (stop) {
         no(stop);
         continue;
@@ -258,26 +224,4 @@ function same<Part extends StudioPart>(part: Part, row: StudioRow<Part>, own: un
     return rowOf(part, rest);
   };
   return isDeepStrictEqual(plain(row), plain(own));
-}
-
-async function judges(
-  tx: Store,
-  content: StudioContent,
-  ownLooks: ReadonlyMap<string, StudioRow<"looks">>,
-) {
-  const products = [...(await listProducts(tx)), ...(await listProducts(tx, { archived: true }))];
-  const people = new Map(
-    (await partOf(tx, "people")).flatMap((row): [string, Person][] => {
-      const own = rowOf("people", row);
-      return own ? [[row.id, { ...own.fields, id: row.id, version: 1 }]] : [];
-    }),
-  );
-  const designs = new Map([
-    ...content.looks.map(({ id, design }): [string, Look] => [id, design]),
-    ...[...ownLooks].flatMap(([id, row]): [string, Look][] => {
-      const own = rowOf("looks", row);
-      return own ? [[id, own.design]] : [];
-    }),
-  ]);
-  return judge(content, { people, products, designs });
 }

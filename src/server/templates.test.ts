@@ -124,7 +124,7 @@ describe("look files", () => {
     expect((await loadWorkspace(taken.lookId))?.look.design.layers).toEqual(file.look.layers);
     expect((await loadWorkspace("sundog"))?.look.version).toBe(1);
   });
-  it("say which products are not on this shelf, and are stopped where a safety rule stops them", async () => {
+  it("say which products are not on this shelf, and come in as a draft where a safety rule stops them", async () => {
     const { file } = await exportLook("sundog");
     const stranger = {
       ...file,
@@ -147,7 +147,8 @@ describe("look files", () => {
         ),
       },
     };
-    expect(await statusOf(importLook(new TextEncoder().encode(JSON.stringify(craft))))).toBe(422);
+    const { lookId } = await importLook(new TextEncoder().encode(JSON.stringify(craft)));
+    expect(await statusOf(template(lookId, { kind: "chart", format: "pdf" }))).toBe(422);
     expect(await statusOf(importLook(new TextEncoder().encode("{}")))).toBe(400);
     expect(await statusOf(importLook(new Uint8Array(2_000_001)))).toBe(400);
   });

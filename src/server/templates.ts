@@ -20,7 +20,7 @@ import { contextOf } from "@/core/record";
 import { addLook, listLookHeads } from "@/store";
 import { openPdf, type Pdf } from "./openPdf";
 import { fieldErrors, invalid, notFound } from "./problem";
-import { refuseStops } from "./safety";
+import { withhold } from "./safety";
 import { newId, studio } from "./studio";
 import { loadWorkspace } from "./workspace";
 
@@ -77,7 +77,8 @@ export async function template(
   const asked = TemplateSchema.safeParse(query);
   if (!asked.success) throw invalid(fieldErrors(asked.error));
   const { kind, format, paper, job } = asked.data;
-  const { context, look } = await workOf(lookId, job);
+  const { given, context, look } = await workOf(lookId, job);
+  withhold(given);
   const sheets =
     kind === "body"
       ? bodySheets({ paper, look, context })
@@ -99,8 +100,10 @@ export async function pieceTemplate(
   const asked = PieceTemplateSchema.safeParse(query);
   if (!asked.success) throw invalid(fieldErrors(asked.error));
   const { format, paper } = asked.data;
-  const piece = (await workOf(lookId)).look.pieces.find(({ id }) => id === pieceId);
+  const { given, look } = await workOf(lookId);
+  const piece = look.pieces.find(({ id }) => id === pieceId);
   if (!piece) throw notFound("piece");
+  withhold(given);
   const name = `${piece.name.replace(/[^A-Za-z0-9]+/g, "-").toLowerCase()}.${format}`;
   try {
     const sheets = pieceSheets({ piece, paper });
@@ -151,7 +154,6 @@ export async function importLook(
   let name = read.file.look.name;
   for (let n = 2; taken.has(name); n++) name = `${base} ${n}`;
   const look = { ...read.file.look, name };
-  await refuseStops(db, look);
   const lookId = newId();
   await addLook(db, lookId, look);
   const given = await loadWorkspace(lookId);

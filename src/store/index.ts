@@ -1,6 +1,6 @@
 export { dataFolder, databasePath, openStore, type Store } from "./database";
 export { backupsIn, countsOf, inspectBackup, swapIn, writeBackup, type Counts } from "./backup";
-export { NotFound, setArchived, StaleVersion } from "./versioned";
+export { NotFound, setArchived, Archived, StaleVersion } from "./versioned";
 export { addPerson, findPerson, forgetPerson, listPeople, savePerson } from "./people";
 export { addHouse, currentHouse, listHouse, type HouseVersion } from "./house";
 export { addRecord, listRecords } from "./records";

@@ -14,12 +14,19 @@ export class NotFound extends Error {
   }
 }
 
+/** It is there, but archived: nothing is written to what is out of sight. */
+export class Archived extends Error {
+  constructor(what: string) {
+    super(`${what} was archived`);
+  }
+}
+
 type VersionedTable = "person" | "product" | "look" | "job" | "mix" | "reference" | "call" | "tray";
 
 /**
  * Writes columns of one row if it still has the version the caller started from.
  * @returns the new version
- * @throws StaleVersion, NotFound
+ * @throws StaleVersion, NotFound, Archived
  */
 export async function updateVersioned(
   db: Store,
@@ -34,10 +41,16 @@ export async function updateVersioned(
     .set({ ...columns, version, updated_at: new Date().toISOString() } as never)
     .where("id", "=", id)
     .where("version", "=", from)
+    .where("archived", "=", 0)
     .executeTakeFirst();
   if (result.numUpdatedRows === 1n) return version;
-  const row = await db.selectFrom(table).select("version").where("id", "=", id).executeTakeFirst();
+  const row = await db
+    .selectFrom(table)
+    .select(["version", "archived"])
+    .where("id", "=", id)
+    .executeTakeFirst();
   if (!row) throw new NotFound(table);
+  if (row.archived) throw new Archived(table);
   throw new StaleVersion(row.version);
 }
 

@@ -1,4 +1,4 @@
-import { predict, type Look, type LookContext } from "../look";
+import { predict, stopsOf, type Finding, type Look, type LookContext } from "../look";
 import { scheduleCall, shiftMinutes, backwards, type PlacedInCall } from "../schedule";
 import type { Artist } from "./callSetting";
 import { ARTIST_SKILLS, type ArtistSkill } from "./skills";
@@ -38,6 +38,8 @@ export interface CallPlan {
   readonly lowerBound: number;
   /** What can't be as it is: a skill that nobody there has. */
   readonly conflicts: readonly string[];
+  /** Who is not planned, since a safety rule stops their look on them. */
+  readonly withheld: readonly { readonly jobId: string; readonly stops: readonly Finding[] }[];
 }
 
 /** What planning a call needs of who is there. */
@@ -64,12 +66,17 @@ const neededFor = ({ brief }: LookContext): string | null =>
 
 /**
  * A call: who is painted when, in which chair, by whom; the start counted back from all the curtains (TIME-1), and who is needed first painted first.
- * A skill that nobody has is said as a conflict, and the work planned as if all had it.
+ * Who is stopped by a safety rule is withheld, and the others planned without them. A skill that nobody has is said as a conflict, and the work planned as if all had it.
  */
 export function planCall(
-  jobs: readonly CallJob[],
+  called: readonly CallJob[],
   { artists, chairs, startAt: fixed = null }: CallSetting,
 ): CallPlan {
+  const judged = called.map((job) => ({ job, stops: stopsOf(job.look, job.context) }));
+  const jobs = judged.filter(({ stops }) => !stops.length).map(({ job }) => job);
+  const withheld = judged
+    .filter(({ stops }) => stops.length > 0)
+    .map(({ job, stops }) => ({ jobId: job.id, stops }));
   const tasked = jobs
     .map((job) => ({
       ...job,
@@ -152,6 +159,7 @@ export function planCall(
     makespan,
     lowerBound,
     conflicts: [...missing, ...twice],
+    withheld,
     performers: spans
       .map(({ id, own, neededBy, from: sits, until }): CallPerformer => {
         const paintedAt = startAt && shiftMinutes(startAt, Math.ceil(until));

@@ -2,10 +2,11 @@
 
 import Link from "next/link";
 import { useRouter } from "next/navigation";
-import { useEffect, useRef, useState } from "react";
+import { useEffect, useState } from "react";
 import { FormProvider } from "react-hook-form";
 import { z } from "zod";
-import { BriefSchema } from "@/core/brief";
+import { useStore } from "zustand";
+import { BriefSchema, type Brief } from "@/core/brief";
 import { heatIndex } from "@/core/climate";
 import { sweatOf } from "@/core/wear";
 import { BriefFields } from "@/parts/forms/BriefFields";
@@ -13,66 +14,90 @@ import { FormProblems, Section, SelectField } from "@/parts/forms/controls";
 import { newSetting, personOf, PersonOrNew, SettingSchema } from "@/parts/forms/PersonOrNew";
 import { useZodForm } from "@/parts/forms/useZodForm";
 import { useWorking } from "@/parts/workspace/WorkspaceContext";
+import type { Workspace } from "@/server/workspace";
 import { PutAway } from "@/ui/PutAway";
 import { send, type Refusal } from "@/ui/request";
+import { createSaver } from "@/ui/saver/createSaver";
+import { DraftFound } from "@/ui/saver/DraftFound";
+import { readDraft } from "@/ui/saver/drafts";
+import { SaveStatus } from "@/ui/saver/SaveStatus";
+import { useFlush } from "@/ui/saver/useSaved";
 import { ReferencePicture } from "./ReferencePicture";
 
 export function BriefChapter() {
   const { given } = useWorking();
-  return given.job ? <EditBrief /> : <FirstBrief />;
+  return given.job ? <EditBrief key={given.job.id} job={given.job} /> : <FirstBrief />;
 }
 
+type Job = NonNullable<Workspace["job"]>;
+
 const EditSchema = z.object({ personId: z.string().min(1), brief: BriefSchema });
-const PAUSE_MS = 500;
+type Edited = z.output<typeof EditSchema>;
+
+/** The form saves itself as it is typed; a field that can't be taken holds it back until it is mended. */
+function useSavedForm(job: Job, brief: Brief) {
+  const router = useRouter();
+  const form = useZodForm(EditSchema, { personId: job.personId, brief });
+  const [saver] = useState(() =>
+    createSaver<Edited>(
+      { version: job.version, value: { personId: job.personId, brief } },
+      {
+        key: `job.${job.id}.brief`,
+        url: `/api/jobs/${job.id}`,
+        body: (version, value) => ({ version, ...value }),
+        onSaved: () => router.refresh(),
+      },
+    ),
+  );
+  const [isWrong, setWrong] = useState(false);
+  const [draft, setDraft] = useState(() => {
+    const kept =
+      typeof window === "undefined"
+        ? null
+        : readDraft(`job.${job.id}.brief`, (value) => EditSchema.safeParse(value).data ?? null);
+    return kept && JSON.stringify(kept.value.brief) !== JSON.stringify(brief) ? kept : null;
+  });
+  useFlush(saver);
+  useEffect(
+    () =>
+      form.subscribe({
+        formState: { values: true },
+        callback: () => {
+          const read = EditSchema.safeParse(form.getValues());
+          setWrong(!read.success);
+          if (read.success) saver.put(read.data);
+          else void form.trigger();
+        },
+      }),
+    [form, saver],
+  );
+  return {
+    form,
+    saver,
+    isWrong,
+    draft,
+    restore: () => {
+      if (!draft) return;
+      saver.restore(draft);
+      form.reset(draft.value);
+      setDraft(null);
+    },
+    discard: () => {
+      saver.discard();
+      setDraft(null);
+    },
+  };
+}
 
 /** The brief of this job, saved as it is typed. */
-function EditBrief() {
+function EditBrief({ job }: { job: Job }) {
   const { given } = useWorking();
-  const router = useRouter();
-  const job = given.job;
-  const form = useZodForm(EditSchema, { personId: job?.personId ?? "", brief: given.brief });
-  const version = useRef(job?.version ?? 1);
-  const [state, setState] = useState<{ words: string; refusal: Refusal | null }>({
-    words: "saved",
-    refusal: null,
-  });
-  useEffect(() => {
-    if (!job) return;
-    let timer: ReturnType<typeof setTimeout>;
-    let queue = Promise.resolve();
-    const save = async () => {
-      const parsed = EditSchema.safeParse(form.getValues());
-      if (!parsed.success) {
-        await form.trigger();
-        return setState({ words: "not saved yet: a field needs another look", refusal: null });
-      }
-      setState({ words: "saving", refusal: null });
-      const answer = await send<{ version: number }>("PUT", `/api/jobs/${job.id}`, {
-        version: version.current,
-        ...parsed.data,
-      });
-      if (!answer.ok) return setState({ words: "not saved", refusal: answer.refusal });
-      version.current = answer.value.version;
-      setState({ words: "saved", refusal: null });
-      router.refresh();
-    };
-    const unsubscribe = form.subscribe({
-      formState: { values: true },
-      callback: () => {
-        clearTimeout(timer);
-        timer = setTimeout(() => {
-          queue = queue.then(save);
-        }, PAUSE_MS);
-      },
-    });
-    return () => {
-      clearTimeout(timer);
-      unsubscribe();
-    };
-  }, [form, job, router]);
+  const { form, saver, isWrong, draft, restore, discard } = useSavedForm(job, given.brief);
+  const state = useStore(saver.state);
   const { person, brief } = given;
   return (
     <FormProvider {...form}>
+      {draft && <DraftFound onRestore={restore} onDiscard={discard} />}
       <form
         className="mx-auto flex max-w-6xl flex-col gap-4 p-4 sm:p-6"
         noValidate
@@ -80,9 +105,21 @@ function EditBrief() {
       >
         <div className="flex flex-wrap items-baseline justify-between gap-3">
           <h2 className="text-2xl">Brief</h2>
-          <p role="status" className="muted text-sm">
-            {state.words}
-          </p>
+          {isWrong ? (
+            <p role="status" className="border-l-4 border-current pl-2 text-sm font-bold">
+              not saved: correct the marked field
+            </p>
+          ) : (
+            <SaveStatus
+              state={state}
+              name="the brief"
+              onMine={() => void saver.overwrite()}
+              onTheirs={() => {
+                saver.discard();
+                window.location.reload();
+              }}
+            />
+          )}
         </div>
         <p className="max-w-prose">
           It will feel like {Math.round(heatIndex(brief.airDegC, brief.rh))} °C, and {person.name}{" "}
@@ -92,10 +129,12 @@ function EditBrief() {
             1982).
           </span>
         </p>
-        <FormProblems
-          title={state.refusal ? `${state.refusal.title} ${state.refusal.detail ?? ""}` : null}
-          items={state.refusal?.errors}
-        />
+        {state.kind === "refused" && (
+          <FormProblems
+            title={`${state.refusal.title} ${state.refusal.detail ?? ""}`}
+            items={state.refusal.errors}
+          />
+        )}
         <Section title="On whom">
           <SelectField
             name="personId"

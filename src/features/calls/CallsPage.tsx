@@ -2,7 +2,14 @@
 
 import Link from "next/link";
 import { useMemo, useState } from "react";
-import { REST_AFTER_DAYS, withoutRest, type CallPlan } from "@/core/plan";
+import { useHotkeys } from "react-hotkeys-hook";
+import {
+  CallSchema,
+  REST_AFTER_DAYS,
+  withoutRest,
+  type CallFields,
+  type CallPlan,
+} from "@/core/plan";
 import { useAnswer, type Ask } from "@/parts/workers/useAnswer";
 import { Waiting } from "@/parts/workers/Waiting";
 import type { Calls } from "@/server/calls";
@@ -10,8 +17,9 @@ import { NumberInput } from "@/ui/NumberInput";
 import { Empty } from "@/ui/Empty";
 import { clock, dayWords, minutesWords } from "@/ui/format";
 import { Page } from "@/ui/Page";
-import { send } from "@/ui/request";
-import { useKept } from "@/ui/useKept";
+import { DraftFound } from "@/ui/saver/DraftFound";
+import { SaveStatus } from "@/ui/saver/SaveStatus";
+import { useSaved } from "@/ui/saver/useSaved";
 import type { CallRequest, CallWorker } from "@/workers/call";
 import { Artists } from "./Artists";
 import { Board } from "./Board";
@@ -19,6 +27,11 @@ import { Booth } from "./Booth";
 
 const callWorker = () =>
   new Worker(new URL("../../workers/call.ts", import.meta.url), { type: "module" });
+
+const readCall = (value: unknown): CallFields | null => {
+  const read = CallSchema.safeParse(value);
+  return read.success ? read.data : null;
+};
 
 const planned: Ask<CallWorker, CallRequest, CallPlan> = (api, request) => api.plan(request);
 
@@ -92,13 +105,22 @@ function Rest({ calls }: { calls: Calls }) {
 
 function DayCall({ day, calls }: { day: Calls["days"][number]; calls: Calls }) {
   const { date, jobs } = day;
-  const {
-    value: fields,
-    change,
-    state,
-  } = useKept({ version: day.call.version, value: day.call.fields }, (version, next, leaving) =>
-    send<{ version: number }>("PUT", `/api/calls/${date}`, { version, fields: next }, leaving),
+  const first = useMemo(
+    () => ({ version: day.call.version, value: day.call.fields }),
+    [day.call.version, day.call.fields],
   );
+  const saved = useSaved(
+    first,
+    {
+      key: `call.${date}`,
+      url: `/api/calls/${date}`,
+      body: (version, next) => ({ version, fields: next }),
+    },
+    readCall,
+  );
+  const { value: fields, change, saver, history } = saved;
+  useHotkeys("mod+z", history.undo, { preventDefault: true });
+  useHotkeys("mod+shift+z, mod+y", history.redo, { preventDefault: true });
   const request = useMemo((): CallRequest => {
     const { products, today, house, factors } = calls;
     return { jobs, setting: { products, today, house, factors }, call: fields };
@@ -112,6 +134,7 @@ function DayCall({ day, calls }: { day: Calls["days"][number]; calls: Calls }) {
   const called = jobs.filter(({ id }) => !fields.out.includes(id));
   return (
     <section aria-label={`Call of ${dayWords(date)}`} aria-busy={!fresh}>
+      {saved.draft && <DraftFound onRestore={saved.restore} onDiscard={saved.discard} />}
       <div className="card-plain grid gap-4 p-4 lg:grid-cols-[1fr_auto]">
         <Artists fields={fields} change={change} />
         <div className="flex flex-col gap-3 lg:w-64">
@@ -173,12 +196,34 @@ function DayCall({ day, calls }: { day: Calls["days"][number]; calls: Calls }) {
             Call sheets (PDF)
           </a>
         )}
-        <p role="status" className="muted text-sm">
-          {state}
-        </p>
+        <SaveStatus
+          state={saved.state}
+          name="the call"
+          onMine={() => void saver.overwrite()}
+          onTheirs={() => {
+            saver.discard();
+            window.location.reload();
+          }}
+        />
       </div>
       {(answer.error !== null || !plan) && (
         <Waiting answer={answer} doing="Working out the call" what="the call" />
+      )}
+      {plan && plan.withheld.length > 0 && (
+        <ul aria-label="Withheld" className="mt-4 border-4 border-base-content p-3">
+          {plan.withheld.map(({ jobId, stops }) => (
+            <li key={jobId}>
+              <strong>Stop: {nameOf(jobId)} is not planned.</strong>{" "}
+              {stops.map(({ message }) => message).join(" ")}{" "}
+              <Link
+                className="link"
+                href={`/looks/${jobs.find(({ id }) => id === jobId)?.lookId ?? ""}/${jobId}/map`}
+              >
+                Mend it on the map
+              </Link>
+            </li>
+          ))}
+        </ul>
       )}
       {!plan ? null : plan.performers.length === 0 ? (
         <p className="mt-4">Nobody is called, or their looks have no layer yet.</p>

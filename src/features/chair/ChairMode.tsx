@@ -22,6 +22,7 @@ import { Dialog } from "@/ui/Dialog";
 import { focusSoon } from "@/ui/focusSoon";
 import { clock, minutesWords } from "@/ui/format";
 import { useMounted } from "@/ui/useMounted";
+import { ChairStopped } from "./ChairStopped";
 import { Late } from "./Late";
 import { StepCard } from "./StepCard";
 import { StepFigure } from "./StepFigure";
@@ -56,7 +57,7 @@ function Chair({ given, known, setting, rehearsal }: Given) {
   const plan = useMemo(() => seat(look, context), [look, context]);
   const sheet = useMemo(() => makePlan(look, context), [look, context]);
   const steps = useMemo(() => chairSteps(look, context, plan), [look, context, plan]);
-  const { events, log, sending } = useChairLog(given.look.id, given.job?.id ?? null, known);
+  const { events, log, sending, stops } = useChairLog(given.look.id, given.job?.id ?? null, known);
   const kept = useKeptOffline();
   const state = useMemo(() => readLog(steps, events), [steps, events]);
   const seconds = useSeconds();
@@ -84,21 +85,10 @@ function Chair({ given, known, setting, rehearsal }: Given) {
   const home = `/looks/${given.look.id}/${setting}`;
   if (sheet.stopped)
     return (
-      <Screen>
-        <div className="m-auto max-w-2xl border-4 border-base-content p-6">
-          <h1 className="text-3xl">This plan is stopped</h1>
-          <p className="mt-2 text-lg">
-            {sheet.findings
-              .filter(({ severity }) => severity === "stop")
-              .map(({ message }) => message)
-              .join(" ")}{" "}
-            The product&apos;s label, local rules and licensed professionals decide.
-          </p>
-          <Link className="btn btn-primary mt-4" href={`${home}/plan`}>
-            To the plan
-          </Link>
-        </div>
-      </Screen>
+      <ChairStopped
+        stops={sheet.findings.filter(({ severity }) => severity === "stop")}
+        home={home}
+      />
     );
   if (!steps.length)
     return (
@@ -140,6 +130,17 @@ function Chair({ given, known, setting, rehearsal }: Given) {
         name={given.person.name}
       />
       <div className="flex min-h-0 flex-1 flex-col overflow-auto p-4 sm:p-9 sm:pt-6">
+        {stops.length > 0 && (
+          <div role="alert" className="mb-4 border-4 border-base-content p-4">
+            <p className="text-2xl font-bold">Stop. Take off what is on.</p>
+            {stops.map((words) => (
+              <p key={words}>{words}</p>
+            ))}
+            <Link className="btn mt-3" href={`${home}/map`}>
+              Mend it on the map
+            </Link>
+          </div>
+        )}
         <Head
           look={look.name}
           person={given.person.name}

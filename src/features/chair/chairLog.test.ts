@@ -21,7 +21,7 @@ function aBrowser(): Map<string, string> {
 function aStudio(moods: readonly ("answers" | "dead" | "lost")[]) {
   const events = new Map<string, ChairEvent>();
   let at = 0;
-  const post = (_: string, body: unknown): Promise<Answer<unknown>> => {
+  const post = (_: string, body: unknown): Promise<Answer<object>> => {
     const mood = moods[at++] ?? "answers";
     if (mood !== "dead")
       for (const event of (body as { events: ChairEvent[] }).events)

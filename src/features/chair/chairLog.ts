@@ -29,6 +29,8 @@ export type Sending =
 export interface ChairLog {
   readonly events: readonly ChairEvent[];
   readonly sending: Sending;
+  /** What the studio has found since this chair was opened that stops it. */
+  readonly stops: readonly string[];
 }
 export type Logged = Pick<ChairEvent, "kind"> & Partial<ChairEvent>;
 
@@ -43,7 +45,7 @@ function lastSitting(events: readonly ChairEvent[]): ChairEvent[] {
   return last ? all.filter(({ session }) => session === last.session) : [];
 }
 
-type Post = (url: string, body: unknown) => Promise<Answer<unknown>>;
+type Post = (url: string, body: unknown) => Promise<Answer<{ stops?: string[] }>>;
 
 /**
  * The log of a chair: written to this browser first, at once, and sent to the studio whenever it answers. Each event has an id of its own, so that it counts
@@ -57,7 +59,11 @@ export function createChairLog(
 ) {
   const key = keyOf(lookId, jobId);
   const here = () => lastSitting([...known, ...readKept(key).events]);
-  const state = createStore<ChairLog>(() => ({ events: here(), sending: { kind: "sent" } }));
+  const state = createStore<ChairLog>(() => ({
+    events: here(),
+    sending: { kind: "sent" },
+    stops: [],
+  }));
   let busy = false;
 
   async function flush(): Promise<void> {
@@ -71,6 +77,7 @@ export function createChairLog(
     const part = waiting.slice(0, AT_ONCE);
     const answer = await post("/api/chair", { lookId, jobId, events: part });
     busy = false;
+    if (answer.ok) state.setState({ stops: answer.value.stops ?? [] });
     if (!answer.ok) {
       const { status, detail, title } = answer.refusal;
       // A dead line is asked again; a refusal is told, and what was logged stays here.

@@ -179,6 +179,7 @@ export function MapChapter() {
         </div>
         <ToDo />
         <section
+          id="findings"
           aria-label="Findings"
           className="border-t-2 border-base-content p-4 lg:max-h-[38%] lg:overflow-auto"
           tabIndex={0}

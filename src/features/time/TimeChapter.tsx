@@ -2,8 +2,8 @@
 
 import Link from "next/link";
 import { useRouter } from "next/navigation";
-import { useDeferredValue, useMemo, useState } from "react";
-import { PACES, type Brief, type Pace } from "@/core/brief";
+import { useDeferredValue, useEffect, useMemo, useState } from "react";
+import { BriefSchema, PACES, type Brief, type Pace } from "@/core/brief";
 import { makePlan, type Bar } from "@/core/plan";
 import { contextOf } from "@/core/record";
 import { useAnswer, type Answer, type Ask } from "@/parts/workers/useAnswer";
@@ -13,8 +13,9 @@ import { useWorking } from "@/parts/workspace/WorkspaceContext";
 import { NumberInput } from "@/ui/NumberInput";
 import { Empty } from "@/ui/Empty";
 import { clock, minutesWords } from "@/ui/format";
-import { send } from "@/ui/request";
-import { useKept } from "@/ui/useKept";
+import { DraftFound } from "@/ui/saver/DraftFound";
+import { SaveStatus } from "@/ui/saver/SaveStatus";
+import { useSaved, type Saved } from "@/ui/saver/useSaved";
 import type { PlanWorker } from "@/workers/plan";
 import { ChairTimeline } from "./ChairTimeline";
 import { DayAxis } from "./DayAxis";
@@ -38,38 +39,47 @@ export function TimeChapter() {
   return <Timing key={given.job?.id ?? "none"} />;
 }
 
-/** The brief as it is changed here: at once on screen, saved after a breath. */
-function useBrief(): { brief: Brief; change: (values: Partial<Brief>) => void; state: string } {
-  const { given } = useWorking();
+const readBrief = (value: unknown): Brief | null => {
+  const read = BriefSchema.safeParse(value);
+  return read.success ? read.data : null;
+};
+
+/** The brief as it is changed here: at once on screen, saved after a breath, undone like the design. */
+function useBrief(): Saved<Brief> & { put: (values: Partial<Brief>) => void } {
+  const { given, lendHistory } = useWorking();
   const { job } = given;
   const router = useRouter();
-  const {
-    value: brief,
-    change,
-    state,
-  } = useKept(
-    { version: job?.version ?? 0, value: given.brief },
-    (version, next, leaving) =>
-      send<{ version: number }>(
-        "PUT",
-        `/api/jobs/${job?.id ?? ""}`,
-        { version, personId: job?.personId, brief: next },
-        leaving,
-      ),
-    () => router.refresh(),
+  const first = useMemo(
+    () => ({ version: job?.version ?? 0, value: given.brief }),
+    [job?.version, given.brief],
   );
-  return {
-    brief,
-    change: (values) => {
-      if (job) change({ ...brief, ...values });
+  const saved = useSaved(
+    first,
+    {
+      key: `job.${job?.id ?? ""}`,
+      url: `/api/jobs/${job?.id ?? ""}`,
+      body: (version, brief) => ({ version, personId: job?.personId, brief }),
+      onSaved: () => router.refresh(),
     },
-    state,
+    readBrief,
+  );
+  const { value, change, history } = saved;
+  useEffect(() => {
+    lendHistory(history);
+    return () => lendHistory(null);
+  }, [lendHistory, history]);
+  return {
+    ...saved,
+    put: (values) => {
+      if (job) change({ ...value, ...values });
+    },
   };
 }
 
 function Timing() {
   const { look, given } = useWorking();
-  const { brief, change, state } = useBrief();
+  const saved = useBrief();
+  const { value: brief, put: change, saver } = saved;
   const [chosen, setChosen] = useState<string | null>(null);
   const shown = useDeferredValue(brief);
   const plan = useMemo(
@@ -96,6 +106,7 @@ function Timing() {
   const pins = brief.pins.filter(({ task }) => known.has(task));
   return (
     <div className="mx-auto max-w-6xl p-4 sm:p-6">
+      {saved.draft && <DraftFound onRestore={saved.restore} onDiscard={saved.discard} />}
       <div className="flex flex-wrap items-end justify-between gap-4">
         <div>
           <h2 className="text-2xl">Time</h2>
@@ -123,9 +134,17 @@ function Timing() {
             than {minutesWords(plan.lowerBoundMinutes)} (critical path, and the hands there are).
           </p>
         </div>
-        <p role="status" className="muted text-sm">
-          {state}
-        </p>
+        {given.job && (
+          <SaveStatus
+            state={saved.state}
+            name="the brief"
+            onMine={() => void saver.overwrite()}
+            onTheirs={() => {
+              saver.discard();
+              window.location.reload();
+            }}
+          />
+        )}
       </div>
       <fieldset
         className="card-plain mt-4 flex flex-wrap items-end gap-x-5 gap-y-3 p-4"

@@ -14,6 +14,7 @@ import {
   TRAYS,
   type Pan,
   type PanKey,
+  TraySchema,
   type TrayFields,
 } from "@/core/kit";
 import { material } from "@/core/paint";
@@ -25,8 +26,9 @@ import { NumberInput } from "@/ui/NumberInput";
 import { gramsWords } from "@/ui/format";
 import { Page } from "@/ui/Page";
 import { PutAway } from "@/ui/PutAway";
-import { send } from "@/ui/request";
-import { useKept } from "@/ui/useKept";
+import { DraftFound } from "@/ui/saver/DraftFound";
+import { SaveStatus } from "@/ui/saver/SaveStatus";
+import { useSaved } from "@/ui/saver/useSaved";
 import { Mixes } from "./Mixes";
 import { PanPanel } from "./PanPanel";
 import { TrayBoard } from "./TrayBoard";
@@ -40,43 +42,36 @@ const ORDERS = {
 } as const;
 type Order = keyof typeof ORDERS;
 
+const readTray = (value: unknown): TrayFields | null => {
+  const read = TraySchema.safeParse(value);
+  return read.success ? read.data : null;
+};
+
 /** A tray on the table: pans in their real sizes, moved by hand or keys; what is in each; labels; and what it all can mix. */
 export function TrayPage({ work }: { work: TrayWork }) {
   const { tray, job } = work;
   const { items: products } = useShelf(work.shelf);
-  const { id, version, ...first } = tray;
-  const { value, change, state } = useKept<TrayFields>(
-    { version, value: first },
-    (from, fields, leaving) => send("PUT", `/api/trays/${id}`, { version: from, fields }, leaving),
+  const { id } = tray;
+  const first = useMemo(() => {
+    const { id: _, version, ...value } = tray;
+    return { version, value };
+  }, [tray]);
+  const saved = useSaved<TrayFields>(
+    first,
+    {
+      key: `tray.${id}`,
+      url: `/api/trays/${id}`,
+      body: (version, fields) => ({ version, fields }),
+    },
+    readTray,
   );
-  const [past, setPast] = useState<readonly TrayFields[]>([]);
-  const [ahead, setAhead] = useState<readonly TrayFields[]>([]);
+  const { value, change, saver, history } = saved;
   const [chosen, setChosen] = useState<string | null>(tray.pans[0]?.id ?? null);
   const byId = useMemo(() => new Map(products.map((product) => [product.id, product])), [products]);
-  const put = (next: TrayFields) => {
-    setPast([...past.slice(-50), value]);
-    setAhead([]);
-    change(next);
-  };
+  const put = change;
   const putPans = (pans: readonly Pan[]) => put({ ...value, pans: [...pans] });
-  const undo = () => {
-    const last = past.at(-1);
-    if (last) {
-      setPast(past.slice(0, -1));
-      setAhead([value, ...ahead]);
-      change(last);
-    }
-  };
-  const redo = () => {
-    const [next, ...rest] = ahead;
-    if (next) {
-      setAhead(rest);
-      setPast([...past, value]);
-      change(next);
-    }
-  };
-  useHotkeys("mod+z", undo, { preventDefault: true });
-  useHotkeys("mod+shift+z, mod+y", redo, { preventDefault: true });
+  useHotkeys("mod+z", history.undo, { preventDefault: true });
+  useHotkeys("mod+shift+z, mod+y", history.redo, { preventDefault: true });
   const placed = useMemo(() => layOut(value), [value]);
   const over = placed.filter(({ fits }) => !fits);
   const [size, setSize] = useState<PanKey>(tray.pans.at(-1)?.pan ?? "half");
@@ -129,6 +124,7 @@ export function TrayPage({ work }: { work: TrayWork }) {
       }
     >
       <ShelfTabs />
+      {saved.draft && <DraftFound onRestore={saved.restore} onDiscard={saved.discard} />}
       <div className="mb-3 flex flex-wrap items-end gap-3 text-sm">
         <label className="w-56">
           <span className="label-line">Name</span>
@@ -179,9 +175,15 @@ export function TrayPage({ work }: { work: TrayWork }) {
             ))}
           </select>
         </label>
-        <p role="status" className="muted min-h-5 py-2">
-          {state}
-        </p>
+        <SaveStatus
+          state={saved.state}
+          name={value.name}
+          onMine={() => void saver.overwrite()}
+          onTheirs={() => {
+            saver.discard();
+            window.location.reload();
+          }}
+        />
       </div>
       <div className="grid items-start gap-4 lg:grid-cols-[minmax(0,1fr)_20rem]">
         <section aria-label="The tray" className="card-plain p-3">
@@ -222,11 +224,21 @@ export function TrayPage({ work }: { work: TrayWork }) {
                   ))}
               </select>
             </label>
-            <button type="button" className="btn btn-sm" onClick={undo} disabled={!past.length}>
+            <button
+              type="button"
+              className="btn btn-sm"
+              onClick={history.undo}
+              disabled={!history.canUndo}
+            >
               <Undo2 size={16} aria-hidden />
               Undo
             </button>
-            <button type="button" className="btn btn-sm" onClick={redo} disabled={!ahead.length}>
+            <button
+              type="button"
+              className="btn btn-sm"
+              onClick={history.redo}
+              disabled={!history.canRedo}
+            >
               <Redo2 size={16} aria-hidden />
               Redo
             </button>
@@ -279,7 +291,7 @@ export function TrayPage({ work }: { work: TrayWork }) {
             products={products}
             filled={filled.get(pan.id) ?? 0}
             today={work.today}
-            saved={state === "" || state === "saved"}
+            saved={saved.state.kind === "saved"}
             onChange={(next) =>
               putPans(value.pans.map((entry) => (entry.id === pan.id ? next : entry)))
             }

@@ -15,7 +15,7 @@ const DOES: Readonly<Record<SheetKind, string>> = {
 
 /** What of a look can be taken to the chair or handed on: templates at 1:1, and the look as a file. */
 export function TakeAway() {
-  const { given, setting } = useWorking();
+  const { given, setting, plan } = useWorking();
   const [open, setOpen] = useState(false);
   const [paper, setPaper] = useState<PaperKey>("a4");
   const url = (kind: SheetKind, format: "svg" | "pdf") =>
@@ -35,6 +35,11 @@ export function TakeAway() {
           At 1:1 for {given.person.name}&apos;s face, with a ruler to check the print. As it was
           last saved.
         </p>
+        {plan?.stopped && (
+          <p role="alert" className="mb-3 border-l-4 border-current pl-2 font-semibold">
+            A safety rule stops this look here: no templates until it is mended on the map.
+          </p>
+        )}
         <label className="mb-3 flex items-center gap-2 text-sm">
           Paper
           <select
@@ -50,68 +55,70 @@ export function TakeAway() {
             ))}
           </select>
         </label>
-        <ul className="flex flex-col">
-          {(Object.keys(SHEET_KINDS) as SheetKind[]).map((kind) => (
-            <li key={kind} className="flex flex-wrap items-center gap-2 border-t rule py-2">
-              <span className="min-w-0 flex-1">
-                <span className="block font-semibold first-letter:uppercase">
-                  {SHEET_KINDS[kind]}
+        {!plan?.stopped && (
+          <ul className="flex flex-col">
+            {(Object.keys(SHEET_KINDS) as SheetKind[]).map((kind) => (
+              <li key={kind} className="flex flex-wrap items-center gap-2 border-t rule py-2">
+                <span className="min-w-0 flex-1">
+                  <span className="block font-semibold first-letter:uppercase">
+                    {SHEET_KINDS[kind]}
+                  </span>
+                  <span className="muted block text-sm">{DOES[kind]}</span>
                 </span>
-                <span className="muted block text-sm">{DOES[kind]}</span>
+                <a
+                  className="btn btn-sm"
+                  href={url(kind, "pdf")}
+                  target="_blank"
+                  rel="noreferrer"
+                  aria-label={`${SHEET_KINDS[kind]} as PDF`}
+                >
+                  PDF
+                </a>
+                <a
+                  className="btn btn-sm"
+                  href={url(kind, "svg")}
+                  target="_blank"
+                  rel="noreferrer"
+                  aria-label={`${SHEET_KINDS[kind]} as SVG`}
+                >
+                  SVG
+                </a>
+              </li>
+            ))}
+            <li className="flex flex-wrap items-center gap-2 border-t rule py-2">
+              <span className="flex-1">
+                <span className="block font-semibold">What is in it</span>
+                <span className="muted block text-sm">
+                  products, kinds, allergens and grams, for the person or the venue
+                </span>
               </span>
               <a
                 className="btn btn-sm"
-                href={url(kind, "pdf")}
+                href={`/api/looks/${given.look.id}/ingredients${setting === "anyone" ? "" : `?job=${setting}`}`}
                 target="_blank"
                 rel="noreferrer"
-                aria-label={`${SHEET_KINDS[kind]} as PDF`}
+                aria-label="What is in it as PDF"
               >
                 PDF
               </a>
-              <a
-                className="btn btn-sm"
-                href={url(kind, "svg")}
-                target="_blank"
-                rel="noreferrer"
-                aria-label={`${SHEET_KINDS[kind]} as SVG`}
-              >
-                SVG
+            </li>
+            <li className="flex flex-wrap items-center gap-2 border-t rule py-2">
+              <span className="flex-1">
+                <span className="block font-semibold">The look as a file</span>
+                <span className="muted block text-sm">
+                  JSON by a{" "}
+                  <a className="link" href="/api/schemas/look">
+                    published schema
+                  </a>
+                  ; the Looks page brings one in
+                </span>
+              </span>
+              <a className="btn btn-sm" href={`/api/looks/${given.look.id}/export`}>
+                JSON
               </a>
             </li>
-          ))}
-          <li className="flex flex-wrap items-center gap-2 border-t rule py-2">
-            <span className="flex-1">
-              <span className="block font-semibold">What is in it</span>
-              <span className="muted block text-sm">
-                products, kinds, allergens and grams, for the person or the venue
-              </span>
-            </span>
-            <a
-              className="btn btn-sm"
-              href={`/api/looks/${given.look.id}/ingredients${setting === "anyone" ? "" : `?job=${setting}`}`}
-              target="_blank"
-              rel="noreferrer"
-              aria-label="What is in it as PDF"
-            >
-              PDF
-            </a>
-          </li>
-          <li className="flex flex-wrap items-center gap-2 border-t rule py-2">
-            <span className="flex-1">
-              <span className="block font-semibold">The look as a file</span>
-              <span className="muted block text-sm">
-                JSON by a{" "}
-                <a className="link" href="/api/schemas/look">
-                  published schema
-                </a>
-                ; the Looks page brings one in
-              </span>
-            </span>
-            <a className="btn btn-sm" href={`/api/looks/${given.look.id}/export`}>
-              JSON
-            </a>
-          </li>
-        </ul>
+          </ul>
+        )}
       </Dialog>
     </>
   );

@@ -16,7 +16,10 @@ import type { Answer } from "@/parts/workers/useAnswer";
 import { useShelf } from "@/parts/shelf/useShelf";
 import type { ShelfStart } from "@/server/shelf";
 import type { OpenedWorkspace, Workspace } from "@/server/workspace";
-import { readDraft, useAutosave, type SaveState } from "./autosave";
+import type { Saver, SaveState } from "@/ui/saver/createSaver";
+import type { Draft } from "@/ui/saver/drafts";
+import type { History } from "@/ui/saver/useSaved";
+import { designDraft, useDesignSaver } from "./useDesignSaver";
 import { createDesignStore, type DesignStore } from "./store";
 import { usePlanOf } from "./usePlan";
 
@@ -40,7 +43,10 @@ export interface Working {
   readonly canUndo: boolean;
   readonly canRedo: boolean;
   /** A design this browser kept that the server never took. */
-  readonly draft: Look | null;
+  readonly draft: Draft<Look> | null;
+  readonly saver: Saver<Look>;
+  /** A chapter with a history of its own lends it to undo and redo while it is open. */
+  readonly lendHistory: (history: History | null) => void;
 }
 
 const NONE: readonly Finding[] = [];
@@ -97,13 +103,10 @@ export function WorkspaceProvider({
   const [store] = useState(() => createDesignStore(given.look.design));
   const look = useStore(store, (state) => state.look);
   const history = useStore(store.temporal, (state) => state);
-  const [draft] = useState<Look | null>(() => {
-    if (typeof window === "undefined") return null;
-    const kept = readDraft(given.look.id);
-    return kept && JSON.stringify(kept.look) !== JSON.stringify(given.look.design)
-      ? kept.look
-      : null;
-  });
+  const [lent, lendHistory] = useState<History | null>(null);
+  const [draft] = useState<Draft<Look> | null>(() =>
+    typeof window === "undefined" ? null : designDraft(given.look.id, given.look.design),
+  );
   const { person, brief, products, archivedProducts, today, house, factors, speed } = given;
   const context = useMemo(
     () => contextOf({ person, brief, products, archivedProducts, today, house, factors, speed }),
@@ -114,8 +117,7 @@ export function WorkspaceProvider({
   const { value: plan, fresh } = judging;
   // Judged off the page alone: a look of sixty layers takes longer to judge than to open.
   const findings = plan?.findings ?? NONE;
-  const stop = findings.find((finding) => finding.severity === "stop");
-  const saving = useAutosave(store, given.look.id, given.look.version, stop ? stop.message : null);
+  const { saver, saving } = useDesignSaver(store, given.look.id, given.look.version);
   const working = useMemo(
     (): Working => ({
       given,
@@ -131,10 +133,12 @@ export function WorkspaceProvider({
       saving,
       draft,
       apply: store.getState().apply,
-      undo: () => history.undo(),
-      redo: () => history.redo(),
-      canUndo: history.pastStates.length > 0,
-      canRedo: history.futureStates.length > 0,
+      saver,
+      lendHistory,
+      undo: () => (lent?.canUndo ? lent.undo() : history.undo()),
+      redo: () => (lent?.canRedo ? lent.redo() : history.redo()),
+      canUndo: lent?.canUndo || history.pastStates.length > 0,
+      canRedo: lent?.canRedo || history.futureStates.length > 0,
     }),
     [
       given,
@@ -149,6 +153,8 @@ export function WorkspaceProvider({
       judging,
       saving,
       draft,
+      saver,
+      lent,
       history,
     ],
   );

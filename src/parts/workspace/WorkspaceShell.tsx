@@ -6,11 +6,11 @@ import { usePathname, useRouter } from "next/navigation";
 import { useState, type ReactNode } from "react";
 import { useHotkeys } from "react-hotkeys-hook";
 import type { Finding } from "@/core/look";
-import { Dialog } from "@/ui/Dialog";
 import { clock, dayWords, minutesWords } from "@/ui/format";
 import { send } from "@/ui/request";
+import { DraftFound } from "@/ui/saver/DraftFound";
+import { SaveStatus } from "@/ui/saver/SaveStatus";
 import { Waiting } from "@/parts/workers/Waiting";
-import { dropDraft, type SaveState } from "./autosave";
 import { TakeAway } from "./TakeAway";
 import { Versions } from "./Versions";
 import { useWorking } from "./WorkspaceContext";
@@ -35,21 +35,6 @@ const COLOUR_RULES = /^(COLOUR|DIST|LAYER-[568]|BROW-3)/;
 const open = (findings: readonly Finding[]) =>
   findings.filter((finding) => finding.severity !== "tip").length;
 
-function savingWords(saving: SaveState): string {
-  switch (saving.kind) {
-    case "saved":
-      return saving.at ? `saved ${saving.at}` : "saved";
-    case "saving":
-      return "saving";
-    case "waiting":
-      return "not saved yet, kept here";
-    case "stopped":
-      return "not saved: a safety rule stops it";
-    case "stale":
-      return "not saved: a newer version exists";
-  }
-}
-
 /** Short, so that the row of chapters stays as it is while they come on; said in full to a screen reader. */
 const NOT_STARTED = "–";
 
@@ -64,7 +49,6 @@ export function WorkspaceShell({ children }: { children: ReactNode }) {
     setting,
     look,
     findings,
-    saving,
     undo,
     redo,
     canUndo,
@@ -149,13 +133,7 @@ export function WorkspaceShell({ children }: { children: ReactNode }) {
             {given.brief.curtainAt &&
               ` · ${dayWords(given.brief.curtainAt)} ${clock(given.brief.curtainAt)}`}
           </p>
-          <p
-            role="status"
-            aria-live="polite"
-            className={`text-sm ${saving.kind === "saved" || saving.kind === "saving" ? "muted" : "border-l-4 border-current pl-2 font-bold"}`}
-          >
-            {savingWords(saving)}
-          </p>
+          <LookSaving />
           <div className="flex flex-wrap gap-2">
             {look.layers.length > 0 && (
               <>
@@ -215,33 +193,19 @@ export function WorkspaceShell({ children }: { children: ReactNode }) {
         </div>
       </header>
       {draft && !draftSeen && (
-        <div className="no-print flex flex-wrap items-center gap-3 border-b-2 border-base-content bg-base-200 px-4 py-2">
-          <p className="flex-1">
-            <strong>This browser kept changes</strong> to this look that were never saved.
-          </p>
-          <button
-            type="button"
-            className="btn btn-sm btn-primary"
-            onClick={() => {
-              store.getState().replace(draft);
-              setDraftSeen(true);
-            }}
-          >
-            Bring them back
-          </button>
-          <button
-            type="button"
-            className="btn btn-sm"
-            onClick={() => {
-              dropDraft(given.look.id);
-              setDraftSeen(true);
-            }}
-          >
-            Let them go
-          </button>
-        </div>
+        <DraftFound
+          onRestore={() => {
+            working.saver.restore(draft);
+            store.getState().replace(draft.value);
+            setDraftSeen(true);
+          }}
+          onDiscard={() => {
+            working.saver.discard();
+            setDraftSeen(true);
+          }}
+        />
       )}
-      <StaleChoice />
+      <Stops findings={findings} map={`${base}/map`} />
       {judging.error !== null && (
         <div className="no-print px-4">
           <Waiting answer={judging} doing="Working out the plan" what="the plan and its findings" />
@@ -254,46 +218,55 @@ export function WorkspaceShell({ children }: { children: ReactNode }) {
   );
 }
 
-/** Two tabs on one look: the later save is told, and chooses; nothing is overwritten. */
-function StaleChoice() {
-  const { given, look, saving } = useWorking();
-  const [failed, setFailed] = useState<string | null>(null);
+/** What a safety rule stops, whatever chapter is open: the rule, the place, and the way to what mends it. */
+function Stops({ findings, map }: { findings: readonly Finding[]; map: string }) {
+  const stops = findings.filter(({ severity }) => severity === "stop");
+  const [first] = stops;
+  if (!first) return null;
+  return (
+    <div
+      role="alert"
+      className="flex flex-wrap items-center gap-x-4 gap-y-1 border-b-2 border-base-content bg-base-200 px-4 py-2 text-sm"
+    >
+      <p className="min-w-0 flex-1">
+        <strong>Safety stop: no plan, chair or print yet.</strong> {first.message}{" "}
+        <Link className="link" href={`/rules#${first.rule}`}>
+          {first.rule}
+        </Link>
+        {stops.length > 1 && ` And ${stops.length - 1} more.`}
+      </p>
+      <Link className="btn btn-sm btn-primary" href={`${map}#findings`}>
+        {first.fixLabel ? `Mend it: ${first.fixLabel}` : "Mend it on the map"}
+      </Link>
+    </div>
+  );
+}
+
+/** How saving the look stands; two tabs on one look overwrite nothing of each other's. */
+function LookSaving() {
+  const { given, look, saving, saver } = useWorking();
   const keepBoth = async () => {
     const answer = await send<{ lookId: string }>("POST", `/api/looks/${given.look.id}/copy`, {
       name: `${look.name.slice(0, 66)}, my version`,
       design: look,
     });
-    if (!answer.ok) return setFailed(answer.refusal.detail ?? answer.refusal.title);
-    dropDraft(given.look.id);
+    if (!answer.ok) return answer.refusal.detail ?? answer.refusal.title;
+    saver.discard();
     window.location.assign(`/looks/${answer.value.lookId}`);
+    return null;
   };
   const takeTheirs = () => {
-    dropDraft(given.look.id);
-    window.location.reload();
+    saver.discard();
+    if (saving.kind === "gone") window.location.assign("/looks");
+    else window.location.reload();
   };
   return (
-    <Dialog
-      open={saving.kind === "stale"}
-      title="Somebody saved a newer version"
-      onClose={() => undefined}
-    >
-      <p className="mb-4">
-        Another tab or person changed {given.look.design.name} after you opened it. Your changes are
-        still here.
-      </p>
-      {failed && (
-        <p role="alert" className="mb-3 border-l-4 border-current pl-2 font-semibold">
-          {failed}
-        </p>
-      )}
-      <div className="flex flex-wrap gap-3">
-        <button type="button" className="btn btn-primary" onClick={() => void keepBoth()}>
-          Keep both
-        </button>
-        <button type="button" className="btn" onClick={takeTheirs}>
-          Take theirs, drop mine
-        </button>
-      </div>
-    </Dialog>
+    <SaveStatus
+      state={saving}
+      name={given.look.design.name}
+      onTheirs={takeTheirs}
+      onMine={() => void saver.overwrite()}
+      onBoth={keepBoth}
+    />
   );
 }

@@ -1,6 +1,7 @@
 import type { Metadata } from "next";
 import { notFound } from "next/navigation";
 import { ChairMode } from "@/features/chair/ChairMode";
+import { ChairStopped } from "@/features/chair/ChairStopped";
 import { loadChair } from "@/server/chair";
 
 export const dynamic = "force-dynamic";
@@ -15,7 +16,10 @@ export default async function ChairPage({
 }) {
   const { lookId, setting } = await params;
   const chair = await loadChair(lookId, setting === "anyone" ? undefined : setting);
-  if (!chair || (setting !== "anyone" && chair.given.job?.id !== setting)) notFound();
+  if (!chair) notFound();
+  if ("stops" in chair)
+    return <ChairStopped stops={chair.stops} home={`/looks/${lookId}/${setting}`} />;
+  if (setting !== "anyone" && chair.given.job?.id !== setting) notFound();
   return (
     <ChairMode
       given={chair.given}
