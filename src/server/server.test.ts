@@ -7,7 +7,7 @@ import { STAND_IN } from "@/core/people";
 import { aLayer } from "@/core/testing";
 import { findLook, listJobs, listPeople } from "@/store";
 import { loadDemoWhenEmpty } from "./demo";
-import { changeJob, copyLook, lookNames, newJob, saveDesign, startLook, takeLayer } from "./looks";
+import { changeJob, lookNames, newJob, saveDesign, startLook, takeLayer } from "./looks";
 import { loadToday, lookCards } from "./overview";
 import { takeDown } from "./records";
 import { changePerson } from "./people";
@@ -178,7 +178,11 @@ describe("stops", () => {
       true,
     );
     expect(await asked(lookId, jobId)).toBe("422");
-    const begun = { id: crypto.randomUUID(), session: crypto.randomUUID(), at: "2026-11-27T10:00:00+00:00" };
+    const begun = {
+      id: crypto.randomUUID(),
+      session: crypto.randomUUID(),
+      at: "2026-11-27T10:00:00+00:00",
+    };
     const event = ChairEventSchema.parse({ ...begun, kind: "begin" });
     const told = await takeLog({ lookId, jobId, events: [event] });
     expect(told.stops.join()).toContain("latex");

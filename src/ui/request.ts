@@ -3,6 +3,8 @@ export interface Refusal {
   readonly status: number;
   readonly title: string;
   readonly detail?: string;
+  /** Of a version that was overtaken: the newest one. */
+  readonly currentVersion?: number;
   readonly errors?: readonly { readonly field: string; readonly message: string }[];
 }
 

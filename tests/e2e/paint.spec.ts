@@ -218,7 +218,7 @@ test("house rules: a number changed is a version that plans name, a stop can't b
   await expect(page.getByRole("checkbox", { name: "SAFE-2 is followed" })).toHaveCount(0);
   const share = page.getByRole("spinbutton", { name: "Touch up when less than this is whole" });
   await share.fill("400");
-  await expect(page.getByText("Touch up when less than this is whole: 50 to 99 %")).toBeVisible();
+  await expect(page.getByText("Enter a number from 50 to 99 %.")).toBeVisible();
   await expect(page.getByRole("button", { name: "Put in force" })).toBeDisabled();
   await share.fill("95");
   await page.getByRole("checkbox", { name: "SET-4 is followed" }).uncheck();

@@ -55,43 +55,46 @@ const STOPS = [
 ] as const;
 
 for (const [what, values, rule] of STOPS) {
-  test(`${what} can't be saved by any route`, async ({ demo, request }) => {
+  test(`${what} is saved as a draft and withheld by every route`, async ({ demo, request }) => {
     const started = await call(request, "POST", `${demo.url}/api/looks`, {
       name: "Trial",
       brief,
       personId: "ilse-marrow",
     });
-    const { lookId } = started.body as { lookId: string };
-    const attempts = [
-      await call(request, "PUT", `${demo.url}/api/looks/${lookId}`, {
-        version: 1,
-        design: design(values),
-      }),
-      // Accepting the finding beforehand, or saving it as a copy, is no way round.
-      await call(request, "PUT", `${demo.url}/api/looks/${lookId}`, {
-        version: 1,
-        design: { ...design(values), accepted: [`${rule}:stop:x:`, `${rule}:x`] },
-      }),
-      await call(request, "POST", `${demo.url}/api/looks/${lookId}/copy`, {
-        name: "Way round",
-        design: design(values),
-      }),
-    ];
-    for (const answer of attempts) {
-      expect(answer.status).toBe(422);
-      expect((answer.body.findings as { rule: string }[]).map((finding) => finding.rule)).toContain(
-        rule,
-      );
-    }
-    const good = await call(request, "PUT", `${demo.url}/api/looks/${lookId}`, {
+    const { lookId, jobId } = started.body as { lookId: string; jobId: string };
+    const url = `${demo.url}/api/looks/${lookId}`;
+    // Accepting the finding beforehand is no way round.
+    const saved = await call(request, "PUT", url, {
       version: 1,
-      design: design({}),
+      design: { ...design(values), accepted: [`${rule}:stop:x:`, `${rule}:x`] },
     });
-    expect(good.status).toBe(200);
+    expect(saved.status, JSON.stringify(saved.body)).toBe(200);
+    const withheld = [
+      `${url}/template?kind=chart&format=pdf&job=${jobId}`,
+      `${url}/template?kind=chart&format=svg&paper=letter&job=${jobId}`,
+      `${url}/template?kind=stencil&format=svg&job=${jobId}`,
+      `${url}/template?kind=body&format=pdf&job=${jobId}`,
+      `${url}/ingredients?job=${jobId}`,
+    ];
+    for (const way of withheld) {
+      const answer = await request.get(way);
+      expect(answer.status(), way).toBe(422);
+      const problem = (await answer.json()) as { findings: { rule: string }[] };
+      expect(problem.findings.map((finding) => finding.rule)).toContain(rule);
+    }
+    const chair = await (await request.get(`${demo.url}/chair/${lookId}/${jobId}`)).text();
+    expect(chair).toContain("This plan is stopped");
+    expect(chair).not.toContain("technique");
+    // How it comes off stays, and so does the card of the look.
+    expect((await request.get(`${url}/removal?job=${jobId}`)).status()).toBe(200);
+    expect(await (await request.get(`${demo.url}/looks`)).text()).toContain("Trial");
+    const mended = await call(request, "PUT", url, { version: 2, design: design({}) });
+    expect(mended.status).toBe(200);
+    for (const way of withheld) expect((await request.get(way)).status(), way).toBe(200);
   });
 }
 
-test("in the form a stop is named, holds the saving back, and is mended by its button; the plan is withheld", async ({
+test("in the form a stop is named in the head, the draft is saved, the plan withheld, and its button mends it", async ({
   page,
   demo,
   request,
@@ -113,7 +116,10 @@ test("in the form a stop is named, holds the saving back, and is mended by its b
       .getByRole("listitem")
       .filter({ hasText: "Ilse Marrow is allergic to natural rubber latex" }),
   ).toBeVisible();
-  await expect(page.getByText("not saved: a safety rule stops it")).toBeVisible();
+  const head = page.getByRole("alert").filter({ hasText: "Safety stop: no plan, chair or print" });
+  await expect(head).toContainText("Ilse Marrow is allergic to natural rubber latex");
+  await expect(head.getByRole("link", { name: /^Mend it/ })).toBeVisible();
+  await expect(page.getByText(/^saved \d\d:/)).toBeVisible();
   await page.getByRole("link", { name: /^Plan/ }).click();
   await expect(page.getByRole("heading", { name: "This plan is stopped" })).toBeVisible();
   await expect(page.getByRole("heading", { name: "Steps" })).toHaveCount(0);
@@ -126,5 +132,6 @@ test("in the form a stop is named, holds the saving back, and is mended by its b
     if (!(await stop.count())) break;
     await stop.getByRole("button").first().click();
   }
+  await expect(head).toHaveCount(0);
   await expect(page.getByText(/^saved \d\d:/)).toBeVisible();
 });

@@ -34,12 +34,12 @@ test("what could not be saved is kept in the browser and offered again", async (
   await page.waitForLoadState("networkidle");
   await page.context().setOffline(true);
   await page.getByLabel("Note", { exact: true }).fill("typed while the line was dead");
-  await expect(page.getByText("not saved yet, kept here")).toBeVisible();
+  await expect(page.getByText("not saved yet, kept on this device")).toBeVisible();
   await page.close();
   page = await context.newPage();
   await context.setOffline(false);
   await page.goto(`${demo.url}/looks/drought`);
-  await page.getByRole("button", { name: "Bring them back" }).click();
+  await page.getByRole("button", { name: "Restore" }).click();
   await page.locator("[data-layer]", { hasText: /Ochre ground/ }).click();
   await expect(page.getByLabel("Note", { exact: true })).toHaveValue(
     "typed while the line was dead",

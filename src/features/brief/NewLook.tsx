@@ -8,6 +8,7 @@ import type { Person } from "@/core/people";
 import { BriefFields } from "@/parts/forms/BriefFields";
 import { FormProblems, Section, TextField } from "@/parts/forms/controls";
 import { newSetting, personOf, PersonOrNew, SettingSchema } from "@/parts/forms/PersonOrNew";
+import { useFormDraft } from "@/parts/forms/useFormDraft";
 import { showRefusal, useZodForm } from "@/parts/forms/useZodForm";
 import { send, type Refusal } from "@/ui/request";
 
@@ -22,13 +23,17 @@ export function NewLook({ people }: { people: readonly Person[] }) {
   const router = useRouter();
   const form = useZodForm(Schema, { ...newSetting(people), name: "" });
   const [refusal, setRefusal] = useState<Refusal | null>(null);
+  const { bar, drop } = useFormDraft(form, "new.look", 0);
   const submit = form.handleSubmit(async (setting) => {
     const answer = await send<{ lookId: string; jobId: string }>("POST", "/api/looks", {
       name: setting.name,
       brief: setting.brief,
       ...personOf(setting),
     });
-    if (answer.ok) return router.push(`/looks/${answer.value.lookId}/${answer.value.jobId}/paint`);
+    if (answer.ok) {
+      drop();
+      return router.push(`/looks/${answer.value.lookId}/${answer.value.jobId}/paint`);
+    }
     setRefusal(answer.refusal);
     showRefusal(form, answer.refusal);
   });
@@ -36,6 +41,7 @@ export function NewLook({ people }: { people: readonly Person[] }) {
   return (
     <FormProvider {...form}>
       <form onSubmit={(event) => void submit(event)} noValidate className="flex flex-col gap-4">
+        {bar}
         <Section title="What">
           <TextField name="name" label="Name of the look" autoFocus />
         </Section>

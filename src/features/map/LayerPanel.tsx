@@ -189,7 +189,7 @@ export function LayerPanel({ layer, onMove, onDuplicate, onRemove, ...marking }:
             its marks lie.
           </p>
         ) : (
-          <ZoneChecks key={layer.id} id={layer.id} chosen={layer.zones} apply={apply} />
+          <ZoneChecks key={`areas ${layer.id}`} id={layer.id} chosen={layer.zones} apply={apply} />
         )}
         <p className="text-sm">
           <strong>Set by:</strong> {setBy(look, context, layer)}.

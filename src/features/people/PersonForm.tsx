@@ -8,6 +8,8 @@ import { toast } from "sonner";
 import { PersonSchema, resultOf, type Person } from "@/core/people";
 import { FormProblems, TextField } from "@/parts/forms/controls";
 import { NEW_PERSON, PersonFields } from "@/parts/forms/PersonFields";
+import { ConflictChoice } from "@/parts/forms/ConflictChoice";
+import { useFormDraft } from "@/parts/forms/useFormDraft";
 import { showRefusal, useZodForm } from "@/parts/forms/useZodForm";
 import type { JobOf } from "@/server/people";
 import { send, type Refusal } from "@/ui/request";
@@ -28,6 +30,7 @@ export function PersonForm({ person, products, today, hours }: PersonFormProps) 
   const [refusal, setRefusal] = useState<Refusal | null>(null);
   const [at, setAt] = useState(version);
   const [stopped, setStopped] = useState<readonly JobOf[]>([]);
+  const { bar, drop } = useFormDraft(form, id === null ? "new.person" : `person.${id}`, at, setAt);
   const submit = form.handleSubmit(async (values) => {
     const answer =
       id === null
@@ -46,6 +49,7 @@ export function PersonForm({ person, products, today, hours }: PersonFormProps) 
       return showRefusal(form, answer.refusal);
     }
     setRefusal(null);
+    drop();
     toast(`${values.name} is saved`);
     if (id === null) return router.push(`/people/${answer.value.id}`);
     setAt(answer.value.version ?? at + 1);
@@ -55,6 +59,7 @@ export function PersonForm({ person, products, today, hours }: PersonFormProps) 
   return (
     <FormProvider {...form}>
       <form onSubmit={(event) => void submit(event)} noValidate className="flex flex-col gap-4">
+        {bar}
         <PersonFields at="" />
         <PatchTests products={products} today={today} hours={hours} />
         <section className="card-plain p-4 sm:p-5">
@@ -62,13 +67,24 @@ export function PersonForm({ person, products, today, hours }: PersonFormProps) 
         </section>
         <FormProblems
           title={
-            refusal
-              ? `${refusal.title} ${refusal.status === 409 ? "Copy what you changed, and open the card again." : ""}`
+            refusal && refusal.status !== 409
+              ? `${refusal.title} ${refusal.detail ?? ""}`
               : form.formState.isSubmitted && Object.keys(form.formState.errors).length
                 ? "Some fields need another look: each says what beside it."
                 : null
           }
           items={refusal?.errors}
+        />
+        <ConflictChoice
+          refusal={refusal}
+          onMine={(current) => {
+            setAt(current);
+            setRefusal(null);
+          }}
+          onTheirs={() => {
+            drop();
+            window.location.reload();
+          }}
         />
         {stopped.length > 0 && (
           <div role="alert" className="border-l-4 border-base-content bg-base-200 p-3">

@@ -14,6 +14,9 @@ import { NumberInput } from "@/ui/NumberInput";
 import { Field } from "@/ui/Field";
 import { dayWords, minutesWords } from "@/ui/format";
 import { send, sendFile } from "@/ui/request";
+import { useMounted } from "@/ui/useMounted";
+import { DraftFound } from "@/ui/saver/DraftFound";
+import { dropDraft, readDraft, writeDraft } from "@/ui/saver/drafts";
 
 /** What one says of a place at a glance, and the share that stands for it. */
 const HELD = [
@@ -26,6 +29,26 @@ const HELD = [
   ["5", "next to nothing"],
 ] as const;
 type Answer = RecordFields["fits"];
+
+/** What is typed into a record before it is saved. */
+interface Typed {
+  readonly after: number;
+  readonly held: Readonly<Partial<Record<ZoneId, string>>>;
+  readonly minutes: Readonly<Record<string, number | null>>;
+  readonly words: {
+    readonly on: string;
+    readonly reaction: string;
+    readonly verdict: string;
+    readonly changes: string;
+  };
+  readonly answers: { readonly fits: Answer; readonly reads: Answer };
+}
+
+/** A record's draft as this browser kept it; null where it is of another kind. */
+const typedOf = (value: unknown): Typed | null => {
+  const kept = value as Partial<Typed> | null;
+  return kept?.words && kept.answers && kept.held && kept.minutes ? (kept as Typed) : null;
+};
 
 /** Zones that were painted as a base, one of each pair: what one looks at in the mirror. */
 function lookedAt(zones: readonly ZoneId[]): ZoneId[] {
@@ -50,19 +73,32 @@ export function NewRecord() {
       ? { log, session, steps: stepsSeen(look, context, log) }
       : null;
   }, [look, context, given]);
-  const [after, setAfter] = useState<number>(given.brief.hoursWorn);
-  const [held, setHeld] = useState<Readonly<Partial<Record<ZoneId, string>>>>({});
-  const [minutes, setMinutes] = useState<Readonly<Record<string, number | null>>>({});
-  const [words, setWords] = useState({
-    on: sitting?.log.begunAt?.slice(0, 10) ?? given.today,
-    reaction: "",
-    verdict: "",
-    changes: "",
+  const draftKey = `record.${given.look.id}.${given.job?.id ?? "anyone"}`;
+  const fresh = (): Typed => ({
+    after: given.brief.hoursWorn,
+    held: {},
+    minutes: {},
+    words: {
+      on: sitting?.log.begunAt?.slice(0, 10) ?? given.today,
+      reaction: "",
+      verdict: "",
+      changes: "",
+    },
+    answers: { fits: null, reads: null },
   });
-  const [answers, setAnswers] = useState<{ fits: Answer; reads: Answer }>({
-    fits: null,
-    reads: null,
-  });
+  const [typed, setTyped] = useState<Typed>(fresh);
+  const { after, held, minutes, words, answers } = typed;
+  const [draft, setDraft] = useState(() => readDraft(draftKey, typedOf));
+  const isMounted = useMounted();
+  /** What is typed is kept in this browser until it is saved. */
+  const type = (values: Partial<Typed>) => {
+    const next = { ...typed, ...values };
+    setTyped(next);
+    writeDraft(draftKey, { version: 0, value: next });
+  };
+  const setAfter = (hours: number) => type({ after: hours });
+  const setWords = (next: Typed["words"]) => type({ words: next });
+  const setAnswers = (next: Typed["answers"]) => type({ answers: next });
   const [pictures, setPictures] = useState<readonly File[]>([]);
   const [problem, setProblem] = useState<string | null>(null);
   const form = useRef<HTMLElement>(null);
@@ -79,12 +115,15 @@ export function NewRecord() {
   const touch = (zone: ZoneId) => {
     const own = zones.find((entry) => zoneInfo(entry).kind === zoneInfo(zone).kind);
     if (own)
-      setHeld((now) => ({
-        ...now,
-        [own]:
-          HELD[(HELD.findIndex(([value]) => value === (now[own] ?? "")) + 1) % HELD.length]?.[0] ??
-          "",
-      }));
+      type({
+        held: {
+          ...held,
+          [own]:
+            HELD[
+              (HELD.findIndex(([value]) => value === (held[own] ?? "")) + 1) % HELD.length
+            ]?.[0] ?? "",
+        },
+      });
   };
   const looked = Object.entries(held)
     .filter(([, percent]) => percent)
@@ -149,11 +188,9 @@ export function NewRecord() {
         ? `The record is taken down, but not every picture: ${refused.join("; ")}`
         : null,
     );
-    setHeld({});
-    setMinutes({});
+    setTyped(fresh());
+    dropDraft(draftKey);
     setPictures([]);
-    setAnswers({ fits: null, reads: null });
-    setWords((now) => ({ ...now, reaction: "", verdict: "", changes: "" }));
     toast("Taken down", {
       description: "The forecasts and minutes of the next one have moved by it.",
     });
@@ -162,6 +199,18 @@ export function NewRecord() {
   if (!zones.length) return <p className="mt-3">Nothing is painted in this look yet.</p>;
   return (
     <section ref={form} aria-label="New record" className="card-plain mt-4 p-4 sm:p-5">
+      {isMounted && draft && (
+        <DraftFound
+          onRestore={() => {
+            setTyped(draft.value);
+            setDraft(null);
+          }}
+          onDiscard={() => {
+            dropDraft(draftKey);
+            setDraft(null);
+          }}
+        />
+      )}
       <h3 className="text-lg">How did it go on {given.person.name}?</h3>
       {sitting && (
         <p className="mt-1 text-sm">
@@ -247,7 +296,7 @@ export function NewRecord() {
                         className="select select-sm !w-36"
                         value={held[zone] ?? ""}
                         onChange={(event) =>
-                          setHeld((now) => ({ ...now, [zone]: event.target.value }))
+                          type({ held: { ...held, [zone]: event.target.value } })
                         }
                       >
                         {HELD.map(([value, text]) => (
@@ -293,8 +342,8 @@ export function NewRecord() {
                       label={`Minutes of ${name}`}
                       className="input-sm !w-20"
                       value={tookMinutes(id)}
-                      onChange={(took) => setMinutes((now) => ({ ...now, [id]: took }))}
-                      onEmpty={() => setMinutes((now) => ({ ...now, [id]: null }))}
+                      onChange={(took) => type({ minutes: { ...minutes, [id]: took } })}
+                      onEmpty={() => type({ minutes: { ...minutes, [id]: null } })}
                     />
                   </td>
                 </tr>

@@ -119,10 +119,11 @@ export function HouseRules({ version, changes: kept }: { version: number; change
                     <td className="py-1 pr-3">
                       <span className="flex items-center gap-2">
                         <NumberInput
+                          unit={unit}
                           least={least}
                           most={most}
                           label={label}
-                          aria-invalid={Boolean(error)}
+                          aria-invalid={Boolean(error) && !Number.isNaN(typed[id])}
                           aria-describedby={error ? `${id}-error` : undefined}
                           className={`!w-24 ${id in changed ? "border-2 !border-base-content font-bold" : ""}`}
                           value={asShown(typed[id] ?? value)}
@@ -131,7 +132,7 @@ export function HouseRules({ version, changes: kept }: { version: number; change
                         />
                         {unit}
                       </span>
-                      {error && (
+                      {error && !Number.isNaN(typed[id]) && (
                         <span id={`${id}-error`} role="alert" className="mt-1 block font-semibold">
                           {error}
                         </span>

@@ -12,6 +12,7 @@ import {
   ProductSchema,
   type Product,
 } from "@/core/paint";
+import { ConflictChoice } from "@/parts/forms/ConflictChoice";
 import {
   CheckField,
   ChecksField,
@@ -22,6 +23,7 @@ import {
   SelectField,
   TextField,
 } from "@/parts/forms/controls";
+import { useFormDraft } from "@/parts/forms/useFormDraft";
 import { showRefusal, useZodForm } from "@/parts/forms/useZodForm";
 import { Meter } from "@/parts/mixing/Meter";
 import { Field } from "@/ui/Field";
@@ -91,6 +93,12 @@ export function ProductForm({ product }: { product: Product | null }) {
   const form = useZodForm(ProductSchema, fields);
   const [refusal, setRefusal] = useState<Refusal | null>(null);
   const [at, setAt] = useState(version);
+  const { bar, drop } = useFormDraft(
+    form,
+    id === null ? "new.product" : `product.${id}`,
+    at,
+    setAt,
+  );
   const submit = form.handleSubmit(async (values) => {
     const answer =
       id === null
@@ -104,6 +112,7 @@ export function ProductForm({ product }: { product: Product | null }) {
       return showRefusal(form, answer.refusal);
     }
     setRefusal(null);
+    drop();
     toast(`${values.name} is saved`);
     if (id === null) return router.push("/shelf");
     setAt(answer.value.version ?? at + 1);
@@ -121,6 +130,7 @@ export function ProductForm({ product }: { product: Product | null }) {
   return (
     <FormProvider {...form}>
       <form onSubmit={(event) => void submit(event)} noValidate className="flex flex-col gap-4">
+        {bar}
         <Section title="Product">
           <TextField name="name" label="Name" />
           <SelectField
@@ -185,9 +195,20 @@ export function ProductForm({ product }: { product: Product | null }) {
           <ChecksField name="allergens" label="Contains" options={Object.entries(ALLERGENS)} />
           <TextField name="notes" label="Notes" long />
         </section>
+        <ConflictChoice
+          refusal={refusal}
+          onMine={(current) => {
+            setAt(current);
+            setRefusal(null);
+          }}
+          onTheirs={() => {
+            drop();
+            window.location.reload();
+          }}
+        />
         <FormProblems
           title={
-            refusal?.title ??
+            (refusal?.status === 409 ? null : refusal?.title) ??
             (form.formState.isSubmitted && Object.keys(form.formState.errors).length
               ? "Some fields need another look: each says what beside it."
               : null)

@@ -7,10 +7,19 @@ import { PersonSchema, type Person } from "@/core/people";
 import { Section, SelectField } from "./controls";
 import { NEW_PERSON, PersonFields } from "./PersonFields";
 
+/** Not chosen yet. */
+const NOBODY = "?";
+
 /** A setting: a known person or a new one described here, and the brief. An empty personId means the new one. */
 export const SettingSchema = z
   .object({ personId: z.string(), person: z.record(z.string(), z.unknown()), brief: BriefSchema })
   .superRefine((setting, context) => {
+    if (setting.personId === NOBODY)
+      context.addIssue({
+        code: "custom",
+        path: ["personId"],
+        message: "Choose who it is for, or somebody new.",
+      });
     if (setting.personId) return;
     const parsed = PersonSchema.safeParse(setting.person);
     for (const issue of parsed.error?.issues ?? [])
@@ -19,7 +28,8 @@ export const SettingSchema = z
 export type SettingInput = z.input<typeof SettingSchema>;
 
 export const newSetting = (people: readonly Person[]): SettingInput => ({
-  personId: people[0]?.id ?? "",
+  // Nobody is chosen for the painter: an allergy would go unnoticed with the wrong name.
+  personId: people.length ? NOBODY : "",
   person: NEW_PERSON,
   brief: USUAL_BRIEF,
 });
@@ -43,7 +53,11 @@ export function PersonOrNew({ people }: { people: readonly Person[] }) {
           <SelectField
             name="personId"
             label="Person"
-            options={[...people.map(({ id, name }) => [id, name] as const), ["", "somebody new"]]}
+            options={[
+              [NOBODY, "Choose a person"],
+              ...people.map(({ id, name }) => [id, name] as const),
+              ["", "somebody new"],
+            ]}
           />
         </Section>
       )}

@@ -28,7 +28,7 @@ const RETRY_MS = 4000;
 
 const timeNow = () => new Date().toTimeString().slice(0, 8);
 
-function stateOf(refusal: Refusal & { readonly currentVersion?: number }): SaveState {
+function stateOf(refusal: Refusal): SaveState {
   const why = refusal.detail ?? refusal.title;
   if (refusal.status === 0 || refusal.status >= 500) return { kind: "waiting", why };
   if (refusal.status === 409) return { kind: "stale", current: refusal.currentVersion ?? 0 };

@@ -3,6 +3,7 @@
 import { useEffect, useMemo, useState } from "react";
 import { temporal } from "zundo";
 import { createStore, useStore } from "zustand";
+import { useMounted } from "../useMounted";
 import { createSaver, type SaverOptions, type SaveState, type Saver } from "./createSaver";
 import { readDraft, type Draft } from "./drafts";
 
@@ -70,6 +71,7 @@ export function useSaved<T>(
     if (saver.reseat(first)) store.setState({ value: first.value });
   }, [saver, store, first]);
   useFlush(saver);
+  const isMounted = useMounted();
   const past = useStore(store.temporal, ({ pastStates }) => pastStates.length > 0);
   const future = useStore(store.temporal, ({ futureStates }) => futureStates.length > 0);
   const history = useMemo(
@@ -87,7 +89,7 @@ export function useSaved<T>(
     state: useStore(saver.state),
     history,
     saver,
-    draft,
+    draft: isMounted ? draft : null,
     restore: () => {
       if (!draft) return;
       saver.restore(draft);
