@@ -86,7 +86,7 @@ module.exports = {
       severity: "error",
       from: {
         orphan: true,
-        pathNot: ["\\.d\\.ts$", "^src/app/", "^src/instrumentation\\.ts$", "\\.css$"],
+        pathNot: ["\\.d\\.ts$", "^src/app/", "^src/(instrumentation|proxy)\\.ts$", "\\.css$"],
       },
       to: {},
     },

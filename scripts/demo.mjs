@@ -3,7 +3,7 @@
 import { existsSync, mkdirSync, renameSync } from "node:fs";
 import { homedir } from "node:os";
 import { join } from "node:path";
-import { answers, build, freePort, install, startServer } from "./steps.cjs";
+import { answers, build, endTogether, freePort, install, startServer } from "./steps.cjs";
 
 const folder =
   process.env.DERMAGRAPH_DATA ||
@@ -34,8 +34,7 @@ if (fresh) {
 
 const port = await freePort(wish);
 const server = startServer(port, { DERMAGRAPH_DATA: folder, DERMAGRAPH_DEMO: "1" });
-server.on("exit", (code) => process.exit(code ?? 0));
-for (const signal of ["SIGINT", "SIGTERM"]) process.on(signal, () => server.kill(signal));
+endTogether(server);
 if (!(await answers(`http://127.0.0.1:${port}`, 60))) {
   console.error("Dermagraph did not start; the lines above say why.");
   server.kill();

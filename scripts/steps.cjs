@@ -61,13 +61,38 @@ function freePort(wish = 0) {
   });
 }
 
-/** Starts the built application on 127.0.0.1. */
+const LOOPBACK = ["127.0.0.1", "localhost", "::1"];
+
+/** Where the application listens: this machine only. Others would need a passphrase, which is not built yet. */
+function host() {
+  const wish = process.env.DERMAGRAPH_HOST || "127.0.0.1";
+  if (LOOPBACK.includes(wish)) return wish;
+  console.error(
+    `DERMAGRAPH_HOST=${wish} would open the studio to the network without a passphrase: not started.`,
+  );
+  process.exit(1);
+}
+
+/** Starts the built application. */
 function startServer(port, extra = {}, stdio = "inherit") {
-  return spawn(process.execPath, [nextBin(), "start", "-H", "127.0.0.1", "-p", String(port)], {
+  const DERMAGRAPH_URL = `http://${host()}:${port}`;
+  const server = spawn(process.execPath, [nextBin(), "start", "-H", host(), "-p", String(port)], {
     cwd: ROOT,
     stdio,
-    env: { ...env, ...extra },
+    env: { ...env, DERMAGRAPH_URL, ...extra },
   });
+  return server;
+}
+
+/** Ends with the server, and the server with this: whatever way this process is told to end. */
+function endTogether(server) {
+  server.on("exit", (code) => process.exit(code ?? 0));
+  for (const signal of ["SIGINT", "SIGTERM", "SIGHUP"])
+    process.on(signal, () => {
+      server.kill("SIGTERM");
+      setTimeout(() => server.kill("SIGKILL"), 4000).unref();
+    });
+  process.on("exit", () => server.kill("SIGKILL"));
 }
 
 /** Whether a Dermagraph answers at an address within some seconds. */
@@ -110,6 +135,7 @@ module.exports = {
   build,
   freePort,
   startServer,
+  endTogether,
   answers,
   CHROMIUM,
 };

@@ -94,22 +94,41 @@ function problemOf(error: unknown): ProblemDocument {
 
 const LARGEST_BODY = 1_000_000;
 
+/** Reads a body no further than it may be long. @throws Problem 413 as soon as it is longer */
+async function readLimited(request: Request, most: number): Promise<Uint8Array> {
+  const tooLarge = () =>
+    new Problem({
+      type: `${KINDS}too-large`,
+      title: "That is too much at once.",
+      status: 413,
+      errors: [{ field: "body", message: `at most ${most} bytes` }],
+    });
+  if (Number(request.headers.get("content-length") ?? 0) > most) throw tooLarge();
+  const parts: Uint8Array[] = [];
+  let length = 0;
+  const reader = request.body?.getReader();
+  for (;;) {
+    const part = await reader?.read();
+    if (!part || part.done) break;
+    length += part.value.length;
+    if (length > most) {
+      void reader?.cancel().catch(() => undefined);
+      throw tooLarge();
+    }
+    parts.push(part.value);
+  }
+  return Buffer.concat(parts);
+}
+
 async function readJson(request: Request): Promise<unknown> {
-  if (!request.headers.get("content-type")?.startsWith("application/json"))
+  if (request.headers.get("content-type")?.split(";")[0]?.trim() !== "application/json")
     throw new Problem({
       type: `${KINDS}media-type`,
       title: "Send JSON.",
       status: 415,
       errors: [{ field: "content-type", message: "must be application/json" }],
     });
-  const text = await request.text();
-  if (text.length > LARGEST_BODY)
-    throw new Problem({
-      type: `${KINDS}too-large`,
-      title: "That is too much at once.",
-      status: 413,
-      errors: [{ field: "body", message: `at most ${LARGEST_BODY} characters` }],
-    });
+  const text = new TextDecoder().decode(await readLimited(request, LARGEST_BODY));
   try {
     return readOutside(text);
   } catch {

@@ -6,6 +6,7 @@ import { useRouter } from "next/navigation";
 import { useState, useSyncExternalStore } from "react";
 import { useHotkeys } from "react-hotkeys-hook";
 import { Toaster } from "sonner";
+import { z } from "zod";
 import { Dialog } from "@/ui/Dialog";
 import { PLACES } from "./places";
 import { Rail } from "./Rail";
@@ -27,6 +28,9 @@ const KEYS: readonly (readonly [keys: string, does: string])[] = [
   ["Delete", "take the layer out"],
   ["Ctrl P", "print the plan"],
 ];
+
+// The page may run no text as a program (its content security policy): schemas are not compiled.
+z.config({ jitless: true });
 
 type Theme = "studio" | "wings";
 
