@@ -1,7 +1,7 @@
 import "server-only";
 import { createEvents, type EventAttributes } from "ics";
 import { touchUps } from "@/core/advice";
-import { wearForecast, zoneWords, type LookContext } from "@/core/look";
+import { safetyNotes, wearForecast, zoneWords, type LookContext } from "@/core/look";
 import { buildList } from "@/core/piece";
 import { planCall, removalOf, type CallFields, type CallPlan } from "@/core/plan";
 import { contextOf } from "@/core/record";
@@ -174,6 +174,13 @@ export async function callSheet(date: string): Promise<{ body: Uint8Array; name:
     if (plan.startAt)
       out.write(`The call begins at ${plan.startAt.slice(11, 16)}.`, { before: 0.3 });
     writeWithheld();
+    const own = new Set(
+      plan.placed.filter((entry) => entry.artist === artist).map(({ performer }) => performer),
+    );
+    for (const job of jobs.filter(({ id }) => own.has(id))) {
+      const notes = safetyNotes(job.look, job.context).map(({ text }) => text);
+      out.write(`${job.person.name}: ${notes.join(" ")}`, { bold: true, before: 0.3 });
+    }
     for (const { performer, chair, layer, start, end } of stretches(plan, artist)) {
       const job = jobs.find(({ id }) => id === performer);
       const name = job?.look.layers.find(({ id }) => id === layer)?.name ?? layer;

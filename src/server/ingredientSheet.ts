@@ -1,7 +1,7 @@
 import "server-only";
 import { z } from "zod";
 import { paintNeeded } from "@/core/kit";
-import { materialOf, recipeOf, zoneWords } from "@/core/look";
+import { safetyNotes, materialOf, recipeOf, zoneWords } from "@/core/look";
 import { ALLERGENS, allergensOf, GRADES, material, type Product } from "@/core/paint";
 import { contextOf } from "@/core/record";
 import { fieldErrors, invalid, notFound } from "./problem";
@@ -38,6 +38,7 @@ export async function ingredientSheet(
     );
   const out = textPdf(`${look.name}: what is in it`, "usual");
   out.write(`${look.name}: what goes on ${given.person.name}`, { bold: true, times: 1.6 });
+  for (const { text } of safetyNotes(look, context)) out.write(text, { bold: true, before: 0.2 });
   const all = [...new Set([...used.values()].flatMap(allergensOf))];
   out.write(
     all.length

@@ -1,5 +1,6 @@
 import "server-only";
 import { z } from "zod";
+import { safetyNotes } from "@/core/look";
 import { isChild } from "@/core/people";
 import { removalOf } from "@/core/plan";
 import { contextOf } from "@/core/record";
@@ -34,6 +35,8 @@ export async function removalCard(
     `${look.name}, for ${isChild(person) ? `the parent or guardian of ${person.name}` : person.name}. About ${removal.minutes} minutes in all, in this order:`,
     { before: 0.3 },
   );
+  for (const { text } of safetyNotes(look, contextOf(given)))
+    out.write(text, { bold: true, before: 0.2 });
   removal.steps.forEach((step, i) => {
     out.write(`${i + 1}. ${step.label}: ${step.with}`, { bold: true, before: 0.45 });
     out.write(`${step.where}; about ${step.minutes} min; ${step.care}.`, { indent: 12 });

@@ -7,7 +7,14 @@ import {
   type Frame,
   type Point,
 } from "../anatomy";
-import { placedStrokes, strokeOutline, type Look, type LookContext, type Mark } from "../look";
+import {
+  safetyNotes,
+  placedStrokes,
+  strokeOutline,
+  type Look,
+  type LookContext,
+  type Mark,
+} from "../look";
 import { ruler, type Sheet, type SheetShape, type SheetText } from "./faceSheet";
 import { PAPERS, type PaperKey } from "./paper";
 
@@ -176,6 +183,15 @@ export function bodySheets({
           y: 16.5,
           sizeMm: 3.2,
           text: `stencil for ${context.person.name}, 1:1; neighbours overlap by ${OVERLAP_MM} mm, cross on cross`,
+        },
+        {
+          x: MARGIN.side,
+          y: 20.5,
+          sizeMm: 2.8,
+          bold: true,
+          text: safetyNotes(look, context)
+            .map(({ text }) => text)
+            .join(" "),
         },
         {
           x: MARGIN.side,

@@ -1,5 +1,6 @@
 import { placement, type Figure, type LandmarkName, type Point } from "../anatomy";
 import {
+  safetyNotes,
   hexOf,
   markLabel,
   placedStrokes,
@@ -238,6 +239,15 @@ function textsOf(
         kind === "blank"
           ? "blank chart, measured on this face"
           : `${SHEET_KINDS[kind]} for ${context.person.name}, 1:1`,
+    },
+    {
+      x: 12,
+      y: 20.5,
+      sizeMm: 2.8,
+      bold: true,
+      text: safetyNotes(look, context)
+        .map(({ text }) => text)
+        .join(" "),
     },
     {
       x: (widthMm - RULER_MM) / 2,

@@ -63,6 +63,7 @@ export { standInsFor } from "./standIns";
 export { allowedZones } from "./allowedZones";
 export { suggestLayer, withPaint } from "./suggestLayer";
 export { placeFor } from "./placeFor";
+export { safetyNotes, untestedProducts, type SafetyNote } from "./safetyNotes";
 export { marksOn, touched, zonesOfMarks } from "./touched";
 export {
   alignMarks,

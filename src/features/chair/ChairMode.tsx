@@ -14,9 +14,10 @@ import {
   type ChairEvent,
   type ChairStep,
 } from "@/core/chair";
-import { predict } from "@/core/look";
+import { predict, safetyNotes, type SafetyNote } from "@/core/look";
 import { makePlan, seat } from "@/core/plan";
 import { contextOf } from "@/core/record";
+import { SafetyStrip } from "@/parts/safety/SafetyStrip";
 import type { ChairGiven } from "@/server/chair";
 import { Dialog } from "@/ui/Dialog";
 import { focusSoon } from "@/ui/focusSoon";
@@ -61,6 +62,7 @@ function Chair({ given, known, setting, rehearsal }: Given) {
   const kept = useKeptOffline();
   const state = useMemo(() => readLog(steps, events), [steps, events]);
   const seconds = useSeconds();
+  const notes = useMemo(() => safetyNotes(look, context), [look, context]);
   const { begunAt } = state;
   const now = begunAt ? (seconds - Date.parse(begunAt)) / 60_000 : 0;
   const [chosen, setChosen] = useState<string | null>(null);
@@ -112,6 +114,7 @@ function Chair({ given, known, setting, rehearsal }: Given) {
           rehearsal={rehearsal}
           home={home}
           kept={kept}
+          notes={notes}
           onBegin={(trial) => {
             log({ kind: "begin", rehearsal: trial });
             focusSoon("[data-step]");
@@ -148,6 +151,7 @@ function Chair({ given, known, setting, rehearsal }: Given) {
           state={state}
           at={step ? steps.indexOf(step) : steps.length}
           progress={progress}
+          notes={notes}
           sending={sending}
           kept={kept}
         />
@@ -227,8 +231,10 @@ function Begin({
   rehearsal,
   home,
   kept,
+  notes,
   onBegin,
 }: {
+  notes: readonly SafetyNote[];
   given: ChairGiven;
   steps: number;
   minutes: number;
@@ -253,6 +259,7 @@ function Begin({
           notes, P pauses.
         </p>
       )}
+      <SafetyStrip notes={notes} className="text-lg" />
       <label className="flex min-h-12 items-center gap-3 text-lg">
         <input
           type="checkbox"
@@ -295,6 +302,7 @@ function Head({
   state,
   at,
   progress,
+  notes,
   sending,
   kept,
 }: {
@@ -304,6 +312,7 @@ function Head({
   state: ReturnType<typeof readLog>;
   at: number;
   progress: ReturnType<typeof progressOf> | null;
+  notes: readonly SafetyNote[];
   sending: Sending;
   kept: boolean;
 }) {
@@ -320,6 +329,7 @@ function Head({
         <p>
           {look} on {person}
           {state.rehearsal && ", rehearsal"}
+          <strong> · {notes.map(({ text }) => text).join(" ")}</strong>
         </p>
         <p role="status">
           step {Math.min(at + 1, steps.length)} of {steps.length} · <strong>{words}</strong>

@@ -2,10 +2,12 @@
 
 import { Printer } from "lucide-react";
 import Link from "next/link";
+import { safetyNotes } from "@/core/look";
 import type { DayStep, Plan } from "@/core/plan";
 import { changeWords, RULES } from "@/core/rules";
 import { FaceFigure } from "@/parts/figure/FaceFigure";
 import { PlanTimeline } from "@/parts/figure/PlanTimeline";
+import { SafetyStrip } from "@/parts/safety/SafetyStrip";
 import { FindingsList } from "@/parts/workspace/FindingsList";
 import { useWorking } from "@/parts/workspace/WorkspaceContext";
 import { Empty } from "@/ui/Empty";
@@ -84,6 +86,7 @@ function Sheet({ plan }: { plan: Plan }) {
           Print the plan
         </button>
       </header>
+      <SafetyStrip notes={safetyNotes(look, context)} className="mt-3" />
       <div className="mt-4 grid gap-5 md:grid-cols-[15rem_1fr] print:grid-cols-[52mm_1fr]">
         <div
           className="self-start overflow-hidden rounded-box bg-surround"
@@ -139,6 +142,21 @@ function Sheet({ plan }: { plan: Plan }) {
       <div className="mt-6 grid gap-6 lg:grid-cols-2 print:grid-cols-2">
         <Kit plan={plan} />
         <div className="flex flex-col gap-6">
+          {plan.findings.length > 0 && (
+            <section className="keep">
+              <h3 className="mb-2 text-xl">Findings</h3>
+              <ul aria-label="Findings" className="flex flex-col gap-1.5 text-sm">
+                {plan.findings.map(({ key, rule, message }) => (
+                  <li key={key} className="border-l-4 border-base-content pl-3">
+                    {message}{" "}
+                    <Link className="link" href={`/rules#${rule}`} title={RULES[rule].title}>
+                      {rule}
+                    </Link>
+                  </li>
+                ))}
+              </ul>
+            </section>
+          )}
           <section className="keep">
             <h3 className="mb-2 text-xl">Cautions</h3>
             <ul aria-label="Cautions" className="flex flex-col gap-1.5 text-sm">

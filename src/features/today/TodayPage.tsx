@@ -1,5 +1,7 @@
 import Link from "next/link";
 import type { ReactNode } from "react";
+import { safetyNotes } from "@/core/look";
+import { contextOf } from "@/core/record";
 import { LaterFigure } from "@/parts/figure/LaterFigure";
 import type { LookCard, Today } from "@/server/overview";
 import { Empty } from "@/ui/Empty";
@@ -215,6 +217,11 @@ function NextJob({ card }: { card: LookCard }) {
               at the chair
             </Link>{" "}
             · {given.brief.airDegC} °C, {given.brief.rh} %
+          </p>
+          <p className="mt-1 text-sm font-semibold">
+            {safetyNotes(look.design, contextOf(given))
+              .map(({ text }) => text)
+              .join(" ")}
           </p>
           <p className="mt-1 text-sm">
             {plan.stopped ? (

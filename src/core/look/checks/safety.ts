@@ -18,6 +18,7 @@ import type { LookPatch } from "../patch";
 import type { Layer } from "../schema";
 import type { Stack } from "../stack";
 import type { Mark } from "../motifs";
+import { untestedProducts } from "../safetyNotes";
 import { marksOn, zonesOfMarks } from "../touched";
 import { zoneWords } from "../words";
 
@@ -188,19 +189,8 @@ export function allergy(stack: Stack): Remark[] {
 
 /** SAFE-2: products of this look that nobody has tested on this person yet. */
 export function untested(stack: Stack): Remark[] {
-  const { person, today } = stack.context;
-  const used = new Map(
-    stack.look.layers
-      .flatMap((layer) => recipeOf(layer, stack.context.products))
-      .map(({ product }) => [product.id, product]),
-  );
-  const open = [...used.values()].filter(
-    (product) =>
-      product.grade !== "prop" &&
-      !person.patchTests.some(
-        (test) => test.productId === product.id && test.result === "clear" && test.on <= today,
-      ),
-  );
+  const { person } = stack.context;
+  const open = untestedProducts(stack.look, stack.context);
   if (!open.length) return [];
   const layers = stack.look.layers.filter((layer) =>
     recipeOf(layer, stack.context.products).some(({ product }) => open.includes(product)),
