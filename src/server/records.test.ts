@@ -101,6 +101,9 @@ describe("a record", () => {
         ?.session,
     ).toBe(session);
     expect(await statusOf(takeDown(record({ session })))).toBe(400);
+    const at = crypto.randomUUID();
+    const four = [1, 2, 3, 4].map(() => statusOf(takeDown(record({ session: at }))));
+    expect((await Promise.all(four)).sort()).toEqual([200, 400, 400, 400]);
     const given = await loadWorkspace("sundog", "sundog-hillside");
     if (!given?.job) throw new Error("the demo has the job");
     const step = given.look.design.layers[1]?.id ?? "";

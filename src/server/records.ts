@@ -45,6 +45,9 @@ export const NewRecordSchema = z
     },
   );
 
+const recordedAlready = () =>
+  invalid([{ field: "session", message: "this sitting has its record already" }]);
+
 /** Takes down what was seen of a look that was worn or rehearsed, beside what the house forecast for it then. @throws Problem */
 export async function takeDown({
   lookId,
@@ -60,7 +63,7 @@ export async function takeDown({
   const { factors: _, speed: __, ...asTheHouse } = given;
   const context = contextOf(asTheHouse);
   if (said.session && given.records.some((record) => record.session === said.session))
-    throw invalid([{ field: "session", message: "this sitting has its record already" }]);
+    throw recordedAlready();
   const forecast = wearForecast(design, context);
   const wear = seen.map((entry, i) => {
     const own = forecast.filter(({ zone }) => zone === entry.zone);
@@ -79,18 +82,19 @@ export async function takeDown({
     return { ...step, name: own.title, plannedMinutes: Math.round(own.handsOnMinutes * 100) / 100 };
   });
   const id = newId();
-  await addRecord(await studio(), {
-    id,
-    lookId,
-    jobId,
-    personId: given.job.personId,
-    fields: RecordSchema.parse({
-      ...said,
-      lookName: design.name,
-      brief: given.brief,
-      wear,
-      steps: timed,
-    }),
+  const { personId } = given.job;
+  const fields = RecordSchema.parse({
+    ...said,
+    lookName: design.name,
+    brief: given.brief,
+    wear,
+    steps: timed,
+  });
+  // Asked again where nothing can come between: a button pressed four times makes one record.
+  await (await studio()).transaction().execute(async (tx) => {
+    const others = said.session ? await listRecords(tx, { lookId }) : [];
+    if (others.some(({ session }) => session === said.session)) throw recordedAlready();
+    await addRecord(tx, { id, lookId, jobId, personId, fields });
   });
   return { id };
 }

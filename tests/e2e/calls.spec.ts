@@ -70,7 +70,7 @@ test("a call: two performers on one board, a second artist and chair shorten it,
   await call.getByRole("checkbox", { name: "Perrin Vaile" }).uncheck();
   await expect(call.getByRole("row", { name: /Hail/ })).toHaveCount(0);
   await call.getByRole("checkbox", { name: "Perrin Vaile" }).check();
-  await expect(call.getByText("saved", { exact: true })).toBeVisible();
+  await expect(call.getByText(/^saved \d\d:/)).toBeVisible();
   await page.reload({ waitUntil: "networkidle" });
   await expect(call.getByLabel("Name of artist 2")).toHaveValue("Odo");
 

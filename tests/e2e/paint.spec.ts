@@ -111,7 +111,7 @@ test("the same look for the dry quarry and the wet reservoir gets other systems,
   await studio.close();
 });
 
-test("chosen by hand a system keeps its findings, and one that a safety rule stops can't be taken, by the page or past it", async ({
+test("chosen by hand a system keeps its findings, and one that a safety rule stops can't be taken by the page, nor painted from past it", async ({
   page,
   request,
 }) => {
@@ -130,7 +130,7 @@ test("chosen by hand a system keeps its findings, and one that a safety rule sto
     "kept away from the eyes by its kind",
   );
   await expect(hand.getByRole("option", { name: /alcohol colour/ })).toHaveCount(0);
-  // Past the page: alcohol round the eyes as a system is refused whatever else is said.
+  // Past the page: alcohol round the eyes as a system is a draft, whatever else is said.
   const look = JSON.parse(readFileSyncOf(studio.folder, "drought")) as {
     version: number;
     design: { system: object; accepted: string[] };
@@ -143,8 +143,13 @@ test("chosen by hand a system keeps its findings, and one that a safety rule sto
       system: { ...look.design.system, eyes: "alcoholActivated" },
     },
   });
-  expect(forced.status).toBe(422);
-  expect((forced.body.findings as { rule: string }[]).map(({ rule }) => rule)).toContain("SAFE-3");
+  expect(forced.status).toBe(200);
+  const print = await request.get(
+    `${studio.url}/api/looks/drought/template?kind=chart&format=pdf&job=drought-quarry`,
+  );
+  expect(print.status()).toBe(422);
+  const { findings } = (await print.json()) as { findings: { rule: string }[] };
+  expect(findings.map(({ rule }) => rule)).toContain("SAFE-3");
   expect(
     (
       await call(request, "PUT", `${studio.url}/api/house`, {
