@@ -199,7 +199,7 @@ function NextJob({ card }: { card: LookCard }) {
         />
       </div>
       <div className="flex flex-1 flex-wrap items-start justify-between gap-3 p-4">
-        <div>
+        <div className="min-w-0 flex-1 basis-72">
           <h3 className="text-xl">
             <Link
               className="hover:underline"
