@@ -142,6 +142,10 @@ export async function archiveLook(id: string, archived: boolean): Promise<void> 
   await setArchived(await studio(), "look", id, archived);
 }
 
+export async function archiveJob(id: string, archived: boolean): Promise<void> {
+  await setArchived(await studio(), "job", id, archived);
+}
+
 export const NewJobSchema = z
   .object({
     lookId: Id,

@@ -1,6 +1,6 @@
 import "server-only";
 import { z } from "zod";
-import { Archived, NotFound, StaleVersion } from "@/store";
+import { NotFound, StaleVersion, WasArchived } from "@/store";
 import type { Finding } from "@/core/look";
 import { plainMessage } from "@/core/messages";
 import { readJson as readOutside } from "@/core/text";
@@ -75,7 +75,7 @@ function problemOf(error: unknown): ProblemDocument {
       detail: "Another tab or person saved this after you opened it. Keep both, or take theirs.",
       currentVersion: error.current,
     };
-  if (error instanceof Archived)
+  if (error instanceof WasArchived)
     return {
       type: `${KINDS}archived`,
       title: "This was archived.",

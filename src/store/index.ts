@@ -1,6 +1,14 @@
+export {
+  ARCHIVE_KINDS,
+  deleteArchived,
+  listArchived,
+  StillUsed,
+  type Archived,
+  type ArchiveKind,
+} from "./archive";
 export { dataFolder, databasePath, openStore, type Store } from "./database";
 export { backupsIn, countsOf, inspectBackup, swapIn, writeBackup, type Counts } from "./backup";
-export { NotFound, setArchived, Archived, StaleVersion } from "./versioned";
+export { NotFound, setArchived, StaleVersion, WasArchived } from "./versioned";
 export { addPerson, findPerson, forgetPerson, listPeople, savePerson } from "./people";
 export { addHouse, currentHouse, listHouse, type HouseVersion } from "./house";
 export { addRecord, listRecords } from "./records";

@@ -15,7 +15,7 @@ export class NotFound extends Error {
 }
 
 /** It is there, but archived: nothing is written to what is out of sight. */
-export class Archived extends Error {
+export class WasArchived extends Error {
   constructor(what: string) {
     super(`${what} was archived`);
   }
@@ -26,7 +26,7 @@ type VersionedTable = "person" | "product" | "look" | "job" | "mix" | "reference
 /**
  * Writes columns of one row if it still has the version the caller started from.
  * @returns the new version
- * @throws StaleVersion, NotFound, Archived
+ * @throws StaleVersion, NotFound, WasArchived
  */
 export async function updateVersioned(
   db: Store,
@@ -50,7 +50,7 @@ export async function updateVersioned(
     .where("id", "=", id)
     .executeTakeFirst();
   if (!row) throw new NotFound(table);
-  if (row.archived) throw new Archived(table);
+  if (row.archived) throw new WasArchived(table);
   throw new StaleVersion(row.version);
 }
 

@@ -25,11 +25,11 @@ export function PutAway({ url, name, then }: PutAwayProps) {
   const putAway = async () => {
     if (!(await set(true))) return;
     router.push(then);
-    toast(`${name} is put away`, { action: { label: "Undo", onClick: () => void set(false) } });
+    toast(`${name} archived`, { action: { label: "Undo", onClick: () => void set(false) } });
   };
   return (
     <button type="button" className="btn" onClick={() => void putAway()}>
-      Put {name} away
+      Archive {name}
     </button>
   );
 }

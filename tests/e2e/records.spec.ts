@@ -1,4 +1,4 @@
-import { expect, test } from "./studio";
+import { call, expect, test } from "./studio";
 
 test("the shelf: a pot is used and weighed, and what is left is the sum of its ledger", async ({
   page,
@@ -107,16 +107,55 @@ test("the brief saves itself as it is typed, and the plan follows the weather an
   await expect(page.getByLabel("Travel, min")).toHaveValue("90");
 });
 
-test("what is put away is out of sight, kept, and comes back with the toast's undo", async ({
+test("what is archived is out of sight, kept, and comes back with the toast's undo", async ({
   page,
   demo,
 }) => {
   await page.goto(`${demo.url}/shelf/dusk-violet`, { waitUntil: "networkidle" });
-  await page.getByRole("button", { name: "Put Dusk violet away" }).click();
+  await page.getByRole("button", { name: "Archive Dusk violet" }).click();
   await expect(page.getByRole("heading", { name: "Shelf" })).toBeVisible();
   await expect(page.getByRole("link", { name: "Dusk violet" })).toHaveCount(0);
   await page.getByRole("button", { name: "Undo" }).click();
   await expect(page.getByRole("link", { name: "Dusk violet" })).toBeVisible();
+});
+
+test("the archive brings back a job and a look, and deletes one for good", async ({
+  page,
+  empty,
+  request,
+}) => {
+  const at = empty.url;
+  await call(request, "POST", `${at}/api/demo-shelf`, {});
+  await page.goto(`${at}/looks/new`, { waitUntil: "networkidle" });
+  await page.getByLabel("Name of the look").fill("Squall");
+  await page.getByLabel("Name", { exact: true }).fill("Somebody");
+  await page.getByRole("button", { name: "Save the brief and choose paint" }).click();
+  await page.waitForURL(/\/paint$/);
+  const [, lookId, jobId] = /looks\/([^/]+)\/([^/]+)\//.exec(page.url()) ?? [];
+  const away = (url: string) => call(request, "PUT", `${at}${url}/archived`, { archived: true });
+  expect((await away(`/api/jobs/${jobId}`)).status).toBe(200);
+  expect((await away(`/api/looks/${lookId}`)).status).toBe(200);
+  // What is archived takes no late save.
+  const late = await call(request, "PUT", `${at}/api/looks/${lookId}`, {
+    version: 1,
+    design: { schema: 1, name: "late", layers: [] },
+  });
+  expect(late.status).toBe(410);
+
+  await page.goto(`${at}/archive`, { waitUntil: "networkidle" });
+  await page.getByRole("button", { name: "Restore Squall on Somebody" }).click();
+  await expect(page.getByRole("region", { name: "Jobs" })).toHaveCount(0);
+  await page.getByRole("button", { name: "Restore Squall", exact: true }).click();
+  await expect(page.getByRole("heading", { name: "Nothing archived" })).toBeVisible();
+  await page.goto(`${at}/looks/${lookId}/${jobId}/brief`, { waitUntil: "networkidle" });
+  await page.getByRole("button", { name: "Archive Squall" }).click();
+  await expect(page.getByText("Squall archived")).toBeVisible();
+
+  await page.goto(`${at}/archive`, { waitUntil: "networkidle" });
+  await page.getByRole("button", { name: "Delete Squall for good" }).click();
+  await page.getByRole("dialog").getByRole("button", { name: "Delete for good" }).click();
+  await expect(page.getByRole("heading", { name: "Nothing archived" })).toBeVisible();
+  expect((await request.get(`${at}/looks/${lookId}`)).status()).toBe(404);
 });
 
 test("a look designed on a stand-in gets its first person and brief", async ({ page, demo }) => {

@@ -150,7 +150,12 @@ function EditBrief({ job }: { job: Job }) {
         </Section>
         <BriefFields at="brief." />
         <ReferencePicture />
-        <div className="self-start">
+        <div className="flex flex-wrap gap-3 self-start">
+          <PutAway
+            url={`/api/jobs/${job.id}/archived`}
+            name={`this job on ${person.name}`}
+            then={`/looks/${given.look.id}`}
+          />
           <PutAway
             url={`/api/looks/${given.look.id}/archived`}
             name={given.look.design.name}

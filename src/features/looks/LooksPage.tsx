@@ -15,6 +15,9 @@ export function LooksPage({ shown }: { shown: LooksShown }) {
       lead="Each card is drawn from its plan: films of paint over this person's skin."
       action={
         <div className="flex flex-wrap items-start gap-3">
+          <Link href="/archive" className="btn">
+            Archive
+          </Link>
           <BringIn />
           <Link href="/looks/new" className="btn btn-primary">
             New look from a brief

@@ -12,9 +12,14 @@ export function PeoplePage({ people }: { people: readonly Person[] }) {
       title="People"
       lead="Skin, allergies, patch tests and measures: what every plan is judged against."
       action={
-        <Link href="/people/new" className="btn btn-primary">
-          New person
-        </Link>
+        <div className="flex flex-wrap gap-3">
+          <Link href="/archive" className="btn">
+            Archive
+          </Link>
+          <Link href="/people/new" className="btn btn-primary">
+            New person
+          </Link>
+        </div>
       }
     >
       {people.length === 0 ? (

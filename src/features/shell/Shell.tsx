@@ -110,6 +110,7 @@ export function Shell({ theme: first }: { theme: Theme }) {
                 theme === "studio" ? "Dark theme (wings)" : "Light theme (studio)",
                 () => setTheme(other),
               ] as const,
+              ["Archive", () => router.push("/archive")] as const,
               ["Keys", () => setOpen("keys")] as const,
             ].map(([label, act]) => (
               <Command.Item

@@ -1,0 +1,6 @@
+import { archiveJob, ArchiveSchema } from "@/server/looks";
+import { jsonRoute } from "@/server/problem";
+
+export const PUT = jsonRoute(ArchiveSchema, ({ archived }, { id }: { id: string }) =>
+  archiveJob(id, archived),
+);
