@@ -96,13 +96,16 @@ test("thirty malformed bodies to every route give a problem with the field named
   request,
 }) => {
   const routes = writingRoutes();
-  expect(routes).toHaveLength(45);
+  expect(routes).toHaveLength(48);
   expect(BODIES).toHaveLength(30);
   const before = digest(demo.folder);
   for (const { method, path } of routes) {
     const url =
       demo.url +
-      path.replace("[date]", "2026-11-24").replace("[id]", IDS[path.split("/")[2] ?? ""] ?? "none");
+      path
+        .replace("[date]", "2026-11-24")
+        .replace("[kind]", "look")
+        .replace("[id]", IDS[path.split("/")[2] ?? ""] ?? "none");
     for (const body of BODIES) {
       const answer = await call(request, method, url, body);
       const what = `${method} ${path} ${JSON.stringify(body).slice(0, 80)}`;
