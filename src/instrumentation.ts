@@ -1,11 +1,9 @@
 /** Runs once when the server starts: opens the studio, and fills an empty one when asked to. */
 export async function register(): Promise<void> {
   if (process.env.NEXT_RUNTIME !== "nodejs") return;
-  const { refuseOddMethods } = await import("./server/oddMethods");
-  refuseOddMethods();
-  const { studio } = await import("./server/studio");
-  await studio();
-  if (process.env.DERMAGRAPH_DEMO === "1") {
+  const { openOrTell, standAtTheDoor } = await import("./server/frontDoor");
+  standAtTheDoor();
+  if ((await openOrTell()) && process.env.DERMAGRAPH_DEMO === "1") {
     const { loadDemoWhenEmpty } = await import("./server/demo");
     await loadDemoWhenEmpty();
   }

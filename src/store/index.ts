@@ -7,6 +7,7 @@ export {
   type ArchiveKind,
 } from "./archive";
 export { dataFolder, databasePath, openStore, type Store } from "./database";
+export { StudioInUse } from "./lock";
 export { backupsIn, countsOf, inspectBackup, swapIn, writeBackup, type Counts } from "./backup";
 export { NotFound, setArchived, StaleVersion, WasArchived } from "./versioned";
 export { addPerson, findPerson, forgetPerson, listPeople, savePerson } from "./people";
