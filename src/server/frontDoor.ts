@@ -3,24 +3,31 @@ import { copyFileSync, existsSync, renameSync } from "node:fs";
 import { Server, type IncomingMessage, type ServerResponse } from "node:http";
 import { basename, join } from "node:path";
 import { backupsIn, databasePath, dataFolder, inspectBackup, swapIn } from "@/store";
+import { refusalOf, type Refused } from "./gate";
 import { studio } from "./studio";
 import { troubleOf, troublePage, type Trouble } from "./trouble";
 
-const USED = new Set(["GET", "HEAD", "POST", "PUT", "DELETE", "OPTIONS"]);
-
 let trouble: Trouble | null = null;
 
-/** Opens the studio; what keeps it shut is told at every address until it is mended. */
-export async function openOrTell(): Promise<boolean> {
+/** While it is being opened whoever knocks waits. */
+let opening: Promise<boolean> | null = null;
+
+async function open(): Promise<boolean> {
   try {
     await studio();
     trouble = null;
-    return true;
   } catch (error) {
     console.error(error);
     trouble = troubleOf(error);
-    return false;
   }
+  opening = null;
+  return trouble === null;
+}
+
+/** Opens the studio; what keeps it shut is told at every address until it is mended. */
+export function openOrTell(): Promise<boolean> {
+  opening = open();
+  return opening;
 }
 
 /** Puts a whole backup in the place of the damaged file, which is kept. */
@@ -36,15 +43,33 @@ async function recover(name: string): Promise<void> {
   await openOrTell();
 }
 
-const isOwn = ({ headers }: IncomingMessage): boolean => {
-  const { origin, host } = headers;
-  return origin === undefined || origin === `http://${host ?? ""}`;
-};
+const one = (header: string | string[] | undefined): string | null =>
+  (Array.isArray(header) ? header[0] : header) ?? null;
+
+function refusal({ method, url, headers }: IncomingMessage): Refused | null {
+  return refusalOf(
+    {
+      method: method ?? "",
+      path: (url ?? "/").split("?")[0] ?? "/",
+      host: one(headers.host),
+      origin: one(headers.origin),
+      site: one(headers["sec-fetch-site"]),
+      mode: one(headers["sec-fetch-mode"]),
+      length: one(headers["content-length"]),
+    },
+    process.env.DERMAGRAPH_ORIGIN ?? null,
+  );
+}
+
+function refuse(response: ServerResponse, refused: Refused): void {
+  response.writeHead(refused.status, { "content-type": "application/problem+json" });
+  response.end(JSON.stringify({ type: "urn:dermagraph:problem:gate", ...refused }));
+}
 
 async function answerTrouble(request: IncomingMessage, response: ServerResponse): Promise<void> {
   const url = new URL(request.url ?? "/", "http://studio");
   const name = url.searchParams.get("backup");
-  if (request.method === "POST" && url.pathname === "/recover" && name && isOwn(request)) {
+  if (request.method === "POST" && url.pathname === "/recover" && name) {
     await recover(name).catch((error: unknown) => console.error(error));
     response.writeHead(303, { location: "/" }).end();
     return;
@@ -61,20 +86,21 @@ async function answerTrouble(request: IncomingMessage, response: ServerResponse)
 }
 
 /**
- * Stands before Next itself: answers methods nothing here uses (Next can't even make a request of
- * TRACE and fails with a 500 before its proxy is asked), and every address while the studio is shut.
+ * Stands before Next itself: the gate for every page, route and file, and the one answer to every
+ * address while the studio is shut. (Next can't even make a request of some methods, such as TRACE,
+ * and fails with a 500 before its own proxy is asked; and its proxy keeps a copy of every body.)
  */
 export function standAtTheDoor(): void {
   const emit = Server.prototype.emit;
   Server.prototype.emit = function (this: Server, event: string, ...given: unknown[]): boolean {
+    const pass = () => Reflect.apply(emit, this, [event, ...given]) as boolean;
+    if (event !== "request") return pass();
     const [request, response] = given as [IncomingMessage, ServerResponse];
-    if (event !== "request" || (!trouble && USED.has(request.method ?? "")))
-      return emit.apply(this, [event, ...given] as Parameters<typeof emit>);
-    if (trouble) void answerTrouble(request, response);
-    else {
-      response.writeHead(405, { "content-type": "application/problem+json" });
-      response.end(JSON.stringify({ title: "That is not done here.", status: 405 }));
-    }
+    const refused = refusal(request);
+    if (refused) refuse(response, refused);
+    else if (opening) void opening.then(() => this.emit("request", request, response));
+    else if (trouble) void answerTrouble(request, response);
+    else return pass();
     return true;
   } as typeof emit;
 }

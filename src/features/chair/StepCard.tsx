@@ -84,11 +84,7 @@ export function StepCard({
         {layer.role} · {step.regions.slice(0, 3).join(", ")}
         {step.regions.length > 3 && ` and ${step.regions.length - 3} more`}
       </p>
-      <h1
-        data-step
-        tabIndex={-1}
-        className="text-4xl leading-tight focus:outline-none sm:text-6xl"
-      >
+      <h1 data-step tabIndex={-1} className="text-4xl leading-tight focus:outline-none sm:text-6xl">
         {layer.name}
         {step.coats > 1 && <>, {ORDINALS[step.coat - 1]} coat</>}
       </h1>
