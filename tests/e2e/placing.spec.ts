@@ -127,6 +127,8 @@ test("mouse alone: the same face by clicks and drags, and the PDF", async ({ pag
   await page.goto(`${demo.url}/looks/new`, { waitUntil: "networkidle" });
   // Words are typed on any keyboard, or by the ones on a screen; everything else is the mouse.
   await page.getByLabel("Name of the look").fill("Marsh cat by mouse");
+  // Nobody is chosen for the painter.
+  await page.getByLabel("Person", { exact: true }).selectOption({ index: 1 });
   await page.getByRole("button", { name: "Save the brief and choose paint" }).click();
   await page.waitForURL(/\/paint$/);
   await page
