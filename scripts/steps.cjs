@@ -38,7 +38,7 @@ function install() {
 
 /** Builds the application if its source is newer than the last build. */
 function build() {
-  const built = inRoot(".next", "BUILD_ID");
+  const built = inRoot(".next", "threads.cjs");
   const source = Math.max(
     ...["src", "package-lock.json", "next.config.ts", "postcss.config.mjs", "tsconfig.json"].map(
       (path) => newest(inRoot(path)),
@@ -46,7 +46,10 @@ function build() {
   );
   if (existsSync(built) && statSync(built).mtimeMs >= source) return true;
   console.log("Building (a minute or two)");
-  return run(process.execPath, [nextBin(), "build"]);
+  return (
+    run(process.execPath, [nextBin(), "build"]) &&
+    run(process.execPath, [inRoot("scripts", "threads.mjs")])
+  );
 }
 
 /** A port nobody listens on; the wished one if it is free. */

@@ -7,18 +7,12 @@ import { callCalendar, callOf } from "./calendar";
 import { buildList } from "@/core/piece";
 import { USUAL_CALL } from "@/core/plan";
 import { changeCall, loadCalls } from "./calls";
-import { Problem } from "./problem";
+import { statusOf } from "./testing";
 
 process.env.DERMAGRAPH_DATA = mkdtempSync(join(tmpdir(), "dermagraph-calendar-"));
 beforeAll(async () => {
   await loadDemoWhenEmpty();
 });
-
-const statusOf = (act: Promise<unknown>) =>
-  act.then(
-    () => 200,
-    (error: unknown) => (error instanceof Problem ? error.document.status : 500),
-  );
 
 /** Events of an iCalendar file as ical.js reads them, in a process of its own (it is a module of another kind). */
 function read(

@@ -5,7 +5,7 @@ import fc from "fast-check";
 import { ChairEventSchema, type ChairEvent } from "@/core/chair";
 import { loadChair, takeLog } from "./chair";
 import { loadDemoWhenEmpty } from "./demo";
-import { Problem } from "./problem";
+import { statusOf } from "./testing";
 
 process.env.DERMAGRAPH_DATA = mkdtempSync(join(tmpdir(), "dermagraph-chair-"));
 beforeAll(async () => {
@@ -13,11 +13,6 @@ beforeAll(async () => {
 });
 
 const JOB = { lookId: "first-frost", jobId: "frost-reservoir" };
-const statusOf = (act: Promise<unknown>) =>
-  act.then(
-    () => 200,
-    (error: unknown) => (error instanceof Problem ? error.document.status : 500),
-  );
 const event = (session: string, minute: number, values: Partial<ChairEvent>): ChairEvent =>
   ChairEventSchema.parse({
     id: crypto.randomUUID(),

@@ -2,8 +2,8 @@ import "server-only";
 import { z } from "zod";
 import { ChairEventSchema, type ChairEvent } from "@/core/chair";
 import { productsUsed, type Finding } from "@/core/look";
-import { addChairEvents, findJob, findLook } from "@/store";
-import { invalid, notFound } from "./problem";
+import { addChairEvents, findJob, mustStand } from "@/store";
+import { invalid } from "./problem";
 import { stopsHere } from "./safety";
 import { studio } from "./studio";
 import { loadWorkspace, type Workspace } from "./workspace";
@@ -23,9 +23,12 @@ export async function takeLog({
   events,
 }: z.output<typeof ChairLogSchema>): Promise<{ taken: number; known: number; stops: string[] }> {
   const db = await studio();
-  if (!(await findLook(db, lookId))) throw notFound("look");
-  if (jobId !== null && (await findJob(db, jobId))?.lookId !== lookId)
-    throw invalid([{ field: "jobId", message: "is no job of this look" }]);
+  await mustStand(db, "look", lookId);
+  if (jobId !== null) {
+    if ((await findJob(db, jobId))?.lookId !== lookId)
+      throw invalid([{ field: "jobId", message: "is no job of this look" }]);
+    await mustStand(db, "job", jobId);
+  }
   const taken = await addChairEvents(db, lookId, jobId, events);
   // A chair that was kept for use without the network learns here of what was found out since.
   const workspace = await loadWorkspace(lookId, jobId ?? undefined);

@@ -6,8 +6,9 @@ import { findReference, referenceBytes, referenceOf } from "@/store";
 import { askMeter } from "./devices";
 import { loadDemoWhenEmpty } from "./demo";
 import { archiveMix, changeMix, createMix, mix, mixes } from "./mixes";
-import { fileRoute, Problem } from "./problem";
+import { fileRoute } from "./problem";
 import {
+  PICTURE,
   archiveReference,
   changeReference,
   cleanPicture,
@@ -15,6 +16,7 @@ import {
   takeReference,
 } from "./references";
 import { studio } from "./studio";
+import { statusOf } from "./testing";
 
 process.env.DERMAGRAPH_DATA = mkdtempSync(join(tmpdir(), "dermagraph-colour-"));
 beforeAll(async () => {
@@ -23,11 +25,6 @@ beforeAll(async () => {
 
 const drawing = (width = 60, height = 40) =>
   sharp({ create: { width, height, channels: 3, background: "#b04030" } });
-const statusOf = (act: Promise<unknown>) =>
-  act.then(
-    () => 200,
-    (error: unknown) => (error instanceof Problem ? error.document.status : 500),
-  );
 
 describe("reference pictures", () => {
   it("are kept upright, no larger than needed, as a JPEG with nothing in it but its pixels", async () => {
@@ -116,7 +113,9 @@ describe("reference pictures", () => {
     expect(await pictureOf("nothing")).toBeNull();
   });
   it("come through a route that answers with problem documents", async () => {
-    const route = fileRoute(({ bytes, type }) => takeReference("sundog", bytes, type));
+    const route = fileRoute(PICTURE, async (file) =>
+      takeReference("sundog", await file.bytes(), file.type),
+    );
     const ask = (body: BodyInit, type: string) =>
       route(
         new Request("http://127.0.0.1/", {

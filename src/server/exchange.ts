@@ -1,18 +1,15 @@
 import "server-only";
-import { readFileSync, rmSync, writeFileSync } from "node:fs";
+import { readFileSync, rmSync } from "node:fs";
 import { join } from "node:path";
 import { z } from "zod";
-import { deltaE00, hexToLab } from "@/core/colour";
 import {
   DIALECTS,
   formatGpl,
   formatKitCsv,
   keyOfProduct,
-  readGpl,
-  readKitCsvSteps,
   type Dialect,
+  type KitRead,
   type KitRow,
-  type Palette,
   type RejectedRow,
 } from "@/core/formats";
 import { isPaintType } from "@/core/paint";
@@ -21,17 +18,27 @@ import {
   addProduct,
   backupsIn,
   countsOf,
+  databasePath,
   dataFolder,
-  inspectBackup,
+  deleteLeftover,
+  listLeftovers,
   listProducts,
   openStore,
+  pruneLeftovers,
   stockLevels,
   swapIn,
   writeBackup,
   type Counts,
+  type Leftover,
+  type Store,
 } from "@/store";
-import { fieldErrors, invalid, type Report } from "./problem";
+import { fieldErrors, invalid, Problem, type Incoming, type Listener, type Takes } from "./problem";
 import { newId, replaceStudio, studio, today } from "./studio";
+import { inThread, TaskTooLong } from "./threads/inThread";
+import type { PaletteRead, ShelfColour } from "./threads/tasks";
+
+export type { PaletteMatch, PaletteRead } from "./threads/tasks";
+export type { Leftover } from "@/store";
 
 export const KitFileSchema = z
   .object({ dialect: z.enum(Object.keys(DIALECTS) as [Dialect, ...Dialect[]]).default("comma") })
@@ -63,36 +70,37 @@ export interface KitPreview {
   readonly unknownColumns: readonly string[];
 }
 
-const LARGEST_TABLE = 12_000_000;
+/** What a table of a kit may be sent as. */
+export const KIT_TABLE: Takes = { types: ["text/csv"], most: 12_000_000 };
+/** Longer than any of them takes, seconds. */
+const LONGEST_READ = 20;
 
-/** Nobody is told. */
-const quietly: Report = async () => undefined;
-
-async function readKit(bytes: Uint8Array, report: Report) {
-  if (bytes.length > LARGEST_TABLE)
-    throw invalid([{ field: "file", message: `at most ${LARGEST_TABLE / 1e6} MB` }]);
-  const steps = readKitCsvSteps(new TextDecoder().decode(bytes));
-  let step = steps.next();
-  for (; !step.done; step = steps.next()) await report(step.value, "reading rows");
-  const read = step.value;
+async function readKit(file: Incoming, { report, gone }: Listener) {
+  const rows: KitRead["rows"][number][] = [];
+  const read = await inThread("kitOf", await file.bytes(), {
+    seconds: LONGEST_READ,
+    signal: gone,
+    onTold: (slice) => rows.push(...slice),
+  });
   if ("why" in read) throw invalid([{ field: "file", message: read.why }]);
+  await report(0.5, `${rows.length} rows read`);
   const taken = new Set(
     [
       ...(await listProducts(await studio())),
       ...(await listProducts(await studio(), { archived: true })),
     ].map(keyOfProduct),
   );
-  const fresh = read.rows.filter(({ fields }) => {
+  const fresh = rows.filter(({ fields }) => {
     const key = keyOfProduct(fields);
     return !taken.has(key) && taken.add(key);
   });
   const isFresh = new Set(fresh);
-  return { read, fresh, known: read.rows.filter((row) => !isFresh.has(row)) };
+  return { read, fresh, known: rows.filter((row) => !isFresh.has(row)) };
 }
 
 /** What a table would bring, row by row; nothing is written. @throws Problem */
-export async function previewKit(bytes: Uint8Array, report: Report = quietly): Promise<KitPreview> {
-  const { read, fresh, known } = await readKit(bytes, report);
+export async function previewKit(file: Incoming, listener: Listener): Promise<KitPreview> {
+  const { read, fresh, known } = await readKit(file, listener);
   return {
     fresh: fresh.map(({ line, fields, left }) => ({ line, name: fields.name, left })),
     known: known.map(({ line, fields }) => ({ line, name: fields.name })),
@@ -103,15 +111,15 @@ export async function previewKit(bytes: Uint8Array, report: Report = quietly): P
 
 /** Brings in what a table has that the shelf has not, all or nothing; what is there already is left alone, so that a second time brings nothing. @throws Problem */
 export async function importKit(
-  bytes: Uint8Array,
-  report: Report = quietly,
+  file: Incoming,
+  listener: Listener,
 ): Promise<{ added: number; known: number; rejected: number }> {
-  const { read, fresh, known } = await readKit(bytes, report);
+  const { read, fresh, known } = await readKit(file, listener);
   const on = today();
   await (await studio()).transaction().execute(async (tx) => {
     for (const [i, { fields, left }] of fresh.entries()) {
       if (i > 0 && i % 250 === 0)
-        await report(i / fresh.length, `${i} of ${fresh.length} brought in`);
+        await listener.report(i / fresh.length, `${i} of ${fresh.length} brought in`);
       const id = newId();
       await addProduct(tx, id, fields);
       if (left > 0)
@@ -127,50 +135,32 @@ export async function importKit(
   return { added: fresh.length, known: known.length, rejected: read.rejected.length };
 }
 
-/** The colours of the shelf that go on skin, as a palette other programs read. */
-export async function paletteFile(): Promise<{ body: string; name: string }> {
-  const colours = (await listProducts(await studio())).flatMap(
-    ({ name, colour, material, grade }) =>
-      colour && isPaintType(material) && grade !== "prop" ? [{ name, hex: colour }] : [],
+/** Colours of the shelf that go on skin. */
+const shelfColours = async (): Promise<ShelfColour[]> =>
+  (await listProducts(await studio())).flatMap(({ id, name, colour, material, grade }) =>
+    colour && isPaintType(material) && grade !== "prop" ? [{ id, name, hex: colour }] : [],
   );
-  return { body: formatGpl({ name: "Shelf", colours }), name: `shelf-${today()}.gpl` };
+
+/** The colours of the shelf, as a palette other programs read. */
+export async function paletteFile(): Promise<{ body: string; name: string }> {
+  return {
+    body: formatGpl({ name: "Shelf", colours: await shelfColours() }),
+    name: `shelf-${today()}.gpl`,
+  };
 }
 
-export interface PaletteMatch {
-  readonly name: string;
-  readonly hex: string;
-  readonly nearest: {
-    readonly id: string;
-    readonly name: string;
-    readonly hex: string;
-    readonly dE: number;
-  } | null;
-}
+/** What a palette may be sent as. */
+export const PALETTE_FILE: Takes = { types: ["text/plain"], most: 2_000_000 };
 
 /** Reads a palette and says of each colour what on the shelf is nearest to it. Nothing is written. @throws Problem */
-export async function matchPalette(bytes: Uint8Array): Promise<{
-  palette: Pick<Palette, "name">;
-  matches: PaletteMatch[];
-  rejected: { line: number; why: string }[];
-}> {
-  if (bytes.length > 2_000_000) throw invalid([{ field: "file", message: "at most 2 MB" }]);
-  const read = readGpl(new TextDecoder().decode(bytes));
-  if (!read.ok) throw invalid([{ field: "file", message: read.why }]);
-  const paints = (await listProducts(await studio())).flatMap(
-    ({ id, name, colour, material, grade }) =>
-      colour && isPaintType(material) && grade !== "prop"
-        ? [{ id, name, hex: colour, lab: hexToLab(colour) }]
-        : [],
+export async function matchPalette(file: Incoming): Promise<PaletteRead> {
+  const read = await inThread(
+    "paletteOf",
+    { bytes: await file.bytes(), shelf: await shelfColours() },
+    { seconds: LONGEST_READ },
   );
-  const matches = read.palette.colours.slice(0, 500).map(({ name, hex }): PaletteMatch => {
-    const wanted = hexToLab(hex);
-    const nearest = paints.reduce<PaletteMatch["nearest"]>((best, { lab, ...paint }) => {
-      const dE = deltaE00(lab, wanted);
-      return best && best.dE <= dE ? best : { ...paint, dE };
-    }, null);
-    return { name, hex, nearest };
-  });
-  return { palette: { name: read.palette.name }, matches, rejected: read.rejected };
+  if ("why" in read) throw invalid([{ field: "file", message: read.why }]);
+  return read;
 }
 
 const stamp = () => new Date().toISOString().replace(/[:.]/g, "-");
@@ -186,45 +176,98 @@ export async function backup(): Promise<{ body: Uint8Array; name: string }> {
   }
 }
 
-const LARGEST_STUDIO = 1_000_000_000;
+/** What a backup may be sent as. */
+export const STUDIO_BACKUP: Takes = { types: ["application/vnd.sqlite3"], most: 1_000_000_000 };
+/** Every row of it is read. */
+const LONGEST_EXAMINATION = 180;
 
-function incoming(bytes: Uint8Array): { file: string; counts: Counts } {
-  if (!bytes.length || bytes.length > LARGEST_STUDIO)
-    throw invalid([{ field: "file", message: bytes.length ? "at most 1 GB" : "is empty" }]);
+/** Takes a backup in as a file of its own, brought up to date and read through. @throws Problem */
+async function incoming(sent: Incoming): Promise<{ file: string; counts: Counts }> {
   const file = join(backupsIn(dataFolder()), `incoming-${stamp()}-${newId()}.db`);
-  writeFileSync(file, bytes);
+  await sent.saveTo(file);
   try {
-    return { file, counts: inspectBackup(file).counts };
+    return { file, counts: await inThread("backupOf", file, { seconds: LONGEST_EXAMINATION }) };
   } catch (error) {
     rmSync(file, { force: true });
+    if (error instanceof TaskTooLong) throw error;
     throw invalid([
-      { field: "file", message: error instanceof Error ? error.message : "can't be read" },
+      { field: "file", message: error instanceof Error ? error.message : "it can't be read" },
     ]);
   }
 }
 
 /** What a backup holds beside what the studio holds now. Nothing is written. @throws Problem */
-export async function inspect(bytes: Uint8Array): Promise<{ backup: Counts; now: Counts }> {
-  const { file, counts } = incoming(bytes);
+export async function inspect(sent: Incoming): Promise<{ backup: Counts; now: Counts }> {
+  const { file, counts } = await incoming(sent);
   rmSync(file, { force: true });
   return { backup: counts, now: await countsOf(await studio()) };
 }
 
-/** Puts a backup in the place of the studio. The studio as it was is kept in `backups` first. @throws Problem */
-export async function restore(bytes: Uint8Array): Promise<{ counts: Counts; kept: string }> {
-  const { file, counts } = incoming(bytes);
+/** Opens a file in the place of the closed studio. @throws Error where it is not what it was looked at as; the old one is back in its place then */
+async function openInPlace(folder: string, file: string, counts: Counts): Promise<Store> {
+  const swap = swapIn(folder, file);
+  let db: Store | null = null;
+  try {
+    db = await openStore(folder);
+    const now = await countsOf(db);
+    const lost = Object.entries(counts).filter(([table, count]) => now[table] !== count);
+    if (lost.length) throw new Error(`other counts of ${lost.map(([table]) => table).join(", ")}`);
+    swap.keep();
+    return db;
+  } catch (error) {
+    await db?.destroy();
+    swap.putBack();
+    throw error;
+  }
+}
+
+/** Puts a backup in the place of the studio. The studio as it was is kept in `backups` first, and is back in its place on any failure. @throws Problem */
+export async function restore(sent: Incoming): Promise<{ counts: Counts; kept: string }> {
+  const { file, counts } = await incoming(sent);
   const kept = `before-restore-${stamp()}.db`;
   const folder = dataFolder();
   await writeBackup(await studio(), join(backupsIn(folder), kept));
-  await replaceStudio(() => {
-    swapIn(folder, file);
+  try {
+    await replaceStudio(() => openInPlace(folder, file, counts));
+  } catch (error) {
+    console.error(error);
+    throw new Problem({
+      type: "urn:dermagraph:problem:not-restored",
+      title: "The backup could not take the studio's place.",
+      status: 500,
+      detail: "The studio is as it was before. Nothing was changed.",
+    });
+  }
+  pruneLeftovers(folder);
+  return { counts: await countsOf(await studio()), kept };
+}
+
+/** Copies of the studio in the folder backups. */
+export const copies = (): Leftover[] => listLeftovers(dataFolder());
+
+/** Deletes one of them for good. @throws Problem */
+export async function deleteCopy(name: string): Promise<void> {
+  deleteLeftover(dataFolder(), name);
+}
+
+export const DELETE_WORDS = "delete everything";
+export const EverythingSchema = z
+  .object({
+    words: z.literal(DELETE_WORDS, `type ${DELETE_WORDS}`),
+    /** The copies in backups/ too. */
+    copies: z.boolean(),
+  })
+  .strict();
+
+/** Deletes the studio for good, and begins an empty one. @throws Problem */
+export async function deleteEverything({
+  copies: withCopies,
+}: z.output<typeof EverythingSchema>): Promise<{ copies: readonly Leftover[] }> {
+  const folder = dataFolder();
+  await replaceStudio(async () => {
+    for (const tail of ["", "-wal", "-shm"]) rmSync(databasePath(folder) + tail, { force: true });
     return openStore(folder);
   });
-  const now = await countsOf(await studio());
-  const lost = Object.entries(counts).filter(([table, count]) => now[table] !== count);
-  if (lost.length)
-    throw new Error(
-      `the restored studio is not what the file was: ${lost.map(([table]) => table).join(", ")}; the old one is in backups/${kept}`,
-    );
-  return { counts: now, kept };
+  if (withCopies) for (const { name } of copies()) deleteLeftover(folder, name);
+  return { copies: copies() };
 }

@@ -5,28 +5,39 @@ import fc from "fast-check";
 import { planKit } from "@/core/kit";
 import { findLook, jobMovements, listMovements, stockLevels } from "@/store";
 import { loadDemoWhenEmpty } from "./demo";
-import { loadPlanning, substitute, writeUse } from "./kit";
-import { Problem } from "./problem";
+import { loadPlanning, planJobs, substitute, writeUse, type PlannedJob } from "./kit";
 import { studio, today } from "./studio";
+import { nobody, statusOf } from "./testing";
 
 process.env.DERMAGRAPH_DATA = mkdtempSync(join(tmpdir(), "dermagraph-kit-"));
 beforeAll(async () => {
   await loadDemoWhenEmpty();
 });
 
-const statusOf = (act: Promise<unknown>) =>
-  act.then(
-    () => 200,
-    (error: unknown) => (error instanceof Problem ? error.document.status : 500),
-  );
-
 describe("planning", () => {
   it("adds up the jobs ahead and finds what the demo is short of", async () => {
     const {
-      jobs,
+      heads,
       shelf: { items },
       leadDays,
     } = await loadPlanning();
+    const jobs: PlannedJob[] = [];
+    const told: string[] = [];
+    const answer = await planJobs(
+      { jobIds: [...heads.map(({ jobId }) => jobId), "no such job"] },
+      {
+        ...nobody(),
+        report: async (_, words, job) => {
+          told.push(words);
+          jobs.push(job as PlannedJob);
+        },
+      },
+    );
+    expect(answer.jobs).toBe(heads.length);
+    expect(told.at(-1)).toBe(`${heads.length} of ${heads.length}`);
+    expect(jobs.map(({ jobId, stamp }) => [jobId, stamp])).toEqual(
+      heads.map(({ jobId, stamp }) => [jobId, stamp]),
+    );
     const plan = planKit(
       jobs,
       new Map(items.map(({ id, left }) => [id, left])),

@@ -4,7 +4,7 @@ import { paintNeeded, type JobNeeds, type PackingList } from "@/core/kit";
 import { applyPatch, recipeOf, replaceProduct, type Look } from "@/core/look";
 import type { Person } from "@/core/people";
 import type { Brief } from "@/core/brief";
-import { contextOf, type StoredSetting } from "@/core/record";
+import { contextOf, speedOf, type StoredSetting } from "@/core/record";
 import { houseOf } from "@/core/rules";
 import {
   addMovement,
@@ -13,42 +13,60 @@ import {
   findLooks,
   findPerson,
   jobMovements,
+  jobsUsed,
   listJobs,
   listProducts,
+  mustStand,
   saveLook,
 } from "@/store";
-import { cardOf, shared } from "./overview";
-import { invalid, notFound, stopped } from "./problem";
+import { shared } from "./overview";
+import { invalid, notFound, stopped, type Listener } from "./problem";
 import { stopsHere } from "./safety";
 import { shelfStart, type ShelfStart } from "./shelf";
 import { studio } from "./studio";
+import { inThread } from "./threads/inThread";
+import type { JobToPlan } from "./threads/tasks";
 import { loadWorkspace } from "./workspace";
 
-/** A job as kit planning works with it. */
-export interface PlannedJob extends JobNeeds {
+/** A job that can be planned for, before it is worked out what it takes. */
+export interface JobHead {
+  readonly jobId: string;
+  readonly name: string;
+  readonly on: string | null;
   readonly lookId: string;
   readonly lookName: string;
+  readonly used: boolean;
+  /** Changes with whatever it is worked out from, the shelf apart. */
+  readonly stamp: string;
+}
+
+/** A job as kit planning works with it. */
+export interface PlannedJob extends JobHead, JobNeeds {
   readonly look: Look;
   readonly brief: Brief;
   readonly person: Person;
-  readonly used: boolean;
   readonly packing: PackingList;
 }
 
 export interface Planning {
   readonly house: StoredSetting["house"];
-  readonly jobs: readonly PlannedJob[];
+  /** Those with a day first, in the order of their days. */
+  readonly heads: readonly JobHead[];
   readonly shelf: ShelfStart;
   readonly leadDays: number;
   readonly today: string;
 }
 
-/** Jobs ahead and those without a day, with what each takes; and what there is. */
-export async function loadPlanning(): Promise<Planning> {
+interface Ahead {
+  readonly head: JobHead;
+  readonly toPlan: JobToPlan;
+}
+
+/** Jobs ahead and those without a day, of looks and people that are there. */
+async function jobsAhead(house: number, today: string, records: Records): Promise<Ahead[]> {
   const db = await studio();
-  const setting = await shared();
   const ahead = (await listJobs(db)).filter(
-    ({ brief }) => !brief.curtainAt || brief.curtainAt.slice(0, 10) >= setting.today,
+    ({ brief }) => !brief.curtainAt || brief.curtainAt.slice(0, 10) >= today,
   );
   const looks = new Map(
     (
@@ -60,37 +78,93 @@ export async function loadPlanning(): Promise<Planning> {
       .filter(({ archived }) => !archived)
       .map((look) => [look.id, look]),
   );
-  const jobs = await Promise.all(
-    ahead.map(async (job): Promise<PlannedJob[]> => {
-      const [look, person] = [looks.get(job.lookId), await findPerson(db, job.personId)];
+  const used = await jobsUsed(db);
+  const people = new Map<string, Person | null>();
+  for (const { personId } of ahead)
+    if (!people.has(personId)) people.set(personId, await findPerson(db, personId));
+  return ahead
+    .flatMap((job): Ahead[] => {
+      const [look, person] = [looks.get(job.lookId), people.get(job.personId)];
       if (!look || !person) return [];
-      const { plan, packing } = await cardOf(look, job, setting);
+      const speed = speedOf(records, look.id);
       return [
         {
-          jobId: job.id,
-          name: `${look.design.name} on ${person.name}`,
-          on: job.brief.curtainAt?.slice(0, 10) ?? null,
-          needs: plan.kit,
-          lookId: job.lookId,
-          lookName: look.design.name,
-          look: look.design,
-          brief: job.brief,
-          person,
-          used: (await jobMovements(db, job.id)).length > 0,
-          packing,
+          head: {
+            jobId: job.id,
+            name: `${look.design.name} on ${person.name}`,
+            on: job.brief.curtainAt?.slice(0, 10) ?? null,
+            lookId: job.lookId,
+            lookName: look.design.name,
+            used: used.has(job.id),
+            stamp: [look.version, job.version, person.version, house, records.length].join("."),
+          },
+          toPlan: {
+            jobId: job.id,
+            look: look.design,
+            person,
+            brief: job.brief,
+            ...(speed && { speed }),
+          },
         },
       ];
-    }),
-  );
+    })
+    .sort((a, b) => (a.head.on ?? "9").localeCompare(b.head.on ?? "9"));
+}
+
+type Records = Awaited<ReturnType<typeof shared>>["records"];
+
+/** What there is and which jobs could be planned for; what they take is asked for by itself, job by job. */
+export async function loadPlanning(): Promise<Planning> {
+  const setting = await shared();
+  const { house, today, records } = setting;
   return {
-    jobs: jobs.flat(),
-    shelf: await shelfStart(
-      jobs.flat().flatMap(({ needs }) => needs.flatMap(({ productId }) => productId ?? [])),
-    ),
-    house: setting.house,
-    leadDays: houseOf(setting.house.changes, setting.house.version).numbers.leadDays,
-    today: setting.today,
+    heads: (await jobsAhead(house.version, today, records)).map(({ head }) => head),
+    shelf: await shelfStart([]),
+    house,
+    leadDays: houseOf(house.changes, house.version).numbers.leadDays,
+    today,
   };
+}
+
+/** More jobs than a painter ever plans for at once. */
+const MOST_PLANNED = 2000;
+export const PlanJobsSchema = z
+  .object({ jobIds: z.array(z.string().min(1).max(64)).min(1).max(MOST_PLANNED) })
+  .strict();
+
+/** A quarter of a second a job, and a start. */
+const secondsFor = (jobs: number): number => 30 + jobs;
+
+/** Works out what jobs take in a thread of its own; each is told as soon as it is done. @throws Problem */
+export async function planJobs(
+  { jobIds }: z.output<typeof PlanJobsSchema>,
+  { report, gone }: Listener,
+): Promise<{ jobs: number }> {
+  const { stock, records, ...setting } = await shared();
+  const asked = new Set(jobIds);
+  const all = await jobsAhead(setting.house.version, setting.today, records);
+  const wanted = new Map(
+    all.filter(({ head }) => asked.has(head.jobId)).map((job) => [job.head.jobId, job]),
+  );
+  if (!wanted.size) return { jobs: 0 };
+  let done = 0;
+  const jobs = await inThread(
+    "jobsTake",
+    { setting, stock, jobs: [...wanted.values()].map(({ toPlan }) => toPlan) },
+    {
+      seconds: secondsFor(wanted.size),
+      signal: gone,
+      onTold: (taken) => {
+        const job = wanted.get(taken.jobId);
+        if (!job) return;
+        const { look, person, brief } = job.toPlan;
+        const planned: PlannedJob = { ...job.head, ...taken, look, person, brief };
+        // Once nobody listens the thread is ended; there is nobody to tell.
+        report(++done / wanted.size, `${done} of ${wanted.size}`, planned).catch(() => undefined);
+      },
+    },
+  );
+  return { jobs };
 }
 
 export const SubstituteSchema = z
@@ -137,6 +211,7 @@ export async function writeUse(
 ): Promise<{ written: number }> {
   const db = await studio();
   const job = await findJob(db, jobId);
+  if (job) await mustStand(db, "job", jobId);
   const [look, person] = job
     ? [await findLook(db, job.lookId), await findPerson(db, job.personId)]
     : [null, null];

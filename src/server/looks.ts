@@ -17,9 +17,9 @@ import {
   addPerson,
   findJob,
   findLook,
-  findPerson,
   keepVersion,
   listLookHeads,
+  mustStand,
   saveJob,
   saveLook,
   setArchived,
@@ -53,7 +53,7 @@ export async function startLook(
   await db.transaction().execute(async (tx) => {
     const personId = start.personId ?? newId();
     if (start.person) await addPerson(tx, personId, start.person);
-    else if (!(await findPerson(tx, personId))) throw notFound("person");
+    else await mustStand(tx, "person", personId);
     await addLook(tx, lookId, emptyLook(start.name));
     await addJob(tx, { id: jobId, lookId, personId, brief: start.brief });
   });
@@ -130,7 +130,7 @@ export async function keepDesign(
   { name, design }: z.output<typeof KeepVersionSchema>,
 ): Promise<{ id: string }> {
   const db = await studio();
-  if (!(await findLook(db, lookId))) throw notFound("look");
+  await mustStand(db, "look", lookId);
   const id = newId();
   await keepVersion(db, id, lookId, name, design);
   return { id };
@@ -163,9 +163,9 @@ export async function newJob(
   job: z.output<typeof NewJobSchema>,
 ): Promise<{ jobId: string; personId: string }> {
   const db = await studio();
-  if (!(await findLook(db, job.lookId))) throw notFound("look");
+  await mustStand(db, "look", job.lookId);
   const [jobId, personId] = [newId(), job.personId ?? newId()];
-  if (!job.person && !(await findPerson(db, personId))) throw notFound("person");
+  if (!job.person) await mustStand(db, "person", personId);
   await db.transaction().execute(async (tx) => {
     if (job.person) await addPerson(tx, personId, job.person);
     await addJob(tx, { id: jobId, lookId: job.lookId, personId, brief: job.brief });
@@ -184,6 +184,6 @@ export async function changeJob(
   const db = await studio();
   const job = await findJob(db, id);
   if (!job || !(await findLook(db, job.lookId))) throw notFound("job");
-  if (!(await findPerson(db, personId))) throw notFound("person");
+  if (personId !== job.personId) await mustStand(db, "person", personId);
   return { version: await saveJob(db, id, version, { personId, brief }) };
 }

@@ -1,19 +1,40 @@
-import { existsSync, mkdtempSync, readFileSync, rmSync } from "node:fs";
+import { existsSync, mkdtempSync, readdirSync, readFileSync, rmSync } from "node:fs";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
+import { USUAL_BRIEF } from "@/core/brief";
 import { STAND_IN } from "@/core/people";
-import { databasePath, findPerson, listJobs, listPeople, listRecords } from "@/store";
+import {
+  contentOf,
+  databasePath,
+  findPerson,
+  listJobs,
+  listPeople,
+  listRecords,
+  WasArchived,
+  writeBackup,
+} from "@/store";
+import { ChairLogSchema, takeLog } from "./chair";
 import { askForecast } from "./devices";
 import { loadDemoWhenEmpty } from "./demo";
 import { changeHouse, ChangeHouseSchema, house, houseHistory } from "./house";
-import { saveDesign } from "./looks";
+import { writeUse } from "./kit";
+import { newJob, saveDesign } from "./looks";
 import { loadToday } from "./overview";
-import { changePerson, deletePerson, personCard, SavePersonSchema } from "./people";
-import { Problem } from "./problem";
+import {
+  archivePerson,
+  changePerson,
+  deletePerson,
+  goneOf,
+  personCard,
+  SavePersonSchema,
+  tracesOf,
+} from "./people";
+import { NewRecordSchema, takeDown } from "./records";
 import { removalCard } from "./removalCard";
-import { studio } from "./studio";
+import { studio, today } from "./studio";
 import { loadWorkspace } from "./workspace";
 import { template } from "./templates";
+import { statusOf } from "./testing";
 
 let folder: string;
 beforeAll(async () => {
@@ -26,16 +47,6 @@ afterAll(async () => {
   rmSync(folder, { recursive: true, force: true });
 });
 
-const statusOf = (act: Promise<unknown>) =>
-  act.then(
-    () => 200,
-    (error: unknown) =>
-      error instanceof Problem
-        ? error.document.status
-        : error instanceof Error
-          ? error.message
-          : 500,
-  );
 async function cardOf(id: string) {
   const card = await personCard(id);
   if (!card) throw new Error(`nobody by ${id}`);
@@ -122,7 +133,7 @@ describe("house rules", () => {
       await changeHouse({ version: 0, changes: { numbers: { touchUpShare: 90 }, off: ["SET-4"] } }),
     ).toEqual({ version: 1 });
     expect(await statusOf(changeHouse({ version: 0, changes: { numbers: {}, off: [] } }))).toBe(
-      "somebody saved a newer version",
+      409,
     );
     expect((await loadWorkspace("drought"))?.house).toMatchObject({
       version: 1,
@@ -171,15 +182,31 @@ describe("the removal card", () => {
   });
 });
 
+const NO_MORE = { copies: [], pictures: [] };
 describe("deleting a person", () => {
   it("asks for the name, then leaves nothing of them in the studio's file but what was worn, of nobody", async () => {
     const db = await studio();
-    expect(await statusOf(deletePerson("nomi-tarrow", { name: "Nomi" }))).toBe(400);
+    const backups = join(folder, "backups");
+    await writeBackup(db, join(backups, "before-restore-2026.db"));
+    const { copies, named } = await tracesOf("nomi-tarrow");
+    expect(copies.map((file) => file.name)).toEqual(["before-restore-2026.db"]);
+    expect(named).toEqual([]);
+    expect(await goneOf({ jobs: "frost-reservoir,no-job", people: "nomi-tarrow" })).toEqual({
+      jobs: ["no-job"],
+      people: [],
+    });
+    expect(await statusOf(deletePerson("nomi-tarrow", { ...NO_MORE, name: "Nomi" }))).toBe(400);
     expect(await findPerson(db, "nomi-tarrow")).toMatchObject({
       name: "Nomi Tarrow",
       skin: "#50331f",
     });
-    expect(await deletePerson("nomi-tarrow", { name: "Nomi Tarrow" })).toEqual({
+    expect(
+      await deletePerson("nomi-tarrow", {
+        name: "Nomi Tarrow",
+        copies: copies.map((file) => file.name),
+        pictures: [],
+      }),
+    ).toEqual({
       records: 1,
       jobs: 1,
     });
@@ -206,6 +233,49 @@ describe("deleting a person", () => {
     expect(bytes.includes("Ilse Marrow")).toBe(true);
     for (const words of ["Nomi Tarrow", "redness at the hairline", "#50331f"])
       expect(bytes.includes(words)).toBe(false);
-    expect(await statusOf(deletePerson("nobody", { name: "x" }))).toBe(404);
+    expect(await statusOf(deletePerson("nobody", { ...NO_MORE, name: "x" }))).toBe(404);
+  });
+  it("holds: a stale tab can neither save, record, log, photograph nor begin anything with them any more", async () => {
+    const person = await findPerson(await studio(), "nomi-tarrow");
+    const before = await contentOf(await studio());
+    const { id: _, version, ...fields } = person ?? STAND_IN;
+    const event = {
+      id: crypto.randomUUID(),
+      session: crypto.randomUUID(),
+      at: "2026-06-01T18:00:00+02:00",
+      kind: "begin",
+    };
+    const stale: Readonly<Record<string, () => Promise<unknown>>> = {
+      card: () => changePerson("nomi-tarrow", { version, fields }),
+      job: () => newJob({ lookId: "sundog", personId: "nomi-tarrow", brief: USUAL_BRIEF }),
+      log: () =>
+        takeLog(
+          ChairLogSchema.parse({
+            lookId: "first-frost",
+            jobId: "frost-reservoir",
+            events: [event],
+          }),
+        ),
+      record: () =>
+        takeDown(
+          NewRecordSchema.parse({
+            lookId: "first-frost",
+            jobId: "frost-reservoir",
+            on: today(),
+            verdict: "worn",
+          }),
+        ),
+      used: () => writeUse("frost-reservoir", { on: today(), grams: {} }),
+    };
+    for (const [what, act] of Object.entries(stale))
+      await expect(act().then(() => what)).rejects.toBeInstanceOf(WasArchived);
+    expect(await statusOf(archivePerson("nomi-tarrow", false))).toBe(404);
+    expect(await personCard("nomi-tarrow")).toBeNull();
+    expect(await goneOf({ jobs: "frost-reservoir", people: "nomi-tarrow" })).toEqual({
+      jobs: ["frost-reservoir"],
+      people: ["nomi-tarrow"],
+    });
+    expect(await contentOf(await studio())).toEqual(before);
+    expect(readdirSync(join(folder, "backups"))).toEqual([]);
   });
 });

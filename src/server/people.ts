@@ -1,15 +1,27 @@
 import "server-only";
+import { join } from "node:path";
 import { z } from "zod";
 import { lookContext, stopsOf, type Finding } from "@/core/look";
 import { PersonSchema, type Person } from "@/core/people";
 import type { WornRecord } from "@/core/record";
 import {
   addPerson,
+  backupsIn,
+  dataFolder,
+  deleteLeftover,
+  deleteReferences,
+  findJob,
   findPerson,
   forgetPerson,
+  isForgotten,
   listJobs,
   findLooks,
+  listLeftovers,
+  listLookHeads,
   listPeople,
+  personIn,
+  referencesOf,
+  type Leftover,
   listProducts,
   listRecords,
   savePerson,
@@ -78,13 +90,12 @@ export async function personCard(
 ): Promise<{ person: Person; jobs: JobOf[]; records: WornRecord[] } | null> {
   const db = await studio();
   const person = await findPerson(db, id);
-  return (
-    person && {
-      person,
-      jobs: await jobsOf(person),
-      records: await listRecords(db, { personId: id }),
-    }
-  );
+  if (!person || isForgotten(person)) return null;
+  return {
+    person,
+    jobs: await jobsOf(person),
+    records: await listRecords(db, { personId: id }),
+  };
 }
 
 export async function createPerson(fields: z.output<typeof PersonSchema>): Promise<{ id: string }> {
@@ -110,22 +121,103 @@ export async function changePerson(
 }
 
 export async function archivePerson(id: string, archived: boolean): Promise<void> {
+  const person = await findPerson(await studio(), id);
+  if (person && isForgotten(person)) throw notFound("person");
   await setArchived(await studio(), "person", id, archived);
 }
 
+/** Where more of a person stands than on their card: what a deletion does not reach by itself. */
+export interface Traces {
+  /** Copies of the studio in the folder backups that still hold the card. */
+  readonly copies: readonly Leftover[];
+  /** Looks they were to wear that have a reference picture: perhaps of them. */
+  readonly pictures: readonly { readonly lookId: string; readonly lookName: string }[];
+  /** Looks whose name says who they are. */
+  readonly named: readonly { readonly lookId: string; readonly lookName: string }[];
+}
+
+/** @throws Problem */
+export async function tracesOf(id: string): Promise<Traces> {
+  const db = await studio();
+  const person = await findPerson(db, id);
+  if (!person || isForgotten(person)) throw notFound("person");
+  const folder = dataFolder();
+  const jobs = await listJobs(db, { personId: id });
+  const heads = await listLookHeads(db);
+  const own = heads.filter((head) => jobs.some(({ lookId }) => lookId === head.id));
+  const pictured = new Set(
+    (
+      await referencesOf(
+        db,
+        own.map((head) => head.id),
+      )
+    ).map(({ lookId }) => lookId),
+  );
+  const said = person.name.trim().toLowerCase();
+  const named = (list: typeof heads) =>
+    list.map((head) => ({ lookId: head.id, lookName: head.name }));
+  return {
+    copies: listLeftovers(folder).filter(({ name }) => personIn(join(backupsIn(folder), name), id)),
+    pictures: named(own.filter((head) => pictured.has(head.id))),
+    named: named(heads.filter(({ name }) => name.toLowerCase().includes(said))),
+  };
+}
+
 export const ForgetSchema = z
-  .object({ /** The name, typed again: nothing is deleted by a slip. */ name: z.string() })
+  .object({
+    /** The name, typed again: nothing is deleted by a slip. */
+    name: z.string(),
+    /** Copies of the studio to delete with them, by file. */
+    copies: z.array(z.string().max(200)).max(200).default([]),
+    /** Looks whose reference pictures are deleted with them. */
+    pictures: z.array(z.string().max(64)).max(2000).default([]),
+  })
   .strict();
 
-/** Deletes a person for good. @returns what stays of what they wore, of nobody */
+/** Deletes a person for good, and such copies and pictures as are asked for. @returns what stays of what they wore, of nobody */
 export async function deletePerson(
   id: string,
-  { name }: z.output<typeof ForgetSchema>,
+  { name, copies, pictures }: z.output<typeof ForgetSchema>,
 ): Promise<{ records: number; jobs: number }> {
   const db = await studio();
   const person = await findPerson(db, id);
-  if (!person) throw notFound("person");
+  if (!person || isForgotten(person)) throw notFound("person");
   if (name.trim() !== person.name)
     throw invalid([{ field: "name", message: "type the name as it stands on the card" }]);
-  return forgetPerson(db, id);
+  const traces = await tracesOf(id);
+  const lookIds = traces.pictures
+    .map(({ lookId }) => lookId)
+    .filter((lookId) => pictures.includes(lookId));
+  await deleteReferences(
+    db,
+    (await referencesOf(db, lookIds)).map((reference) => reference.id),
+  );
+  const left = await forgetPerson(db, id);
+  for (const copy of traces.copies)
+    if (copies.includes(copy.name)) deleteLeftover(dataFolder(), copy.name);
+  return left;
+}
+
+export const GoneSchema = z
+  .object({
+    jobs: z.string().max(8000).default(""),
+    people: z.string().max(8000).default(""),
+  })
+  .strict();
+
+/** Which of the jobs and people that a browser keeps something of are deleted, or of somebody deleted. Ids, with commas between them. */
+export async function goneOf({
+  jobs,
+  people,
+}: z.output<typeof GoneSchema>): Promise<{ jobs: string[]; people: string[] }> {
+  const db = await studio();
+  const isGone = async (personId: string | undefined) => {
+    const person = personId === undefined ? null : await findPerson(db, personId);
+    return !person || isForgotten(person);
+  };
+  const gone: { jobs: string[]; people: string[] } = { jobs: [], people: [] };
+  for (const id of jobs.split(",").filter(Boolean))
+    if (await isGone((await findJob(db, id))?.personId)) gone.jobs.push(id);
+  for (const id of people.split(",").filter(Boolean)) if (await isGone(id)) gone.people.push(id);
+  return gone;
 }

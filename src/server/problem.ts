@@ -1,9 +1,12 @@
 import "server-only";
+import { createWriteStream } from "node:fs";
+import { pipeline } from "node:stream/promises";
 import { z } from "zod";
 import { NotFound, StaleVersion, WasArchived } from "@/store";
 import type { Finding } from "@/core/look";
 import { plainMessage } from "@/core/messages";
 import { readJson as readOutside } from "@/core/text";
+import { TaskTooLong } from "./threads/inThread";
 
 /** RFC 9457 problem document. `errors` names each field; `findings` the rules that stopped a save. */
 export interface ProblemDocument {
@@ -65,7 +68,8 @@ function respond(document: ProblemDocument): Response {
   });
 }
 
-function problemOf(error: unknown): ProblemDocument {
+/** What a failure is answered as. */
+export function problemOf(error: unknown): ProblemDocument {
   if (error instanceof Problem) return error.document;
   if (error instanceof StaleVersion)
     return {
@@ -82,41 +86,55 @@ function problemOf(error: unknown): ProblemDocument {
       status: 410,
       detail: "Restore it to change it. What you changed is kept on your device.",
     };
+  if (error instanceof TaskTooLong)
+    return {
+      type: `${KINDS}too-long`,
+      title: "That takes too long to read.",
+      status: 413,
+      detail: "It is larger, or built otherwise, than what Dermagraph writes. Nothing was changed.",
+    };
   if (error instanceof NotFound) return notFound(error.message.replace("no such ", "")).document;
   console.error(error);
   return {
     type: `${KINDS}internal`,
     title: "Dermagraph failed at this.",
     status: 500,
-    detail: "Nothing was changed. The reason is in the server's log.",
+    detail: "The reason is in the server's log. Reload to see how things stand.",
   };
 }
 
 const LARGEST_BODY = 1_000_000;
 
-/** Reads a body no further than it may be long. @throws Problem 413 as soon as it is longer */
-async function readLimited(request: Request, most: number): Promise<Uint8Array> {
+/** A body, part by part, no further than it may be long. @throws Problem 413 as soon as it is longer */
+async function* limited(request: Request, most: number): AsyncGenerator<Uint8Array> {
   const tooLarge = () =>
     new Problem({
       type: `${KINDS}too-large`,
       title: "That is too much at once.",
       status: 413,
-      errors: [{ field: "body", message: `at most ${most} bytes` }],
+      errors: [{ field: "body", message: `at most ${bytesWords(most)}` }],
     });
   if (Number(request.headers.get("content-length") ?? 0) > most) throw tooLarge();
-  const parts: Uint8Array[] = [];
   let length = 0;
   const reader = request.body?.getReader();
   for (;;) {
     const part = await reader?.read();
-    if (!part || part.done) break;
+    if (!part || part.done) return;
     length += part.value.length;
     if (length > most) {
       void reader?.cancel().catch(() => undefined);
       throw tooLarge();
     }
-    parts.push(part.value);
+    yield part.value;
   }
+}
+
+const bytesWords = (bytes: number): string =>
+  bytes >= 1e9 ? `${Math.round(bytes / 1e9)} GB` : `${Math.round(bytes / 1e6)} MB`;
+
+async function readLimited(request: Request, most: number): Promise<Uint8Array> {
+  const parts: Uint8Array[] = [];
+  for await (const part of limited(request, most)) parts.push(part);
   return Buffer.concat(parts);
 }
 
@@ -151,27 +169,61 @@ export function readRoute<P extends Params = Params>(
   };
 }
 
+/** A file on its way in: read, or written to disk, no further than it may be long. */
+export interface Incoming {
+  /** Its content type, one of those the route takes. */
+  readonly type: string;
+  bytes(): Promise<Uint8Array>;
+  saveTo(path: string): Promise<void>;
+}
+
+/** What a route for files takes: content types, and bytes at most. */
+export interface Takes {
+  readonly types: readonly string[];
+  readonly most: number;
+}
+
+/** @throws Problem 415, or 413 before anything is read */
+function incomingOf(request: Request, { types, most }: Takes): Incoming {
+  const type = (request.headers.get("content-type") ?? "").split(";")[0]?.trim() ?? "";
+  if (!types.includes(type))
+    throw new Problem({
+      type: `${KINDS}media-type`,
+      title: "That is another kind of file.",
+      status: 415,
+      errors: [{ field: "content-type", message: `must be ${types.join(" or ")}` }],
+    });
+  return {
+    type,
+    bytes: () => readLimited(request, most),
+    saveTo: async (path) => {
+      await pipeline(limited(request, most), createWriteStream(path, { mode: 0o600 }));
+    },
+  };
+}
+
 /** A route that takes a file as it is, by its content type; every failure is a problem document. */
 export function fileRoute<P extends Params = Params>(
-  act: (file: { bytes: Uint8Array; type: string }, params: P) => Promise<unknown>,
+  takes: Takes,
+  act: (file: Incoming, params: P) => Promise<unknown>,
 ) {
   return async (request: Request, context: { params: Promise<P> }): Promise<Response> => {
     try {
-      const type = (request.headers.get("content-type") ?? "").split(";")[0] ?? "";
-      return Response.json(
-        (await act(
-          { bytes: new Uint8Array(await request.arrayBuffer()), type: type.trim() },
-          await context.params,
-        )) ?? {},
-      );
+      return Response.json((await act(incomingOf(request, takes), await context.params)) ?? {});
     } catch (error) {
       return respond(problemOf(error));
     }
   };
 }
 
-/** Told while something takes long: what share is done, in words. Waits a moment, and throws where nobody listens any more, so that nothing is half done. */
-export type Report = (share: number, words: string) => Promise<void>;
+/** Told while something takes long: what share is done, in words, and what there is of it already. Waits a moment, and throws where nobody listens any more, so that nothing is half done. */
+export type Report = (share: number, words: string, part?: unknown) => Promise<void>;
+
+/** What is worked on while it is told how far it is; `gone` once nobody listens any more. */
+export interface Listener {
+  readonly report: Report;
+  readonly gone: AbortSignal;
+}
 
 class Abandoned extends Error {}
 const breath = () =>
@@ -180,66 +232,85 @@ const breath = () =>
   });
 
 /**
- * A route that takes a file and may take long: from the first report on it answers line by line (NDJSON: `{"share","words"}`, at last `{"done"}` or
- * `{"problem"}`); what is over before is answered as by any other route. Whoever goes away stops it.
+ * Answers for what may take long: from the first report on line by line (NDJSON: `{"share","words","part"}`, at last `{"done"}` or `{"problem"}`); what is
+ * over before is answered as by any other route. Whoever goes away stops it.
  */
+async function toldAsItGoes(
+  request: Request,
+  act: (listener: Listener) => Promise<unknown>,
+): Promise<Response> {
+  const encoder = new TextEncoder();
+  const gone = new AbortController();
+  const abandon = () => gone.abort(new Abandoned());
+  let open: ReadableStreamDefaultController<Uint8Array> | null = null;
+  const stream = new ReadableStream<Uint8Array>({
+    start: (controller) => {
+      open = controller;
+    },
+    cancel: abandon,
+  });
+  request.signal.addEventListener("abort", abandon);
+  const line = (value: unknown) => {
+    if (!gone.signal.aborted) open?.enqueue(encoder.encode(`${JSON.stringify(value)}\n`));
+  };
+  let begin: () => void = () => undefined;
+  const begun = new Promise<"begun">((resolve) => {
+    begin = () => resolve("begun");
+  });
+  const report: Report = async (share, words, part) => {
+    line({ share, words, part });
+    begin();
+    await breath();
+    gone.signal.throwIfAborted();
+  };
+  const work = act({ report, gone: gone.signal });
+  const first = await Promise.race([work.then((value) => ({ value })), begun]);
+  if (first !== "begun") return Response.json(first.value ?? {});
+  void work
+    .then(
+      (value) => line({ done: value ?? {} }),
+      (error: unknown) => {
+        if (!(error instanceof Abandoned)) line({ problem: problemOf(error) });
+      },
+    )
+    .finally(() => {
+      if (!gone.signal.aborted) open?.close();
+    });
+  return new Response(stream, {
+    headers: {
+      "content-type": "application/x-ndjson",
+      "x-accel-buffering": "no",
+      "cache-control": "no-store",
+    },
+  });
+}
+
+/** A route that takes a file and may take long. */
 export function slowFileRoute<P extends Params = Params>(
-  act: (file: { bytes: Uint8Array; type: string }, report: Report, params: P) => Promise<unknown>,
+  takes: Takes,
+  act: (file: Incoming, listener: Listener, params: P) => Promise<unknown>,
 ) {
   return async (request: Request, context: { params: Promise<P> }): Promise<Response> => {
     try {
-      const bytes = new Uint8Array(await request.arrayBuffer());
+      const file = incomingOf(request, takes);
       const params = await context.params;
-      const encoder = new TextEncoder();
-      let [gone, open] = [false, null as ReadableStreamDefaultController<Uint8Array> | null];
-      const stream = new ReadableStream<Uint8Array>({
-        start: (controller) => {
-          open = controller;
-        },
-        cancel: () => {
-          gone = true;
-        },
-      });
-      request.signal.addEventListener("abort", () => {
-        gone = true;
-      });
-      const line = (value: unknown) => {
-        if (!gone) open?.enqueue(encoder.encode(`${JSON.stringify(value)}\n`));
-      };
-      let begin: () => void = () => undefined;
-      const begun = new Promise<"begun">((resolve) => {
-        begin = () => resolve("begun");
-      });
-      const report: Report = async (share, words) => {
-        line({ share, words });
-        begin();
-        await breath();
-        if (gone) throw new Abandoned();
-      };
-      const work = act(
-        { bytes, type: (request.headers.get("content-type") ?? "").split(";")[0]?.trim() ?? "" },
-        report,
-        params,
-      );
-      const first = await Promise.race([work.then((value) => ({ value })), begun]);
-      if (first !== "begun") return Response.json(first.value ?? {});
-      void work
-        .then(
-          (value) => line({ done: value ?? {} }),
-          (error: unknown) => {
-            if (!(error instanceof Abandoned)) line({ problem: problemOf(error) });
-          },
-        )
-        .finally(() => {
-          if (!gone) open?.close();
-        });
-      return new Response(stream, {
-        headers: {
-          "content-type": "application/x-ndjson",
-          "x-accel-buffering": "no",
-          "cache-control": "no-store",
-        },
-      });
+      return await toldAsItGoes(request, (listener) => act(file, listener, params));
+    } catch (error) {
+      return respond(problemOf(error));
+    }
+  };
+}
+
+/** A route that takes JSON and may take long. */
+export function slowJsonRoute<Schema extends z.ZodType>(
+  schema: Schema,
+  act: (body: z.output<Schema>, listener: Listener) => Promise<unknown>,
+) {
+  return async (request: Request): Promise<Response> => {
+    try {
+      const parsed = schema.safeParse(await readJson(request), { error: plainMessage });
+      if (!parsed.success) throw invalid(fieldErrors(parsed.error));
+      return await toldAsItGoes(request, (listener) => act(parsed.data, listener));
     } catch (error) {
       return respond(problemOf(error));
     }

@@ -2,7 +2,6 @@ import { mkdtempSync } from "node:fs";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
 import { loadDemoWhenEmpty } from "./demo";
-import { Problem } from "./problem";
 import sharp from "sharp";
 import { emptyLook, HOUSE_SPEED } from "@/core/look";
 import { makePlan } from "@/core/plan";
@@ -10,17 +9,13 @@ import { contextOf } from "@/core/record";
 import { NewRecordSchema, recordPicture, takeDown, takeRecordPicture } from "./records";
 import { changeJob } from "./looks";
 import { loadWorkspace } from "./workspace";
+import { statusOf } from "./testing";
 
 process.env.DERMAGRAPH_DATA = mkdtempSync(join(tmpdir(), "dermagraph-records-"));
 beforeAll(async () => {
   await loadDemoWhenEmpty();
 });
 
-const statusOf = (act: Promise<unknown>) =>
-  act.then(
-    () => 200,
-    (error: unknown) => (error instanceof Problem ? error.document.status : 500),
-  );
 const record = (values: object = {}) =>
   NewRecordSchema.parse({
     lookId: "sundog",

@@ -4,7 +4,7 @@ import { wearForecast } from "@/core/look";
 import { makePlan } from "@/core/plan";
 import { contextOf, RecordSchema, StepSeenSchema, WearSeenSchema } from "@/core/record";
 import { survival } from "@/core/wear";
-import { addRecord, addRecordPicture, listRecords, recordPictureBytes } from "@/store";
+import { addRecord, addRecordPicture, listRecords, mustStand, recordPictureBytes } from "@/store";
 import { invalid, notFound } from "./problem";
 import { cleanPicture } from "./references";
 import { newId, studio } from "./studio";
@@ -56,6 +56,7 @@ export async function takeDown({
   steps,
   ...said
 }: z.output<typeof NewRecordSchema>): Promise<{ id: string }> {
+  await mustStand(await studio(), "job", jobId);
   const given = await loadWorkspace(lookId, jobId);
   if (!given || given.job?.id !== jobId) throw notFound(given ? "job" : "look");
   const design = given.look.design;
@@ -107,7 +108,10 @@ export async function takeRecordPicture(
 ): Promise<{ id: string; width: number; height: number }> {
   const db = await studio();
   const picture = await cleanPicture(bytes, type);
-  if (!(await listRecords(db)).some(({ id }) => id === recordId)) throw notFound("record");
+  const record = (await listRecords(db)).find(({ id }) => id === recordId);
+  if (!record) throw notFound("record");
+  // Whoever it was of may have been deleted since: no picture of them comes in any more.
+  if (record.jobId !== null) await mustStand(db, "job", record.jobId);
   const id = newId();
   await addRecordPicture(db, { id, recordId, caption: "", ...picture });
   return { id, width: picture.width, height: picture.height };

@@ -3,19 +3,20 @@ import sharp from "sharp";
 import { z } from "zod";
 import { ReferenceSchema } from "@/core/look";
 import {
-  findLook,
   findReference,
+  mustStand,
   putReference,
   referenceBytes,
   saveReference,
   setArchived,
 } from "@/store";
-import { notFound, Problem, invalid } from "./problem";
+import { notFound, Problem, invalid, type Takes } from "./problem";
 import { newId, studio } from "./studio";
 
 /** What may be sent, and how much of it. */
 export const PICTURE_TYPES = ["image/jpeg", "image/png", "image/webp"] as const;
 const LARGEST_BYTES = 12_000_000;
+export const PICTURE: Takes = { types: PICTURE_TYPES, most: LARGEST_BYTES };
 const LARGEST_PIXELS = 40_000_000;
 /** Longest side that is kept, pixels: enough to read a palette and to look at. */
 const KEPT_SIDE = 1600;
@@ -96,7 +97,7 @@ export async function takeReference(
 ): Promise<{ id: string; width: number; height: number }> {
   const db = await studio();
   const picture = await cleanPicture(bytes, type);
-  if (!(await findLook(db, lookId))) throw notFound("look");
+  await mustStand(db, "look", lookId);
   const id = newId();
   await putReference(db, id, lookId, picture);
   return { id, width: picture.width, height: picture.height };

@@ -2,9 +2,9 @@ import "server-only";
 import { isDeepStrictEqual } from "node:util";
 import {
   formatStudio,
-  readStudio,
   rowOf,
   STUDIO_PARTS,
+  type Pictured,
   type RejectedPart,
   type StudioContent,
   type StudioPart,
@@ -12,8 +12,10 @@ import {
 } from "@/core/formats";
 import type { Product } from "@/core/paint";
 import { contentOf, listProducts, partOf, putRow, type Store } from "@/store";
-import { invalid, type Report } from "./problem";
+import { invalid, Problem, type Incoming, type Listener, type Report, type Takes } from "./problem";
+import { cleanPicture } from "./references";
 import { studio, today } from "./studio";
+import { inThread } from "./threads/inThread";
 
 /** The whole studio in open formats. */
 export async function studioFile(): Promise<{ body: Uint8Array; name: string }> {
@@ -34,39 +36,73 @@ export interface StudioArrival {
   readonly refused: readonly RejectedPart[];
 }
 
-const LARGEST = 700_000_000;
-/** Thrown to undo what a preview wrote to find out. */
-class Rehearsed extends Error {
-  constructor(readonly arrival: StudioArrival) {
-    super("a rehearsal is not kept");
-  }
+/** What a studio may be sent as. */
+export const STUDIO_FILE: Takes = { types: ["application/zip"], most: 700_000_000 };
+/** Longer than the largest studio takes, seconds. */
+const LONGEST_READ = 60;
+
+interface Read {
+  readonly content: StudioContent;
+  readonly rejected: readonly RejectedPart[];
+}
+
+/** Unpacks and reads a studio in a thread of its own. @throws Problem */
+async function readIn(file: Incoming, { gone, report }: Listener): Promise<Read> {
+  const rows = new Map<StudioPart, unknown[]>(STUDIO_PARTS.map((part) => [part, []]));
+  await report(0, "unpacking it");
+  const read = await inThread("studioOf", await file.bytes(), {
+    seconds: LONGEST_READ,
+    signal: gone,
+    onTold: (slice) => rows.get(slice.part)?.push(...slice.rows),
+  });
+  if ("why" in read) throw invalid([{ field: "file", message: read.why }]);
+  return {
+    content: Object.fromEntries(rows) as unknown as StudioContent,
+    rejected: read.rejected,
+  };
 }
 
 /** What a studio file would bring; nothing is written. @throws Problem */
-export async function previewStudio(bytes: Uint8Array, report: Report): Promise<StudioArrival> {
-  try {
-    return await bringIn(bytes, report, false);
-  } catch (error) {
-    if (error instanceof Rehearsed) return error.arrival;
-    throw error;
-  }
+export async function previewStudio(file: Incoming, listener: Listener): Promise<StudioArrival> {
+  const { content, rejected } = await readIn(file, listener);
+  const arrival = await take(await studio(), content, listener.report, false);
+  return { ...arrival, refused: [...rejected, ...arrival.refused] };
 }
 
 /** Brings in what a studio file has that is not here, all of it or nothing. What is here is never written over, so that a second time brings nothing. @throws Problem */
-export const importStudio = (bytes: Uint8Array, report: Report): Promise<StudioArrival> =>
-  bringIn(bytes, report, true);
+export async function importStudio(file: Incoming, listener: Listener): Promise<StudioArrival> {
+  const read = await readIn(file, listener);
+  const { content, rejected } = await withPlainPictures(read, listener.report);
+  const arrival = await (
+    await studio()
+  )
+    .transaction()
+    .execute((tx) => take(tx, content, listener.report, true));
+  return { ...arrival, refused: [...rejected, ...arrival.refused] };
+}
 
-async function bringIn(bytes: Uint8Array, report: Report, keep: boolean): Promise<StudioArrival> {
-  if (bytes.length > LARGEST)
-    throw invalid([{ field: "file", message: `at most ${LARGEST / 1e6} MB` }]);
-  const read = readStudio(bytes);
-  if (!read.ok) throw invalid([{ field: "file", message: read.why }]);
-  return (await studio()).transaction().execute(async (tx) => {
-    const arrival = await take(tx, read.content, report);
-    const whole: StudioArrival = { ...arrival, refused: [...read.rejected, ...arrival.refused] };
-    if (!keep) throw new Rehearsed(whole);
-    return whole;
-  });
+/** Pictures that are new here are written anew, as those that are uploaded: nothing comes in with them but their pixels. */
+async function withPlainPictures({ content, rejected }: Read, report: Report): Promise<Read> {
+  const refused = [...rejected];
+  const plain = async <Part extends Pictured>(part: Part) => {
+    const known = new Set((await partOf(await studio(), part)).map(({ id }) => id));
+    const rows: StudioRow<Part>[] = [];
+    for (const [i, row] of content[part].entries()) {
+      if (known.has(row.id)) rows.push(row);
+      else
+        try {
+          rows.push({ ...row, ...(await cleanPicture(row.bytes, "image/jpeg")) });
+        } catch (error) {
+          if (!(error instanceof Problem)) throw error;
+          const why = error.document.errors?.[0]?.message ?? error.document.title;
+          refused.push({ file: `${part}.json`, row: i + 1, why });
+        }
+      await report(i / content[part].length, "looking through the pictures");
+    }
+    return rows;
+  };
+  const [references, pictures] = [await plain("references"), await plain("pictures")];
+  return { content: { ...content, references, pictures }, rejected: refused };
 }
 
 /** What tells a row of a part from any other. Lines of the ledger have no id that holds between studios: all they say tells them, and how many say the same. */
@@ -156,7 +192,12 @@ const everyProduct = async (tx: Store): Promise<Product[]> => [
   ...(await listProducts(tx, { archived: true })),
 ];
 
-async function take(tx: Store, content: StudioContent, report: Report): Promise<StudioArrival> {
+async function take(
+  tx: Store,
+  content: StudioContent,
+  report: Report,
+  isWritten: boolean,
+): Promise<StudioArrival> {
   const ids = Object.fromEntries(
     STUDIO_PARTS.map((part) => [part, new Set<string>()]),
   ) as unknown as Record<StudioPart, Set<string>>;
@@ -208,7 +249,7 @@ async function take(tx: Store, content: StudioContent, report: Report): Promise<
         no(stop);
         continue;
       }
-      await putRow(tx, name, row, new Date(begun + done).toISOString());
+      if (isWritten) await putRow(tx, name, row, new Date(begun + done).toISOString());
       ids[name].add(key);
       fresh++;
     }

@@ -5,20 +5,14 @@ import { spawnSync } from "node:child_process";
 import { faceSheet, onSheetOf, PAPERS } from "@/core/formats";
 import { lookContext, placedStrokes, predict } from "@/core/look";
 import { loadDemoWhenEmpty } from "./demo";
-import { Problem } from "./problem";
 import { exportLook, importLook, sheetPdf, template } from "./templates";
 import { loadWorkspace } from "./workspace";
+import { statusOf } from "./testing";
 
 process.env.DERMAGRAPH_DATA = mkdtempSync(join(tmpdir(), "dermagraph-templates-"));
 beforeAll(async () => {
   await loadDemoWhenEmpty();
 });
-
-const statusOf = (act: Promise<unknown>) =>
-  act.then(
-    () => 200,
-    (error: unknown) => (error instanceof Problem ? error.document.status : 500),
-  );
 
 /** Page size, path points and text of a PDF's first page, read by pdfjs-dist in a process of its own (it is a module of another kind), in mm from the upper left. */
 function readPdf(bytes: Uint8Array): {

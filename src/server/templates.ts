@@ -19,7 +19,7 @@ import { predict, recipeOf } from "@/core/look";
 import { contextOf } from "@/core/record";
 import { addLook, listLookHeads } from "@/store";
 import { openPdf, type Pdf } from "./openPdf";
-import { fieldErrors, invalid, notFound } from "./problem";
+import { fieldErrors, invalid, notFound, type Takes } from "./problem";
 import { withhold } from "./safety";
 import { newId, studio } from "./studio";
 import { loadWorkspace } from "./workspace";
@@ -141,11 +141,13 @@ export async function exportLook(lookId: string): Promise<{ file: LookFile; name
   };
 }
 
+/** What a look may be sent as. */
+export const LOOK_FILE: Takes = { types: ["application/json"], most: 2_000_000 };
+
 /** Brings in a look file as a new look; never in the place of another. @throws Problem with each reason */
 export async function importLook(
   bytes: Uint8Array,
 ): Promise<{ lookId: string; name: string; missing: string[] }> {
-  if (bytes.length > 2_000_000) throw invalid([{ field: "file", message: "at most 2 MB" }]);
   const read = readLookFile(new TextDecoder().decode(bytes));
   if (!read.ok) throw invalid([...read.refused]);
   const db = await studio();

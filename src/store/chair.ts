@@ -1,4 +1,4 @@
-import { ChairEventSchema, inOrder, type ChairEvent } from "@/core/chair";
+import { ChairEventSchema, lastSitting as sittingOf, type ChairEvent } from "@/core/chair";
 import type { Store } from "./database";
 
 /** Takes events of a chair; one that is known already is left as it is. @returns how many were new */
@@ -36,13 +36,10 @@ export async function lastSitting(
 ): Promise<ChairEvent[]> {
   const rows = await db
     .selectFrom("chair_event")
-    .select(["session", "fields"])
+    .select("fields")
     .where("look_id", "=", lookId)
     .where("job_id", jobId === null ? "is" : "=", jobId)
     .orderBy("received_at")
     .execute();
-  // By the moment, not by the text: clocks of several offsets may have logged.
-  const events = inOrder(rows.map((row) => ChairEventSchema.parse(JSON.parse(row.fields))));
-  const last = events.findLast(({ kind }) => kind === "begin");
-  return last ? events.filter(({ session }) => session === last.session) : [];
+  return sittingOf(rows.map((row) => ChairEventSchema.parse(JSON.parse(row.fields))));
 }

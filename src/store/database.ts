@@ -11,6 +11,7 @@ import {
 } from "node:fs";
 import { homedir } from "node:os";
 import { join } from "node:path";
+import { pruneLeftovers } from "./leftovers";
 import { lockFolder } from "./lock";
 import {
   doneIn,
@@ -38,7 +39,7 @@ export const databasePath = (folder: string): string => join(folder, "studio.db"
 const stamp = () => new Date().toISOString().replace(/[:.]/g, "-");
 
 /** A connection with the settings every studio has. */
-function connect(path: string): { sqlite: Database.Database; db: Store } {
+export function connect(path: string): { sqlite: Database.Database; db: Store } {
   const sqlite = new Database(path);
   sqlite.pragma("journal_mode = WAL");
   sqlite.pragma("synchronous = FULL");
@@ -131,8 +132,10 @@ export async function openStore(
   migrations: Migrations = MIGRATIONS,
 ): Promise<Store> {
   mkdirSync(join(folder, "backups"), { recursive: true, mode: 0o700 });
+  chmodSync(folder, 0o700);
   const release = lockFolder(folder);
   try {
+    pruneLeftovers(folder);
     const db = await openAndMigrate(folder, migrations);
     const close = db.destroy.bind(db);
     db.destroy = async () => {

@@ -8,9 +8,26 @@ export {
 } from "./archive";
 export { dataFolder, databasePath, openStore, type Store } from "./database";
 export { StudioInUse } from "./lock";
-export { backupsIn, countsOf, inspectBackup, swapIn, writeBackup, type Counts } from "./backup";
-export { NotFound, setArchived, StaleVersion, WasArchived } from "./versioned";
-export { addPerson, findPerson, forgetPerson, listPeople, savePerson } from "./people";
+export {
+  backupsIn,
+  countsOf,
+  examineBackup,
+  inspectBackup,
+  swapIn,
+  writeBackup,
+  type Counts,
+} from "./backup";
+export { deleteLeftover, listLeftovers, pruneLeftovers, type Leftover } from "./leftovers";
+export { mustStand, NotFound, setArchived, StaleVersion, WasArchived } from "./versioned";
+export {
+  addPerson,
+  findPerson,
+  forgetPerson,
+  isForgotten,
+  listPeople,
+  personIn,
+  savePerson,
+} from "./people";
 export { addHouse, currentHouse, listHouse, type HouseVersion } from "./house";
 export { addRecord, listRecords } from "./records";
 export { findCall, saveCall } from "./calls";
@@ -26,6 +43,7 @@ export {
   addProduct,
   findProduct,
   jobMovements,
+  jobsUsed,
   listMovements,
   listProducts,
   saveProduct,
@@ -51,10 +69,12 @@ export {
 } from "./looks";
 export { addMix, findMix, listMixes, saveMix } from "./mixes";
 export {
+  deleteReferences,
   findReference,
   putReference,
   referenceBytes,
   referenceOf,
+  referencesOf,
   saveReference,
 } from "./references";
 export { addJob, findJob, listJobs, saveJob, type Job } from "./jobs";

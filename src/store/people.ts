@@ -1,3 +1,4 @@
+import Database from "better-sqlite3";
 import { sql } from "kysely";
 import { FORGOTTEN, PersonSchema, type Person, type PersonFields } from "@/core/people";
 import type { Store } from "./database";
@@ -38,6 +39,27 @@ export const savePerson = (
   from: number,
   fields: PersonFields,
 ): Promise<number> => updateVersioned(db, "person", id, from, { fields: JSON.stringify(fields) });
+
+/** Whether a row is what is left of somebody who was deleted. */
+export const isForgotten = (person: PersonFields): boolean =>
+  person.name === FORGOTTEN.name && person.skin === FORGOTTEN.skin;
+
+/** Whether a copy of the studio still holds a person's card. A copy that can't be read is said to. */
+export function personIn(file: string, id: string): boolean {
+  let copy: Database.Database | null = null;
+  try {
+    copy = new Database(file, { readonly: true, fileMustExist: true });
+    const row = copy.prepare("SELECT fields FROM person WHERE id = ?").get(id) as
+      { fields: string } | undefined;
+    if (!row) return false;
+    const card = PersonSchema.safeParse(JSON.parse(row.fields));
+    return !card.success || !isForgotten(card.data);
+  } catch {
+    return true;
+  } finally {
+    copy?.close();
+  }
+}
 
 /**
  * Removes a person: name, skin, allergies, measures, tests and notes are overwritten, their jobs are put away without character and place, and what

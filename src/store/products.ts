@@ -139,6 +139,17 @@ export async function jobMovements(db: Store, jobId: string): Promise<Movement[]
   ).map(movementOf);
 }
 
+/** Jobs whose paint is written down as used. */
+export async function jobsUsed(db: Store): Promise<Set<string>> {
+  const rows = await db
+    .selectFrom("movement")
+    .select("job_id")
+    .distinct()
+    .where("job_id", "is not", null)
+    .execute();
+  return new Set(rows.flatMap(({ job_id: jobId }) => jobId ?? []));
+}
+
 /** What lies in the pans of a tray, line by line. */
 export async function trayMovements(db: Store, trayId: string): Promise<Movement[]> {
   return (

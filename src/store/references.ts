@@ -46,6 +46,25 @@ export async function referenceBytes(db: Store, id: string): Promise<Uint8Array 
   );
 }
 
+/** Pictures of some looks, those put away too: which there are, and of which look. */
+export async function referencesOf(
+  db: Store,
+  lookIds: readonly string[],
+): Promise<{ id: string; lookId: string }[]> {
+  if (!lookIds.length) return [];
+  const rows = await db
+    .selectFrom("reference")
+    .select(["id", "look_id"])
+    .where("look_id", "in", lookIds)
+    .execute();
+  return rows.map(({ id, look_id: lookId }) => ({ id, lookId }));
+}
+
+/** Deletes pictures for good. */
+export async function deleteReferences(db: Store, ids: readonly string[]): Promise<void> {
+  if (ids.length) await db.deleteFrom("reference").where("id", "in", ids).execute();
+}
+
 /** A new reference takes the place of the look's old one, which is put away. */
 export async function putReference(
   db: Store,

@@ -54,6 +54,13 @@ export async function updateVersioned(
   throw new StaleVersion(row.version);
 }
 
+/** Nothing is written to, or begun with, what is gone or out of sight. @throws NotFound, WasArchived */
+export async function mustStand(db: Store, table: VersionedTable, id: string): Promise<void> {
+  const row = await db.selectFrom(table).select("archived").where("id", "=", id).executeTakeFirst();
+  if (!row) throw new NotFound(table);
+  if (row.archived) throw new WasArchived(table);
+}
+
 /** Puts a row away, or takes it out again; nothing is lost. @throws NotFound */
 export async function setArchived(
   db: Store,

@@ -28,3 +28,11 @@ export function dayWords(iso: string): string {
 
 /** "11.50": money in minor units. The currency is the painter's own. */
 export const money = (minor: number): string => (minor / 100).toFixed(2);
+
+/** How large a file is. */
+export const bytesWords = (bytes: number): string =>
+  bytes >= 1e9
+    ? `${(bytes / 1e9).toFixed(1)} GB`
+    : bytes >= 1e6
+      ? `${Math.round(bytes / 1e6)} MB`
+      : `${Math.max(1, Math.round(bytes / 1e3))} kB`;

@@ -44,23 +44,24 @@ export interface Progress {
   readonly words: string;
 }
 
-/** Sends a file to what may take long: hears how far it is, and can be stopped by `signal`; then nothing was changed. */
-export async function sendFileWatched<T>(
-  url: string,
-  file: File,
-  o: { method?: "POST" | "PUT"; signal: AbortSignal; onProgress: (progress: Progress) => void },
+const refused = <T>(value: unknown, status: number): Answer<T> => ({
+  ok: false,
+  refusal: { ...(value as Omit<Refusal, "status">), status },
+});
+
+/** What may take long: hears how far it is and of parts that are ready, and can be stopped by `signal`; then nothing was changed. */
+interface Watched {
+  readonly signal: AbortSignal;
+  readonly onProgress: (progress: Progress, part: unknown) => void;
+}
+
+async function watch<T>(
+  ask: () => Promise<Response>,
+  o: Watched,
+  again: string,
 ): Promise<Answer<T>> {
-  const refused = (value: unknown, status: number): Answer<T> => ({
-    ok: false,
-    refusal: { ...(value as Omit<Refusal, "status">), status },
-  });
   try {
-    const response = await fetch(url, {
-      method: o.method ?? "POST",
-      headers: { "content-type": file.type || "application/octet-stream" },
-      body: file,
-      signal: o.signal,
-    });
+    const response = await ask();
     if (!response.headers.get("content-type")?.startsWith("application/x-ndjson")) {
       const value: unknown = await response.json();
       return response.ok ? { ok: true, value: value as T } : refused(value, response.status);
@@ -74,30 +75,57 @@ export async function sendFileWatched<T>(
       rest = lines.pop() ?? "";
       for (const line of lines) {
         const told = JSON.parse(line) as Partial<Progress> & {
+          part?: unknown;
           done?: T;
           problem?: Omit<Refusal, "status"> & { status: number };
         };
         if (told.done !== undefined) return { ok: true, value: told.done };
         if (told.problem) return refused(told.problem, told.problem.status);
-        o.onProgress({ share: told.share ?? 0, words: told.words ?? "" });
+        o.onProgress({ share: told.share ?? 0, words: told.words ?? "" }, told.part);
       }
     }
-    return refused(
-      { title: "The studio broke off.", detail: "Nothing was changed: choose the file again." },
-      0,
-    );
+    return refused({ title: "The studio broke off.", detail: `Nothing was changed: ${again}.` }, 0);
   } catch {
     return refused(
       o.signal.aborted
         ? { title: "Stopped. Nothing was changed." }
-        : {
-            title: "The studio does not answer.",
-            detail: "Nothing is lost: choose the file again.",
-          },
+        : { title: "The studio doesn't answer.", detail: `Nothing is lost: ${again}.` },
       0,
     );
   }
 }
+
+/** Sends a file, as what it is, to what may take long. */
+export const sendFileWatched = <T>(
+  url: string,
+  file: File,
+  o: Watched & { readonly method?: "POST" | "PUT"; readonly type: string },
+): Promise<Answer<T>> =>
+  watch(
+    () =>
+      fetch(url, {
+        method: o.method ?? "POST",
+        headers: { "content-type": o.type },
+        body: file,
+        signal: o.signal,
+      }),
+    o,
+    "choose the file again",
+  );
+
+/** Sends JSON to what may take long. */
+export const sendWatched = <T>(url: string, body: unknown, o: Watched): Promise<Answer<T>> =>
+  watch(
+    () =>
+      fetch(url, {
+        method: "POST",
+        headers: { "content-type": "application/json" },
+        body: JSON.stringify(body),
+        signal: o.signal,
+      }),
+    o,
+    "ask again",
+  );
 
 /** Sends JSON and takes JSON. A refusal is an answer; only a dead line is status 0. `leaving`: the page is about to go. */
 export async function send<T>(

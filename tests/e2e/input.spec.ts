@@ -1,6 +1,6 @@
-import type { CDPSession, Page } from "@playwright/test";
+import type { CDPSession } from "@playwright/test";
 import { CHROMIUM } from "../../scripts/steps.cjs";
-import { expect, openStudio, test } from "./studio";
+import { expect, openStudio, settled, test } from "./studio";
 
 test.use({ hasTouch: true, launchOptions: CHROMIUM });
 
@@ -69,12 +69,6 @@ function pen(cdp: CDPSession): Pointer {
   };
 }
 
-async function middle(page: Page, selector: ReturnType<Page["locator"]>): Promise<At> {
-  await selector.scrollIntoViewIfNeeded();
-  const box = await selector.boundingBox();
-  return { x: (box?.x ?? 0) + (box?.width ?? 0) / 2, y: (box?.y ?? 0) + (box?.height ?? 0) / 2 };
-}
-
 for (const [name, make] of [
   ["finger", finger],
   ["pen", pen],
@@ -87,8 +81,7 @@ for (const [name, make] of [
     const pointer = make(await page.context().newCDPSession(page));
     const figure = page.getByRole("region", { name: "Figure" });
     await pointer.tap(
-      await middle(
-        page,
+      await settled(
         page
           .getByRole("region", { name: "Stack" })
           .locator("[data-layer]", { hasText: "Mock suns" }),
@@ -96,17 +89,16 @@ for (const [name, make] of [
     );
     const sun = figure.getByRole("button", { name: /^rayed disc 1/ });
     await expect(sun).toBeVisible();
-    const at = await middle(page, sun);
+    const at = await settled(sun);
     await pointer.drag(at, { x: at.x - 60, y: at.y + 30 });
-    await expect.poll(async () => Math.round((await middle(page, sun)).x - at.x)).toBeLessThan(-50);
+    await expect.poll(async () => Math.round((await settled(sun)).x - at.x)).toBeLessThan(-50);
 
-    await pointer.tap(
-      await middle(page, page.getByRole("button", { name: "Draw a line by hand" })),
-    );
+    await pointer.tap(await settled(page.getByRole("button", { name: "Draw a line by hand" })));
     await expect(figure.locator("[data-drawing]")).toBeAttached();
     await pointer.drag({ x: at.x - 90, y: at.y + 60 }, { x: at.x + 10, y: at.y + 110 });
     await expect(figure.getByRole("button", { name: /^free line 2/ })).toBeVisible();
-    await pointer.tap(await middle(page, page.getByRole("button", { name: "Undo" })));
+    await expect(page.getByText(/^saved \d\d:/)).toBeVisible();
+    await pointer.tap(await settled(page.getByRole("button", { name: "Undo" })));
     await expect(figure.getByRole("button", { name: /^free line 2/ })).toHaveCount(0);
     await expect(page.getByText(/^saved \d\d:/)).toBeVisible();
     await studio.close();

@@ -1,5 +1,5 @@
 import type { Locator, Page } from "@playwright/test";
-import { expect, openStudio, test } from "./studio";
+import { expect, openStudio, settled, test } from "./studio";
 
 const stackOf = (page: Page) => page.getByRole("region", { name: "Stack" });
 const figureOf = (page: Page) => page.getByRole("region", { name: "Figure" });
@@ -151,28 +151,29 @@ test("mouse alone: the same face by clicks and drags, and the PDF", async ({ pag
     await marks.getByLabel("Shape of the next mark").selectOption(kind);
     await marks.getByRole("button", { name: "Add it" }).click();
   };
-  const middle = async (locator: Locator) => {
-    const box = await locator.boundingBox();
-    return { x: (box?.x ?? 0) + (box?.width ?? 0) / 2, y: (box?.y ?? 0) + (box?.height ?? 0) / 2 };
+  // Measured against the picture: a strip that comes on above moves both.
+  const picture = figureOf(page).locator("svg[role=img]").first();
+  const placeOf = async (name: RegExp) => {
+    const [mark, paper] = [await handle(name).boundingBox(), await picture.boundingBox()];
+    return { x: (mark?.x ?? 0) - (paper?.x ?? 0), y: (mark?.y ?? 0) - (paper?.y ?? 0) };
   };
   const dragBy = async (name: RegExp, dx: number, dy: number) => {
-    const at = await middle(handle(name));
+    const at = await settled(handle(name));
+    const before = await placeOf(name);
     await page.mouse.move(at.x, at.y);
     await page.mouse.down();
     for (let i = 1; i <= 6; i++) await page.mouse.move(at.x + (dx * i) / 6, at.y + (dy * i) / 6);
     await page.mouse.up();
     await expect
-      .poll(async () =>
-        Math.hypot(
-          (await middle(handle(name))).x - at.x - dx,
-          (await middle(handle(name))).y - at.y - dy,
-        ),
-      )
+      .poll(async () => {
+        const { x, y } = await placeOf(name);
+        return Math.hypot(x - before.x - dx, y - before.y - dy);
+      })
       .toBeLessThan(12);
   };
   await add("star");
-  const picture = await figureOf(page).locator("svg[role=img]").first().boundingBox();
-  const perMm = Math.min((picture?.width ?? 0) / 212, (picture?.height ?? 0) / 270);
+  const paper = await picture.boundingBox();
+  const perMm = Math.min((paper?.width ?? 0) / 212, (paper?.height ?? 0) / 270);
   await dragBy(/^star 2/, -34 * perMm, -80 * perMm);
   await expect(figureOf(page).getByRole("status").filter({ hasText: "star" })).toContainText(
     "on the midline, ",

@@ -1,4 +1,4 @@
-import { test as base, type APIRequestContext } from "@playwright/test";
+import { test as base, type APIRequestContext, type Locator } from "@playwright/test";
 import type { ChildProcess } from "node:child_process";
 import { mkdtempSync, rmSync } from "node:fs";
 import { tmpdir } from "node:os";
@@ -83,4 +83,18 @@ export async function call(
     type: response.headers()["content-type"] ?? "",
     body: (await response.json()) as Record<string, unknown>,
   };
+}
+
+/** The middle of something on screen in px, once it stands still: a strip that comes on above it moves it. */
+export async function settled(locator: Locator): Promise<{ x: number; y: number }> {
+  await locator.scrollIntoViewIfNeeded();
+  let before = await locator.boundingBox();
+  for (let still = 0; still < 3;) {
+    await locator.page().waitForTimeout(100);
+    const box = await locator.boundingBox();
+    still = box && box.x === before?.x && box.y === before.y ? still + 1 : 0;
+    before = box;
+  }
+  if (!before) throw new Error("it is not on screen");
+  return { x: before.x + before.width / 2, y: before.y + before.height / 2 };
 }

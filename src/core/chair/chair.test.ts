@@ -5,7 +5,9 @@ import {
   chairSteps,
   ChairEventSchema,
   isDone,
+  lastSitting,
   meanwhile,
+  nextSeq,
   nextStep,
   progressOf,
   readLog,
@@ -129,6 +131,37 @@ describe("the log", () => {
         (shuffled, again) => expect(readLog(steps, [...shuffled, ...again])).toEqual(whole),
       ),
     );
+  });
+  it("goes by the places of its events: a clock set back, or one that ran ahead, hides no sitting", () => {
+    const [early, late] = [SESSION, "7f9619ff-8b86-4d01-b42d-00cf4fc964ff"];
+    const sitting = (session: string, seq: number, minute: number) => [
+      event(minute, { kind: "begin", session, seq }),
+      event(minute + 5, { session, seq: seq + 1, tasks: [...(steps[0]?.tasks ?? [])] }),
+    ];
+    const minutes = fc.integer({ min: -600_000, max: 600_000 });
+    fc.assert(
+      fc.property(minutes, minutes, (first, second) => {
+        const log = [...sitting(late, 3, second), ...sitting(early, 1, first)];
+        expect(lastSitting(log).map(({ session, seq }) => [session, seq])).toEqual([
+          [late, 3],
+          [late, 4],
+        ]);
+        expect(nextSeq(log)).toBe(5);
+      }),
+    );
+    // Without places, as they were written once, the moments tell; time never runs back within a sitting.
+    expect(
+      lastSitting([...sitting(early, 0, 0), event(9, { kind: "begin", session: late })])[0],
+    ).toMatchObject({ session: late });
+    const back = readLog(steps, [
+      event(0, { kind: "begin", seq: 1 }),
+      event(8, { seq: 2, tasks: [...(steps[0]?.tasks ?? [])] }),
+      event(-50, { seq: 3, tasks: [...(steps[1]?.tasks ?? [])] }),
+    ]);
+    expect(back.done.map(({ from, to }) => [from, to])).toEqual([
+      [0, 8],
+      [8, 8],
+    ]);
   });
   it("leaves out what makes no sense: nothing before the beginning, no step twice, no end of a pause that never was", () => {
     expect(readLog(steps, [done(3, 0)]).done).toEqual([]);

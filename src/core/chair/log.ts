@@ -20,6 +20,8 @@ export const ChairEventSchema = z
     /** One painting of one look: events of a session belong together. */
     session: z.uuid("the id of a sitting"),
     at: z.iso.datetime({ offset: true, error: "a date and a time" }),
+    /** Its place among all that was logged at this chair, whatever the clock said: one more than the last that was known. 0: written before there were places. */
+    seq: z.number().int().min(0).max(1e9).default(0),
     kind: z.enum(CHAIR_KINDS),
     /** What it is about: tasks of the chair, which stay the same however the plan puts them in steps. */
     tasks: z.array(z.string().min(1).max(200)).max(60).default([]),
@@ -62,12 +64,26 @@ const NOT_BEGUN: ChairState = {
 const minutesFrom = (from: string, to: string) =>
   Math.max(0, (Date.parse(to) - Date.parse(from)) / 60_000);
 
-/** Events once each, in the order they happened; equal moments keep the order they were logged in. */
+/** Events once each, in the order of their places, and of their moments where two devices took one place; equal ones keep the order they were logged in. */
 export const inOrder = (events: readonly ChairEvent[]): ChairEvent[] =>
   [...new Map(events.map((event) => [event.id, event])).values()]
     .map((event, i) => ({ event, i }))
-    .sort((a, b) => Date.parse(a.event.at) - Date.parse(b.event.at) || a.i - b.i)
+    .sort(
+      (a, b) =>
+        a.event.seq - b.event.seq || Date.parse(a.event.at) - Date.parse(b.event.at) || a.i - b.i,
+    )
     .map(({ event }) => event);
+
+/** The sitting begun last, of all that was logged at a chair. A clock set back, or one that ran ahead, hides none. */
+export function lastSitting(events: readonly ChairEvent[]): ChairEvent[] {
+  const all = inOrder(events);
+  const last = all.findLast(({ kind }) => kind === "begin");
+  return last ? all.filter(({ session }) => session === last.session) : [];
+}
+
+/** The place of the next event. */
+export const nextSeq = (events: readonly ChairEvent[]): number =>
+  1 + Math.max(0, ...events.map(({ seq }) => seq));
 
 /**
  * Reads a log: what is done and how long it took. Time paused counts for no step; nor does time in which what a step lies on was still resting.
@@ -76,6 +92,8 @@ export const inOrder = (events: readonly ChairEvent[]): ChairEvent[] =>
 export function readLog(steps: readonly ChairStep[], events: readonly ChairEvent[]): ChairState {
   const pauses: { from: number; to: number }[] = [];
   let state = NOT_BEGUN;
+  // Time does not run back, whatever a clock says.
+  let at = 0;
   for (const event of inOrder(events)) {
     if (event.kind === "begin") {
       if (!state.begunAt) state = { ...state, begunAt: event.at, rehearsal: event.rehearsal };
@@ -83,7 +101,7 @@ export function readLog(steps: readonly ChairStep[], events: readonly ChairEvent
     }
     const { begunAt, pausedSince } = state;
     if (!begunAt) continue;
-    const at = minutesFrom(begunAt, event.at);
+    at = Math.max(at, minutesFrom(begunAt, event.at));
     switch (event.kind) {
       case "note":
         state = { ...state, notes: [...state.notes, { tasks: event.tasks, text: event.text }] };
@@ -104,7 +122,9 @@ export function readLog(steps: readonly ChairStep[], events: readonly ChairEvent
           ...state,
           pausedSince: null,
           interruptions: state.interruptions.map((entry, i) =>
-            i === state.interruptions.length - 1 ? { ...entry, minutes: at - from } : entry,
+            i === state.interruptions.length - 1
+              ? { ...entry, minutes: Math.max(0, at - from) }
+              : entry,
           ),
         };
         break;

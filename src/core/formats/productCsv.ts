@@ -197,6 +197,24 @@ function fieldsOf(
 }
 
 export const MOST_ROWS = 20_000;
+/** Twenty thousand rows of a hundred columns. */
+const MOST_CELLS = 2_000_000;
+
+/** Rows of a table; null as soon as it has more cells than any of ours could. */
+function cellsOf(text: string, delimiter: string): string[][] | null {
+  const rows: string[][] = [];
+  let cells = 0;
+  Papa.parse<string[]>(text, {
+    delimiter,
+    skipEmptyLines: false,
+    step: ({ data }, parser) => {
+      rows.push(data);
+      cells += data.length;
+      if (cells > MOST_CELLS) parser.abort();
+    },
+  });
+  return cells > MOST_CELLS ? null : rows;
+}
 
 /**
  * Reads a kit table, whatever its separators, quotes, decimal signs and order of columns. Rows that can't be taken are named with every reason; none is half
@@ -204,27 +222,14 @@ export const MOST_ROWS = 20_000;
  * @returns null with a reason where it is no such table at all
  */
 export function readKitCsv(text: string): KitRead | { readonly why: string } {
-  const steps = readKitCsvSteps(text);
-  for (;;) {
-    const step = steps.next();
-    if (step.done) return step.value;
-  }
-}
-
-/** Rows between two reports: some tens of milliseconds' work. */
-const STRIDE = 500;
-
-/** {@link readKitCsv} in slices: tells the share that is read every few hundred rows, so that whoever waits can be told, or can stop it. */
-export function* readKitCsvSteps(
-  text: string,
-): Generator<number, KitRead | { readonly why: string }> {
   const source = text.replace(/^\ufeff/, "");
   const first = source.split(/\r\n|\n|\r/, 1)[0] ?? "";
   const delimiter =
     [";", "\t", ","]
       .map((mark) => ({ mark, count: first.split(mark).length }))
       .sort((a, b) => b.count - a.count)[0]?.mark ?? ",";
-  const { data } = Papa.parse<string[]>(plainText(source), { delimiter, skipEmptyLines: false });
+  const data = cellsOf(plainText(source), delimiter);
+  if (!data) return { why: `more than ${MOST_CELLS / 1e6} million cells` };
   const [heads = [], ...body] = data;
   const columns = heads.map(columnOf);
   const has = new Set(columns.filter((key): key is ColumnKey => key !== null));
@@ -234,8 +239,7 @@ export function* readKitCsvSteps(
   const rows: (KitRow & { line: number })[] = [];
   const rejected: RejectedRow[] = [];
   let line = 1;
-  for (const [i, row] of [heads, ...body].entries()) {
-    if (i > 0 && i % STRIDE === 0) yield i / (body.length + 1);
+  for (const row of [heads, ...body]) {
     const at = line;
     // A quoted cell may run over lines.
     line += 1 + row.reduce((sum, cell) => sum + (cell.match(/\r\n|\n|\r/g)?.length ?? 0), 0);

@@ -244,6 +244,10 @@ export type StudioRead =
 
 /** More than this no studio has: what claims to be larger is not unpacked. */
 const [MOST_FILES, MOST_BYTES] = [60_000, 700_000_000];
+/** A studio's JSON shrinks to a thirtieth; what claims to shrink far more was made to burst, above a size that could do it. */
+const [MOST_RATIO, SMALL_BYTES] = [200, 2_000_000];
+/** Rows of all kinds together, and how many that can't be taken are told. */
+const [MOST_ROWS, MOST_TOLD] = [600_000, 1000];
 const reasons = (error: z.ZodError) =>
   error.issues
     .slice(0, 3)
@@ -256,11 +260,15 @@ function unpack(bytes: Uint8Array): Record<string, Uint8Array> {
   let [files, size] = [0, 0];
   try {
     return unzipSync(bytes, {
-      filter: ({ originalSize }) => {
+      filter: ({ name, size: packed, originalSize }) => {
         files++;
         size += originalSize;
         if (files > MOST_FILES || size > MOST_BYTES)
           throw new Unreadable("it holds more than a studio can");
+        if (originalSize > SMALL_BYTES && originalSize > packed * MOST_RATIO)
+          throw new Unreadable(
+            `${name} in it would unpack to ${MOST_RATIO} times its size or more`,
+          );
         return true;
       },
     });
@@ -303,18 +311,27 @@ export function readStudio(bytes: Uint8Array): StudioRead {
       if (crc32(file) !== sum) return { ok: false, why: `${name} in it is damaged` };
     }
     const rejected: RejectedPart[] = [];
+    const lists = Object.fromEntries(
+      STUDIO_PARTS.map((part) => [part, listIn(files, part)]),
+    ) as unknown as Lists;
+    const rows = Object.values(lists).reduce((sum, list) => sum + list.length, 0);
+    if (rows > MOST_ROWS) return { ok: false, why: `it holds more than ${MOST_ROWS} rows` };
     const content = Object.fromEntries(
       STUDIO_PARTS.map((part) => [
         part,
-        part === "looks" ? looksOf(files, rejected) : rowsOf(files, part, rejected),
+        part === "looks"
+          ? looksOf(files, lists.looks, rejected)
+          : rowsOf(files, part, lists[part], rejected),
       ]),
     ) as unknown as StudioContent;
-    return { ok: true, content, rejected };
+    return { ok: true, content, rejected: rejected.slice(0, MOST_TOLD) };
   } catch (error) {
     if (error instanceof Unreadable) return { ok: false, why: error.message };
     throw error;
   }
 }
+
+type Lists = Readonly<Record<StudioPart, readonly unknown[]>>;
 
 function listIn(files: Record<string, Uint8Array>, part: StudioPart): unknown[] {
   const list = files[fileOf(part)] ? parsed(files, fileOf(part)) : [];
@@ -325,9 +342,10 @@ function listIn(files: Record<string, Uint8Array>, part: StudioPart): unknown[] 
 function rowsOf(
   files: Record<string, Uint8Array>,
   part: Exclude<StudioPart, "looks">,
+  list: readonly unknown[],
   rejected: RejectedPart[],
 ): unknown[] {
-  return listIn(files, part).flatMap((value, i) => {
+  return list.flatMap((value, i) => {
     const row = ROWS[part].safeParse(value);
     const no = (why: string) => {
       rejected.push({ file: fileOf(part), row: i + 1, why });
@@ -345,9 +363,10 @@ const ListedSchema = z.object({ id: Id, archived, file: z.string().max(400) }).s
 
 function looksOf(
   files: Record<string, Uint8Array>,
+  list: readonly unknown[],
   rejected: RejectedPart[],
 ): StudioContent["looks"][number][] {
-  return listIn(files, "looks").flatMap((value, i) => {
+  return list.flatMap((value, i) => {
     const no = (why: string) => {
       rejected.push({ file: fileOf("looks"), row: i + 1, why });
       return [];

@@ -1,6 +1,6 @@
 import { z } from "zod";
 import { createStore } from "zustand";
-import { ChairEventSchema, inOrder, type ChairEvent } from "@/core/chair";
+import { ChairEventSchema, lastSitting, nextSeq, type ChairEvent } from "@/core/chair";
 import { CHAIR_LOG } from "@/ui/keptChairs";
 import { localIso } from "@/ui/moment";
 import { send, type Answer } from "@/ui/request";
@@ -37,13 +37,6 @@ export type Logged = Pick<ChairEvent, "kind"> & Partial<ChairEvent>;
 const RETRY_MS = 3000;
 /** The studio takes so many at once. */
 const AT_ONCE = 400;
-
-/** The sitting begun last, of all that was logged here or anywhere else. */
-function lastSitting(events: readonly ChairEvent[]): ChairEvent[] {
-  const all = inOrder(events);
-  const last = all.findLast(({ kind }) => kind === "begin");
-  return last ? all.filter(({ session }) => session === last.session) : [];
-}
 
 type Post = (url: string, body: unknown) => Promise<Answer<{ stops?: string[] }>>;
 
@@ -98,12 +91,14 @@ export function createChairLog(
     flush,
     log(values: Logged): void {
       const kept = readKept(key);
-      const [first] = lastSitting([...known, ...kept.events]);
+      const logged = [...known, ...kept.events];
+      const [first] = lastSitting(logged);
       const session = values.kind === "begin" || !first ? crypto.randomUUID() : first.session;
       const event = ChairEventSchema.parse({
         id: crypto.randomUUID(),
         session,
         at: localIso(new Date()),
+        seq: nextSeq(logged),
         ...values,
       });
       localStorage.setItem(key, JSON.stringify({ ...kept, events: [...kept.events, event] }));

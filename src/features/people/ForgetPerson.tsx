@@ -7,7 +7,9 @@ import type { Person } from "@/core/people";
 import { Dialog } from "@/ui/Dialog";
 import { Field } from "@/ui/Field";
 import { dropKeptChairs } from "@/ui/keptChairs";
-import { send } from "@/ui/request";
+import type { Traces } from "@/server/people";
+import { dayWords } from "@/ui/format";
+import { readJson, send, type Answer } from "@/ui/request";
 
 /** Deletes a person for good, after saying what goes and what stays. */
 export function ForgetPerson({ person }: { person: Person }) {
@@ -15,11 +17,14 @@ export function ForgetPerson({ person }: { person: Person }) {
   const [open, setOpen] = useState(false);
   const [name, setName] = useState("");
   const [problem, setProblem] = useState<string | null>(null);
+  const [traces, setTraces] = useState<Answer<Traces> | null>(null);
+  const [copies, setCopies] = useState<ReadonlySet<string>>(new Set());
+  const [pictures, setPictures] = useState<ReadonlySet<string>>(new Set());
   const forget = async () => {
     const answer = await send<{ records: number; jobs: number }>(
       "DELETE",
       `/api/people/${person.id}`,
-      { name },
+      { name, copies: [...copies], pictures: [...pictures] },
     );
     if (!answer.ok) return setProblem(answer.refusal.errors?.[0]?.message ?? answer.refusal.title);
     // What can't be cleared here is overwritten at the next opening of a chair.
@@ -40,7 +45,11 @@ export function ForgetPerson({ person }: { person: Person }) {
         onClick={() => {
           setName("");
           setProblem(null);
+          setTraces(null);
+          setCopies(new Set());
+          setPictures(new Set());
           setOpen(true);
+          void readJson<Traces>(`/api/people/${person.id}/traces`).then(setTraces);
         }}
       >
         Delete {person.name} for good
@@ -54,9 +63,56 @@ export function ForgetPerson({ person }: { person: Person }) {
         </p>
         <p className="mt-2">
           <strong>Stays, of nobody:</strong> that a look was worn on a day, in what weather, and how
-          the paint held. Their jobs are put away. Copies you exported or backed up before keep what
-          they hold until you delete them too.
+          the paint held. Their jobs are put away.
         </p>
+        <section aria-label="Copies that remain" className="mt-3">
+          <p>
+            <strong>Copies that remain:</strong>
+          </p>
+          {traces === null && <p role="status">Looking for them …</p>}
+          {traces && !traces.ok && (
+            <p role="alert">{traces.refusal.title} Close this, and try again.</p>
+          )}
+          {traces?.ok && (
+            <>
+              <Choices
+                title="Copies of the studio in the folder backups"
+                choices={traces.value.copies.map(({ name: file, words, at }) => ({
+                  id: file,
+                  label: `${words}, ${dayWords(at.slice(0, 10))}`,
+                }))}
+                chosen={copies}
+                onChange={setCopies}
+              />
+              <Choices
+                title="Reference pictures of looks they were to wear, perhaps of them"
+                choices={traces.value.pictures.map(({ lookId, lookName }) => ({
+                  id: lookId,
+                  label: lookName,
+                }))}
+                chosen={pictures}
+                onChange={setPictures}
+              />
+              {traces.value.named.length > 0 && (
+                <p className="mt-1 text-sm">
+                  Looks that carry their name, for you to rename:{" "}
+                  {traces.value.named.map(({ lookId, lookName }, i) => (
+                    <span key={lookId}>
+                      {i > 0 && ", "}
+                      <a className="link" href={`/looks/${lookId}`}>
+                        {lookName}
+                      </a>
+                    </span>
+                  ))}
+                </p>
+              )}
+              <p className="mt-1 text-sm">
+                Files you downloaded are out of reach here. Other browsers forget what they keep of
+                this person the next time they open the studio.
+              </p>
+            </>
+          )}
+        </section>
         <Field
           label={`Type ${person.name} to delete`}
           error={problem ?? undefined}
@@ -86,5 +142,44 @@ export function ForgetPerson({ person }: { person: Person }) {
         </div>
       </Dialog>
     </div>
+  );
+}
+
+/** What may be deleted with somebody: nothing is ticked beforehand. */
+function Choices({
+  title,
+  choices,
+  chosen,
+  onChange,
+}: {
+  title: string;
+  choices: readonly { readonly id: string; readonly label: string }[];
+  chosen: ReadonlySet<string>;
+  onChange: (chosen: ReadonlySet<string>) => void;
+}) {
+  if (!choices.length) return null;
+  return (
+    <fieldset className="mt-1 text-sm">
+      <legend>{title}. Delete too:</legend>
+      {choices.map(({ id, label }) => (
+        <label key={id} className="flex min-h-8 items-center gap-2">
+          <input
+            type="checkbox"
+            className="checkbox checkbox-sm"
+            checked={chosen.has(id)}
+            onChange={(event) =>
+              onChange(
+                new Set(
+                  event.target.checked
+                    ? [...chosen, id]
+                    : [...chosen].filter((other) => other !== id),
+                ),
+              )
+            }
+          />
+          {label}
+        </label>
+      ))}
+    </fieldset>
   );
 }

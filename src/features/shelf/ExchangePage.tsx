@@ -1,19 +1,22 @@
 "use client";
 
 import { useRouter } from "next/navigation";
-import { useEffect, useRef, useState, type ReactNode } from "react";
+import { useEffect, useRef, useState } from "react";
 import { toast } from "sonner";
 import { DIALECTS } from "@/core/formats";
-import type { KitPreview, PaletteMatch } from "@/server/exchange";
+import type { KitPreview, Leftover, PaletteRead } from "@/server/exchange";
 import type { StudioArrival } from "@/server/studioFile";
 import { gramsWords } from "@/ui/format";
 import { Page } from "@/ui/Page";
 import { sendFileWatched, type Answer, type Progress, type Refusal } from "@/ui/request";
+import { Card } from "./Card";
 import { Swatch } from "@/ui/Swatch";
+import { Copies } from "./Copies";
+import { DeleteEverything } from "./DeleteEverything";
 import { ShelfTabs } from "@/parts/shelf/ShelfTabs";
 
 /** Everything in and out, in open formats; nothing is written before it was shown. */
-export function ExchangePage() {
+export function ExchangePage({ copies }: { copies: readonly Leftover[] }) {
   return (
     <Page
       title="Shelf"
@@ -25,6 +28,8 @@ export function ExchangePage() {
         <PaletteCard />
         <Studio />
         <Backup />
+        <Copies copies={copies} />
+        <DeleteEverything copies={copies} />
       </div>
     </Page>
   );
@@ -47,7 +52,7 @@ const wordsOf = (refusal: Refusal) =>
   refusal.errors?.map(({ message }) => message).join("; ") ?? refusal.detail ?? refusal.title;
 
 /** A file that was chosen, and what the studio says of it; what takes long tells how far it is, and can be stopped. */
-function useAsked<T>(url: string): Asked<T> {
+function useAsked<T>(url: string, type: string): Asked<T> {
   const [state, setState] = useState<{
     file: File | null;
     answer: T | null;
@@ -68,6 +73,7 @@ function useAsked<T>(url: string): Asked<T> {
     setState((now) => ({ ...now, problem: null, busy: { share: 0, words } }));
     const answer = await sendFileWatched<Value>(to, file, {
       method,
+      type,
       signal: own.signal,
       onProgress: (busy) => setState((now) => ({ ...now, busy })),
     });
@@ -94,15 +100,6 @@ function useAsked<T>(url: string): Asked<T> {
     stop: () => running.current?.abort(),
     clear: () => setState({ file: null, answer: null, problem: null, busy: null }),
   };
-}
-
-function Card({ title, children }: { title: string; children: ReactNode }) {
-  return (
-    <section aria-label={title} className="card-plain p-4">
-      <h2 className="text-xl">{title}</h2>
-      {children}
-    </section>
-  );
 }
 
 function Chooser({
@@ -159,7 +156,7 @@ const SHOWN = 12;
 
 function Kit() {
   const router = useRouter();
-  const asked = useAsked<KitPreview>("/api/exchange/kit/preview");
+  const asked = useAsked<KitPreview>("/api/exchange/kit/preview", "text/csv");
   const { answer } = asked;
   const bringIn = async () => {
     const done = await asked.take<{ added: number; known: number; rejected: number }>(
@@ -233,11 +230,7 @@ function Kit() {
 }
 
 function PaletteCard() {
-  const asked = useAsked<{
-    palette: { name: string };
-    matches: PaletteMatch[];
-    rejected: { line: number; why: string }[];
-  }>("/api/exchange/palette");
+  const asked = useAsked<PaletteRead>("/api/exchange/palette", "text/plain");
   const { answer } = asked;
   return (
     <Card title="Palettes">
@@ -304,7 +297,7 @@ const PARTS: Readonly<Record<keyof StudioArrival["parts"], string>> = {
 
 function Studio() {
   const router = useRouter();
-  const asked = useAsked<StudioArrival>("/api/exchange/studio/preview");
+  const asked = useAsked<StudioArrival>("/api/exchange/studio/preview", "application/zip");
   const { answer } = asked;
   const rows = answer
     ? (Object.keys(PARTS) as (keyof typeof PARTS)[]).filter(
@@ -421,6 +414,7 @@ const WORDS: Readonly<Record<string, string>> = {
 function Backup() {
   const asked = useAsked<{ backup: Record<string, number>; now: Record<string, number> }>(
     "/api/exchange/backup/inspect",
+    "application/vnd.sqlite3",
   );
   const { answer } = asked;
   const [done, setDone] = useState<string | null>(null);

@@ -4,11 +4,18 @@ import Link from "next/link";
 import { useRouter } from "next/navigation";
 import { useMemo, useState } from "react";
 import { toast } from "sonner";
-import { planKit, substitutes, wantedColours, type KitLine, type TrayWishes } from "@/core/kit";
+import {
+  planKit,
+  substitutes,
+  wantedColours,
+  type KitLine,
+  type KitPlan,
+  type TrayWishes,
+} from "@/core/kit";
 import { contextOf } from "@/core/record";
 import { isWearable } from "@/core/look";
 import { useShelf } from "@/parts/shelf/useShelf";
-import type { PlannedJob, Planning } from "@/server/kit";
+import type { JobHead, PlannedJob, Planning } from "@/server/kit";
 import type { ShelfItem } from "@/server/shelf";
 import { NumberInput } from "@/ui/NumberInput";
 import { Empty } from "@/ui/Empty";
@@ -19,20 +26,41 @@ import { Swatch } from "@/ui/Swatch";
 import { PackingCard } from "@/parts/trays/PackingCard";
 import { SuggestedTray } from "@/parts/trays/SuggestedTray";
 import { ShelfTabs } from "@/parts/shelf/ShelfTabs";
+import { useJobsTake, type JobsTake } from "./useJobsTake";
+
+/** Jobs chosen at first, and listed at a time. */
+const A_PAGE = 24;
 
 /** What a set of jobs takes against what is there: what is short, what could stand in, when to order, what it costs, and what to pack. */
 export function PlanningPage({ planning }: { planning: Planning }) {
-  const { jobs, leadDays, today } = planning;
+  const { heads, leadDays, today } = planning;
   const { items } = useShelf(planning.shelf);
   const stock = useMemo(() => new Map(items.map(({ id, left }) => [id, left])), [items]);
   const router = useRouter();
-  const [out, setOut] = useState<ReadonlySet<string>>(new Set());
+  const [ids, setIds] = useState<ReadonlySet<string>>(
+    () => new Set(heads.slice(0, A_PAGE).map(({ jobId }) => jobId)),
+  );
+  const [shown, setShown] = useState(A_PAGE);
   const [lead, setLead] = useState(leadDays);
   const products = useMemo(() => new Map(items.map((product) => [product.id, product])), [items]);
-  const chosen = useMemo(() => jobs.filter(({ jobId }) => !out.has(jobId)), [jobs, out]);
+  const choose = (jobIds: readonly string[], isIn: boolean) =>
+    setIds((now) => {
+      const next = new Set(now);
+      for (const jobId of jobIds)
+        if (isIn) next.add(jobId);
+        else next.delete(jobId);
+      return next;
+    });
+  const picked = useMemo(() => heads.filter(({ jobId }) => ids.has(jobId)), [heads, ids]);
+  const take = useJobsTake(picked, (given) => choose(given, false));
+  const chosen = take.jobs;
   const plan = useMemo(
     () => planKit(chosen, stock, products, lead),
     [chosen, stock, products, lead],
+  );
+  const costOf = useMemo(
+    () => new Map(plan.costByJob.map(({ jobId, costMinor }) => [jobId, costMinor])),
+    [plan],
   );
   const short = plan.lines.filter(({ missing }) => missing > 1e-9);
   const told = async (
@@ -45,12 +73,12 @@ export function PlanningPage({ planning }: { planning: Planning }) {
     );
     if (answer.ok) router.refresh();
   };
-  const use = (job: PlannedJob) =>
+  const use = (job: JobHead) =>
     told(
       send<{ written: number }>("POST", `/api/jobs/${job.jobId}/use`, { on: today }),
       `${job.name}: written down as used, by its plan`,
     );
-  if (!jobs.length)
+  if (!heads.length)
     return (
       <Page title="Shelf">
         <ShelfTabs />
@@ -68,32 +96,57 @@ export function PlanningPage({ planning }: { planning: Planning }) {
       <div className="card-plain flex flex-wrap items-start gap-6 p-4">
         <fieldset className="min-w-60 flex-1 text-sm">
           <legend className="label-line">Jobs, in the order of their days</legend>
-          {jobs.map((job) => (
-            <div key={job.jobId} className="flex flex-wrap items-center gap-3">
-              <label className="flex min-h-10 flex-1 items-center gap-2">
-                <input
-                  type="checkbox"
-                  className="checkbox checkbox-sm"
-                  checked={!out.has(job.jobId)}
-                  onChange={() =>
-                    setOut((now) => {
-                      const next = new Set(now);
-                      if (!next.delete(job.jobId)) next.add(job.jobId);
-                      return next;
-                    })
-                  }
-                />
-                {job.name}{" "}
-                <span className="muted">
-                  {job.on ? dayWords(job.on) : "no day yet"} ·{" "}
-                  {money(plan.costByJob.find(({ jobId }) => jobId === job.jobId)?.costMinor ?? 0)}
-                </span>
-              </label>
-              <button type="button" className="btn btn-sm" onClick={() => void use(job)}>
-                {job.used ? "Used again, by the plan of now" : "Write down as used"}
+          {heads.slice(0, shown).map((job) => {
+            const cost = costOf.get(job.jobId);
+            return (
+              <div key={job.jobId} className="flex flex-wrap items-center gap-3">
+                <label className="flex min-h-10 flex-1 items-center gap-2">
+                  <input
+                    type="checkbox"
+                    className="checkbox checkbox-sm"
+                    checked={ids.has(job.jobId)}
+                    onChange={(event) => choose([job.jobId], event.target.checked)}
+                  />
+                  {job.name}{" "}
+                  <span className="muted">
+                    {job.on ? dayWords(job.on) : "no day yet"}
+                    {cost !== undefined && ` · ${money(cost)}`}
+                  </span>
+                </label>
+                <button type="button" className="btn btn-sm" onClick={() => void use(job)}>
+                  {job.used ? "Used again, by the plan of now" : "Write down as used"}
+                </button>
+              </div>
+            );
+          })}
+          {heads.length > A_PAGE && (
+            <p className="mt-2 flex flex-wrap items-center gap-2">
+              {heads.length > shown && (
+                <button
+                  type="button"
+                  className="btn btn-sm"
+                  onClick={() => setShown((now) => now + A_PAGE)}
+                >
+                  Show {Math.min(A_PAGE, heads.length - shown)} more
+                </button>
+              )}
+              <button
+                type="button"
+                className="btn btn-sm"
+                onClick={() =>
+                  choose(
+                    heads.map(({ jobId }) => jobId),
+                    true,
+                  )
+                }
+              >
+                Choose all {heads.length}
               </button>
-            </div>
-          ))}
+              <span className="muted">
+                {picked.length} of {heads.length} jobs chosen
+              </span>
+            </p>
+          )}
         </fieldset>
         <label className="text-sm">
           <span className="label-line">An order takes, days</span>
@@ -107,19 +160,7 @@ export function PlanningPage({ planning }: { planning: Planning }) {
           />
         </label>
       </div>
-      <p className="mt-4 text-lg" role="status">
-        {short.length ? (
-          <>
-            <strong>
-              {short.length === 1 ? "One product is short" : `${short.length} products are short`}
-            </strong>
-            ; to buy for {money(plan.buyMinor)}.
-          </>
-        ) : (
-          "All of it is on the shelf."
-        )}{" "}
-        <span className="muted text-sm">Paint used is worth {money(plan.costMinor)}.</span>
-      </p>
+      <Standing take={take} plan={plan} short={short.length} isEmpty={!picked.length} />
       <div className="mt-2 overflow-x-auto">
         <table className="w-full min-w-[46rem] text-sm">
           <caption className="sr-only">What the jobs take against stock</caption>
@@ -150,6 +191,68 @@ export function PlanningPage({ planning }: { planning: Planning }) {
       <OneTray jobs={chosen} items={items} planning={planning} />
       <PackingCard lists={chosen.map(({ packing }) => packing)} title="To pack for them" />
     </Page>
+  );
+}
+
+/** What the chosen jobs come to; while they are worked out, how far it is. */
+function Standing({
+  take,
+  plan,
+  short,
+  isEmpty,
+}: {
+  take: JobsTake;
+  plan: KitPlan;
+  short: number;
+  isEmpty: boolean;
+}) {
+  const all = take.jobs.length + take.waiting;
+  return (
+    <div className="mt-4" role="status">
+      {take.error && take.waiting > 0 ? (
+        <p className="flex flex-wrap items-center gap-3 border-l-4 border-current pl-2">
+          <strong>Not worked out: {take.error}</strong>
+          <button type="button" className="btn btn-sm" onClick={take.retry}>
+            Try again
+          </button>
+        </p>
+      ) : (
+        take.waiting > 0 && (
+          <p className="flex flex-wrap items-center gap-3 text-sm">
+            <progress
+              className="progress w-40"
+              value={take.jobs.length}
+              max={all}
+              aria-label="Jobs worked out"
+            />
+            Working out what they take: {take.jobs.length} of {all}
+            <button type="button" className="btn btn-sm" onClick={take.stop}>
+              Stop
+            </button>
+          </p>
+        )
+      )}
+      {isEmpty ? (
+        <p className="text-lg">No job is chosen.</p>
+      ) : (
+        take.jobs.length > 0 && (
+          <p className="text-lg">
+            {take.waiting > 0 && "So far: "}
+            {short ? (
+              <>
+                <strong>
+                  {short === 1 ? "one product is short" : `${short} products are short`}
+                </strong>
+                ; to buy for {money(plan.buyMinor)}.
+              </>
+            ) : (
+              "All of it is on the shelf."
+            )}{" "}
+            <span className="muted text-sm">Paint used is worth {money(plan.costMinor)}.</span>
+          </p>
+        )
+      )}
+    </div>
   );
 }
 

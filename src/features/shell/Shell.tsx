@@ -3,11 +3,12 @@
 import { Command } from "cmdk";
 import { Keyboard, Moon, Sun } from "lucide-react";
 import { useRouter } from "next/navigation";
-import { useState, useSyncExternalStore } from "react";
+import { useEffect, useState, useSyncExternalStore } from "react";
 import { useHotkeys } from "react-hotkeys-hook";
 import { Toaster } from "sonner";
 import { z } from "zod";
 import { Dialog } from "@/ui/Dialog";
+import { dropGone, healed } from "@/ui/keptChairs";
 import { PLACES } from "./places";
 import { Rail } from "./Rail";
 
@@ -54,6 +55,11 @@ export function Shell({ theme: first }: { theme: Theme }) {
   const router = useRouter();
   const theme = useSyncExternalStore(subscribe, readTheme, () => first);
   const [open, setOpen] = useState<"commands" | "keys" | null>(null);
+  useEffect(() => {
+    void healed()
+      .then(dropGone)
+      .catch(() => undefined);
+  }, []);
   const other: Theme = theme === "studio" ? "wings" : "studio";
   useHotkeys("mod+k", () => setOpen("commands"), { preventDefault: true, enableOnFormTags: true });
   useHotkeys("?", () => setOpen("keys"), {

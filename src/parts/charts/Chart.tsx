@@ -12,6 +12,9 @@ interface ChartProps {
   readonly options: ApexOptions;
 }
 
+/** What the drawing adds below its height, pixels. */
+const BELOW = 15;
+
 /** A chart, drawn once it is in the browser and again when what it shows has changed. */
 export function Chart({ type, height, series, options }: ChartProps) {
   const place = useRef<HTMLDivElement>(null);
@@ -41,7 +44,12 @@ export function Chart({ type, height, series, options }: ChartProps) {
     },
     [],
   );
-  return <div ref={place} style={{ minHeight: height }} />;
+  // What is drawn has a width of its own: laid over its box, it can't hold the box open when a screen is turned.
+  return (
+    <div className="relative overflow-hidden" style={{ minHeight: height + BELOW }}>
+      <div ref={place} className="absolute inset-0" />
+    </div>
+  );
 }
 
 /** What every chart here has in common: no colour but the ink, no movement, nothing to drag. */

@@ -40,3 +40,14 @@ export function dropDraft(key: string): void {
     // Nothing is kept where nothing can be kept.
   }
 }
+
+/** Keys of all drafts that are kept. */
+export function draftKeys(): string[] {
+  try {
+    return Object.keys(localStorage)
+      .filter((key) => key.startsWith(PREFIX))
+      .map((key) => key.slice(PREFIX.length));
+  } catch {
+    return [];
+  }
+}

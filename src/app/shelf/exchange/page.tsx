@@ -1,8 +1,10 @@
 import type { Metadata } from "next";
 import { ExchangePage } from "@/features/shelf/ExchangePage";
+import { copies } from "@/server/exchange";
 
+export const dynamic = "force-dynamic";
 export const metadata: Metadata = { title: "Exchange" };
 
 export default function Exchange() {
-  return <ExchangePage />;
+  return <ExchangePage copies={copies()} />;
 }

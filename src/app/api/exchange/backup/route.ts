@@ -1,4 +1,4 @@
-import { backup, restore } from "@/server/exchange";
+import { backup, restore, STUDIO_BACKUP } from "@/server/exchange";
 import { fileRoute, readRoute } from "@/server/problem";
 
 export const dynamic = "force-dynamic";
@@ -13,4 +13,4 @@ export const GET = readRoute(async () => {
   });
 });
 
-export const PUT = fileRoute(({ bytes }) => restore(bytes));
+export const PUT = fileRoute(STUDIO_BACKUP, restore);

@@ -1,4 +1,4 @@
-import { importKit, kitFile } from "@/server/exchange";
+import { importKit, KIT_TABLE, kitFile } from "@/server/exchange";
 import { readRoute, slowFileRoute } from "@/server/problem";
 
 export const GET = readRoute(async (query) => {
@@ -11,4 +11,4 @@ export const GET = readRoute(async (query) => {
   });
 });
 
-export const POST = slowFileRoute(({ bytes }, report) => importKit(bytes, report));
+export const POST = slowFileRoute(KIT_TABLE, importKit);

@@ -1,4 +1,4 @@
-import { matchPalette, paletteFile } from "@/server/exchange";
+import { matchPalette, PALETTE_FILE, paletteFile } from "@/server/exchange";
 import { fileRoute, readRoute } from "@/server/problem";
 
 export const GET = readRoute(async () => {
@@ -11,4 +11,4 @@ export const GET = readRoute(async () => {
   });
 });
 
-export const POST = fileRoute(({ bytes }) => matchPalette(bytes));
+export const POST = fileRoute(PALETTE_FILE, matchPalette);

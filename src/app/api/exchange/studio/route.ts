@@ -1,5 +1,5 @@
 import { readRoute, slowFileRoute } from "@/server/problem";
-import { importStudio, studioFile } from "@/server/studioFile";
+import { importStudio, STUDIO_FILE, studioFile } from "@/server/studioFile";
 
 export const GET = readRoute(async () => {
   const { body, name } = await studioFile();
@@ -11,4 +11,4 @@ export const GET = readRoute(async () => {
   });
 });
 
-export const POST = slowFileRoute(({ bytes }, report) => importStudio(bytes, report));
+export const POST = slowFileRoute(STUDIO_FILE, importStudio);

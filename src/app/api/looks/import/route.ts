@@ -1,4 +1,4 @@
 import { fileRoute } from "@/server/problem";
-import { importLook } from "@/server/templates";
+import { importLook, LOOK_FILE } from "@/server/templates";
 
-export const POST = fileRoute(({ bytes }) => importLook(bytes));
+export const POST = fileRoute(LOOK_FILE, async (file) => importLook(await file.bytes()));

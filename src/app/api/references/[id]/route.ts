@@ -5,7 +5,7 @@ export const PUT = jsonRoute(SaveReferenceSchema, (body, { id }: { id: string })
   changeReference(id, body),
 );
 
-/** The picture; it never changes under its id. */
+/** The picture. It never changes under its id, but may be deleted: so it is asked for each time. */
 export async function GET(
   _: Request,
   { params }: { params: Promise<{ id: string }> },
@@ -15,7 +15,7 @@ export async function GET(
   return new Response(new Uint8Array(bytes), {
     headers: {
       "content-type": "image/jpeg",
-      "cache-control": "private, max-age=31536000, immutable",
+      "cache-control": "private, no-store",
     },
   });
 }

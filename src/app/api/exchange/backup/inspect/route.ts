@@ -1,4 +1,4 @@
-import { inspect } from "@/server/exchange";
+import { inspect, STUDIO_BACKUP } from "@/server/exchange";
 import { fileRoute } from "@/server/problem";
 
-export const POST = fileRoute(({ bytes }) => inspect(bytes));
+export const POST = fileRoute(STUDIO_BACKUP, inspect);

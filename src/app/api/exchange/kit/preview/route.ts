@@ -1,4 +1,4 @@
-import { previewKit } from "@/server/exchange";
+import { KIT_TABLE, previewKit } from "@/server/exchange";
 import { slowFileRoute } from "@/server/problem";
 
-export const POST = slowFileRoute(({ bytes }, report) => previewKit(bytes, report));
+export const POST = slowFileRoute(KIT_TABLE, previewKit);

@@ -1,4 +1,4 @@
 import { slowFileRoute } from "@/server/problem";
-import { previewStudio } from "@/server/studioFile";
+import { previewStudio, STUDIO_FILE } from "@/server/studioFile";
 
-export const POST = slowFileRoute(({ bytes }, report) => previewStudio(bytes, report));
+export const POST = slowFileRoute(STUDIO_FILE, previewStudio);

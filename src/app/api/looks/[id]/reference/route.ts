@@ -1,6 +1,6 @@
 import { fileRoute } from "@/server/problem";
-import { takeReference } from "@/server/references";
+import { PICTURE, takeReference } from "@/server/references";
 
-export const POST = fileRoute(({ bytes, type }, { id }: { id: string }) =>
-  takeReference(id, bytes, type),
+export const POST = fileRoute(PICTURE, async (file, { id }: { id: string }) =>
+  takeReference(id, await file.bytes(), file.type),
 );

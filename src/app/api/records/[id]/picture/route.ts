@@ -1,6 +1,7 @@
 import { fileRoute } from "@/server/problem";
 import { takeRecordPicture } from "@/server/records";
+import { PICTURE } from "@/server/references";
 
-export const POST = fileRoute(({ bytes, type }, { id }: { id: string }) =>
-  takeRecordPicture(id, bytes, type),
+export const POST = fileRoute(PICTURE, async (file, { id }: { id: string }) =>
+  takeRecordPicture(id, await file.bytes(), file.type),
 );

@@ -1,0 +1,104 @@
+import "server-only";
+import { existsSync } from "node:fs";
+import { join } from "node:path";
+import { Worker } from "node:worker_threads";
+import type { Answer, Task, TaskInput, TaskOutput, TaskTold } from "./tasks";
+
+/** It was ended because it took longer, or needed more memory, than anything of ours does. */
+export class TaskTooLong extends Error {
+  constructor(task: string) {
+    super(`${task} took too long`);
+  }
+}
+
+export interface How<T extends Task> {
+  /** After so long it is ended. */
+  readonly seconds: number;
+  /** Hears of parts as they are ready; the thread goes on meanwhile. */
+  readonly onTold?: (told: TaskTold<T>) => void;
+  /** Ends it. */
+  readonly signal?: AbortSignal;
+}
+
+/** Side by side no more than this: the machine is a painter's. */
+const MOST_AT_ONCE = 2;
+const MOST_MEMORY_MB = 1536;
+
+let running = 0;
+const waiting: (() => void)[] = [];
+async function turn(signal: AbortSignal | undefined): Promise<() => void> {
+  if (running >= MOST_AT_ONCE)
+    await new Promise<void>((resolve) => {
+      waiting.push(resolve);
+    });
+  running++;
+  const done = () => {
+    running--;
+    waiting.shift()?.();
+  };
+  if (signal?.aborted) {
+    done();
+    throw signal.reason;
+  }
+  return done;
+}
+
+/** The bundle that scripts/threads.mjs makes of {@link ./entry.ts} beside the build. */
+const bundle = (): string =>
+  process.env.DERMAGRAPH_THREADS ??
+  join(/* turbopackIgnore: true */ process.cwd(), ".next", "threads.cjs");
+
+/** Without a build (unit tests, development) a task is done in place. */
+async function inPlace<T extends Task>(
+  task: T,
+  input: TaskInput<T>,
+  how: How<T>,
+): Promise<TaskOutput<T>> {
+  const { TASKS } = await import("./tasks");
+  const act = TASKS[task] as (
+    given: TaskInput<T>,
+    tell: (told: TaskTold<T>) => void,
+  ) => TaskOutput<T>;
+  return act(input, how.onTold ?? (() => undefined));
+}
+
+/**
+ * Does a task in a thread of its own, so that nobody else waits for it.
+ *
+ * @throws TaskTooLong; the reason of the signal; an Error with the task's own message
+ */
+export async function inThread<T extends Task>(
+  task: T,
+  input: TaskInput<T>,
+  how: How<T>,
+): Promise<TaskOutput<T>> {
+  if (!existsSync(bundle())) return inPlace(task, input, how);
+  const done = await turn(how.signal);
+  const thread = new Worker(bundle(), {
+    workerData: { task, input },
+    resourceLimits: { maxOldGenerationSizeMb: MOST_MEMORY_MB },
+  });
+  let clock: NodeJS.Timeout | undefined;
+  let abandon: () => void = () => undefined;
+  try {
+    return await new Promise<TaskOutput<T>>((resolve, reject) => {
+      clock = setTimeout(() => reject(new TaskTooLong(task)), how.seconds * 1000);
+      abandon = () => reject(how.signal?.reason as Error);
+      how.signal?.addEventListener("abort", abandon);
+      thread.on("message", (answer: Answer<T>) => {
+        if (answer.kind === "told") how.onTold?.(answer.told);
+        else if (answer.kind === "done") resolve(answer.value);
+        else reject(new Error(answer.message));
+      });
+      thread.on("error", (error: Error & { code?: string }) =>
+        reject(error.code === "ERR_WORKER_OUT_OF_MEMORY" ? new TaskTooLong(task) : error),
+      );
+      thread.on("exit", (code) => reject(new Error(`${task} ended with ${code}`)));
+    });
+  } finally {
+    clearTimeout(clock);
+    how.signal?.removeEventListener("abort", abandon);
+    await thread.terminate();
+    done();
+  }
+}

@@ -1,0 +1,162 @@
+import { deltaE00, hexToLab, type Lab } from "@/core/colour";
+import {
+  readGpl,
+  readKitCsv,
+  readStudio,
+  STUDIO_PARTS,
+  type KitRead,
+  type Palette,
+  type RejectedPart,
+  type StudioPart,
+  type StudioRow,
+} from "@/core/formats";
+import { packingList, type PackingList } from "@/core/kit";
+import type { Brief } from "@/core/brief";
+import type { Look } from "@/core/look";
+import type { Person } from "@/core/people";
+import { makePlan, type Plan } from "@/core/plan";
+import { contextOf, type StoredSetting } from "@/core/record";
+import { examineBackup, type Counts } from "@/store";
+
+type Tell<Told> = (told: Told) => void;
+
+/** What a task makes of what it is given, telling parts of it on the way. */
+type Act<Input, Output, Told = never> = (
+  input: Input,
+  tell: Tell<Told>,
+) => Output | Promise<Output>;
+
+export interface Refused {
+  readonly why: string;
+}
+
+const SLICE = 400;
+
+/** Some rows of one part of a studio. */
+export interface StudioSlice {
+  readonly part: StudioPart;
+  readonly rows: readonly StudioRow<StudioPart>[];
+}
+
+/** Reads a studio's ZIP; rows are told in slices, so that taking them in keeps nobody waiting. */
+const studioOf: Act<
+  Uint8Array,
+  Refused | { readonly rejected: readonly RejectedPart[] },
+  StudioSlice
+> = (bytes, tell) => {
+  const read = readStudio(bytes);
+  if (!read.ok) return { why: read.why };
+  for (const part of STUDIO_PARTS)
+    for (let from = 0; from < read.content[part].length; from += SLICE)
+      tell({ part, rows: read.content[part].slice(from, from + SLICE) });
+  return { rejected: read.rejected };
+};
+
+type KitHead = Omit<KitRead, "rows">;
+
+/** Reads a table of a kit; rows are told in slices. */
+const kitOf: Act<Uint8Array, Refused | KitHead, KitRead["rows"]> = (bytes, tell) => {
+  const read = readKitCsv(new TextDecoder().decode(bytes));
+  if ("why" in read) return read;
+  const { rows, ...head } = read;
+  for (let from = 0; from < rows.length; from += SLICE) tell(rows.slice(from, from + SLICE));
+  return head;
+};
+
+export interface ShelfColour {
+  readonly id: string;
+  readonly name: string;
+  readonly hex: string;
+}
+export interface PaletteMatch {
+  readonly name: string;
+  readonly hex: string;
+  readonly nearest: (ShelfColour & { readonly dE: number }) | null;
+}
+export interface PaletteRead {
+  readonly palette: Pick<Palette, "name">;
+  readonly matches: readonly PaletteMatch[];
+  readonly rejected: readonly { readonly line: number; readonly why: string }[];
+}
+
+const MOST_MATCHED = 500;
+
+function nearestTo(
+  hex: string,
+  paints: readonly (ShelfColour & { readonly lab: Lab })[],
+): PaletteMatch["nearest"] {
+  const wanted = hexToLab(hex);
+  return paints.reduce<PaletteMatch["nearest"]>((best, { lab, ...paint }) => {
+    const dE = deltaE00(lab, wanted);
+    return best && best.dE <= dE ? best : { ...paint, dE };
+  }, null);
+}
+
+/** Reads a palette and says of each colour which of the shelf's is nearest to it. */
+const paletteOf: Act<
+  { readonly bytes: Uint8Array; readonly shelf: readonly ShelfColour[] },
+  Refused | PaletteRead
+> = ({ bytes, shelf }) => {
+  const read = readGpl(new TextDecoder().decode(bytes));
+  if (!read.ok) return { why: read.why };
+  const paints = shelf.map((paint) => ({ ...paint, lab: hexToLab(paint.hex) }));
+  return {
+    palette: { name: read.palette.name },
+    matches: read.palette.colours
+      .slice(0, MOST_MATCHED)
+      .map(({ name, hex }) => ({ name, hex, nearest: nearestTo(hex, paints) })),
+    rejected: read.rejected,
+  };
+};
+
+/** A job whose paint is to be worked out. */
+export interface JobToPlan {
+  readonly jobId: string;
+  readonly look: Look;
+  readonly person: Person;
+  readonly brief: Brief;
+  readonly speed?: NonNullable<StoredSetting["speed"]>;
+}
+export interface JobTaken {
+  readonly jobId: string;
+  readonly needs: Plan["kit"];
+  readonly packing: PackingList;
+}
+
+/** What each of some jobs takes and what is packed for it, told job by job. */
+const jobsTake: Act<
+  {
+    readonly setting: Omit<StoredSetting, "person" | "brief">;
+    readonly stock: ReadonlyMap<string, number>;
+    readonly jobs: readonly JobToPlan[];
+  },
+  number,
+  JobTaken
+> = ({ setting, stock, jobs }, tell) => {
+  for (const { jobId, look, ...own } of jobs) {
+    const context = contextOf({ ...setting, ...own });
+    tell({
+      jobId,
+      needs: makePlan(look, context, stock).kit,
+      packing: packingList([{ look, context }]),
+    });
+  }
+  return jobs.length;
+};
+
+/** Looks at a file that may become the studio, and brings it up to date. @throws Error in words */
+const backupOf: Act<string, Counts> = (file) => examineBackup(file);
+
+/** What is done in threads of their own. A new task is a line here. */
+export const TASKS = { studioOf, kitOf, paletteOf, jobsTake, backupOf } as const;
+
+export type Task = keyof typeof TASKS;
+export type TaskInput<T extends Task> = Parameters<(typeof TASKS)[T]>[0];
+export type TaskOutput<T extends Task> = Awaited<ReturnType<(typeof TASKS)[T]>>;
+export type TaskTold<T extends Task> = Parameters<Parameters<(typeof TASKS)[T]>[1]>[0];
+
+/** What a thread sends back. */
+export type Answer<T extends Task> =
+  | { readonly kind: "told"; readonly told: TaskTold<T> }
+  | { readonly kind: "done"; readonly value: TaskOutput<T> }
+  | { readonly kind: "failed"; readonly message: string };
