@@ -3,7 +3,7 @@
 import { existsSync, mkdirSync, renameSync } from "node:fs";
 import { homedir } from "node:os";
 import { join } from "node:path";
-import { answers, build, endTogether, freePort, install, startServer } from "./steps.cjs";
+import { answers, build, endTogether, freePort, install, startServer, urlAt } from "./steps.cjs";
 
 const folder =
   process.env.DERMAGRAPH_DATA ||
@@ -11,14 +11,14 @@ const folder =
 const wish = Number(process.env.DERMAGRAPH_PORT ?? 4310);
 const fresh = process.argv.includes("--fresh");
 
-if (await answers(`http://127.0.0.1:${wish}`, 0)) {
+if (await answers(urlAt(wish), 0)) {
   if (fresh) {
     console.error(
       "A Dermagraph is running on this studio. Stop it first, then run the demo afresh.",
     );
     process.exit(1);
   }
-  console.log(`\nDermagraph is already running at http://127.0.0.1:${wish}\n`);
+  console.log(`\nDermagraph is already running at ${urlAt(wish)}\n`);
   process.exit(0);
 }
 if (!install() || !build()) process.exit(1);
@@ -35,11 +35,11 @@ if (fresh) {
 const port = await freePort(wish);
 const server = startServer(port, { DERMAGRAPH_DATA: folder, DERMAGRAPH_DEMO: "1" });
 endTogether(server);
-if (!(await answers(`http://127.0.0.1:${port}`, 60))) {
+if (!(await answers(urlAt(port), 60))) {
   console.error("Dermagraph did not start; the lines above say why.");
   server.kill();
   process.exit(1);
 }
 console.log(
-  `\nDermagraph is at http://127.0.0.1:${port}\nThe studio is kept in ${folder}. Ctrl-C stops it.\n`,
+  `\nDermagraph is at ${urlAt(port)}\nThe studio is kept in ${folder}. Ctrl-C stops it.\n`,
 );

@@ -64,27 +64,22 @@ function freePort(wish = 0) {
   });
 }
 
-const LOOPBACK = ["127.0.0.1", "localhost", "::1"];
+/** Where the application listens: this machine only, unless DERMAGRAPH_HOST says otherwise. Then it asks for a passphrase (src/server/door.ts). */
+const host = () => process.env.DERMAGRAPH_HOST || "127.0.0.1";
 
-/** Where the application listens: this machine only. Others would need a passphrase, which is not built yet. */
-function host() {
-  const wish = process.env.DERMAGRAPH_HOST || "127.0.0.1";
-  if (LOOPBACK.includes(wish)) return wish;
-  console.error(
-    `DERMAGRAPH_HOST=${wish} would open the studio to the network without a passphrase: not started.`,
-  );
-  process.exit(1);
+/** Where it answers from this machine. */
+function urlAt(port) {
+  const name = ["0.0.0.0", "::", "*"].includes(host()) ? "127.0.0.1" : host();
+  return `http://${name.includes(":") ? `[${name}]` : name}:${port}`;
 }
 
 /** Starts the built application. */
 function startServer(port, extra = {}, stdio = "inherit") {
-  const DERMAGRAPH_URL = `http://${host()}:${port}`;
-  const server = spawn(process.execPath, [nextBin(), "start", "-H", host(), "-p", String(port)], {
+  return spawn(process.execPath, [nextBin(), "start", "-H", host(), "-p", String(port)], {
     cwd: ROOT,
     stdio,
-    env: { ...env, DERMAGRAPH_URL, ...extra },
+    env: { ...env, DERMAGRAPH_HOST: host(), DERMAGRAPH_URL: urlAt(port), ...extra },
   });
-  return server;
 }
 
 /** Ends with the server, and the server with this: whatever way this process is told to end. */
@@ -138,6 +133,7 @@ module.exports = {
   build,
   freePort,
   startServer,
+  urlAt,
   endTogether,
   answers,
   CHROMIUM,

@@ -5,6 +5,7 @@ import type { Metadata } from "next";
 import { cookies } from "next/headers";
 import type { ReactNode } from "react";
 import { Shell } from "@/features/shell/Shell";
+import { isGuarded } from "@/server/door";
 
 export const metadata: Metadata = {
   title: { default: "Dermagraph", template: "%s · Dermagraph" },
@@ -23,7 +24,7 @@ export default async function RootLayout({ children }: { children: ReactNode }) 
           Skip to the content
         </a>
         <div className="flex min-h-dvh flex-col md:flex-row print:block">
-          <Shell theme={theme} />
+          <Shell theme={theme} isGuarded={isGuarded()} />
           <main
             id="content"
             tabIndex={-1}

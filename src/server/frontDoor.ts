@@ -1,8 +1,9 @@
 import "server-only";
-import { copyFileSync, existsSync, renameSync } from "node:fs";
+import { copyFileSync, existsSync } from "node:fs";
 import { Server, type IncomingMessage, type ServerResponse } from "node:http";
 import { basename, join } from "node:path";
-import { backupsIn, databasePath, dataFolder, inspectBackup, swapIn } from "@/store";
+import { backupsIn, databasePath, dataFolder, examineBackup, swapIn } from "@/store";
+import { answerAtDoor, mustBeGuarded, ownNames } from "./door";
 import { refusalOf, type Refused } from "./gate";
 import { studio } from "./studio";
 import { troubleOf, troublePage, type Trouble } from "./trouble";
@@ -34,12 +35,12 @@ export function openOrTell(): Promise<boolean> {
 async function recover(name: string): Promise<void> {
   const folder = dataFolder();
   const from = join(backupsIn(folder), basename(name));
-  inspectBackup(from);
   const file = databasePath(folder);
   copyFileSync(from, `${file}.recovered`);
+  await examineBackup(`${file}.recovered`);
   const stamp = new Date().toISOString().replace(/[:.]/g, "-");
-  if (existsSync(file)) renameSync(file, join(backupsIn(folder), `damaged-${stamp}.db`));
-  swapIn(folder, `${file}.recovered`);
+  if (existsSync(file)) copyFileSync(file, join(backupsIn(folder), `damaged-${stamp}.db`));
+  swapIn(folder, `${file}.recovered`).keep();
   await openOrTell();
 }
 
@@ -57,7 +58,7 @@ function refusal({ method, url, headers }: IncomingMessage): Refused | null {
       mode: one(headers["sec-fetch-mode"]),
       length: one(headers["content-length"]),
     },
-    process.env.DERMAGRAPH_ORIGIN ?? null,
+    ownNames(),
   );
 }
 
@@ -91,6 +92,7 @@ async function answerTrouble(request: IncomingMessage, response: ServerResponse)
  * and fails with a 500 before its own proxy is asked; and its proxy keeps a copy of every body.)
  */
 export function standAtTheDoor(): void {
+  mustBeGuarded();
   const emit = Server.prototype.emit;
   Server.prototype.emit = function (this: Server, event: string, ...given: unknown[]): boolean {
     const pass = () => Reflect.apply(emit, this, [event, ...given]) as boolean;
@@ -98,6 +100,7 @@ export function standAtTheDoor(): void {
     const [request, response] = given as [IncomingMessage, ServerResponse];
     const refused = refusal(request);
     if (refused) refuse(response, refused);
+    else if (answerAtDoor(request, response)) return true;
     else if (opening) void opening.then(() => this.emit("request", request, response));
     else if (trouble) void answerTrouble(request, response);
     else return pass();

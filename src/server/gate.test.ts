@@ -11,7 +11,10 @@ const knock = (values: Partial<Knock>): Knock => ({
   ...values,
 });
 const statusOf = (values: Partial<Knock>, published: string | null = null) =>
-  refusalOf(knock(values), published)?.status ?? 200;
+  refusalOf(knock(values), {
+    published: published === null ? null : new URL(published),
+    names: ["192.168.7.2"],
+  })?.status ?? 200;
 
 describe("the gate", () => {
   it.each<[string, Partial<Knock>, number]>([
@@ -19,6 +22,8 @@ describe("the gate", () => {
     ["a program without a browser writes", { origin: null, site: null, mode: null }, 200],
     ["localhost", { host: "localhost:4310", origin: "http://localhost:4310" }, 200],
     ["six", { host: "[::1]:4310", origin: "http://[::1]:4310" }, 200],
+    ["where it listens", { host: "192.168.7.2:4310", origin: "http://192.168.7.2:4310" }, 200],
+    ["another machine's address", { host: "192.168.7.3:4310" }, 421],
     ["another page's form", { origin: "http://evil.example", site: "cross-site" }, 403],
     ["a page on another port of this machine", { origin: "http://127.0.0.1:8080" }, 403],
     ["a sandboxed frame", { origin: "null", site: "cross-site" }, 403],

@@ -16,7 +16,16 @@ export interface Refused {
   readonly detail: string;
 }
 
-const LOOPBACK = ["127.0.0.1", "localhost", "[::1]"];
+/** What this studio is called. */
+export interface Own {
+  /** DERMAGRAPH_ORIGIN, where a proxy stands in front. */
+  readonly published: URL | null;
+  /** Where it listens, or all addresses of this machine. */
+  readonly names: readonly string[];
+}
+
+const LOOPBACK = ["127.0.0.1", "localhost", "[::1]", "::1"];
+export const isLoopback = (name: string): boolean => LOOPBACK.includes(name.toLowerCase());
 const READS = ["GET", "HEAD"];
 const WRITES = ["POST", "PUT", "DELETE"];
 
@@ -25,11 +34,13 @@ export const LARGEST_FILE = 1024 * 1024 * 1024;
 
 const nameOf = (host: string): string => host.replace(/:\d+$/, "").toLowerCase();
 
-/** Whether a request names this studio: loopback names, and the origin it is published under. */
-const isOwnHost = (host: string, published: URL | null): boolean =>
-  LOOPBACK.includes(nameOf(host)) || host.toLowerCase() === published?.host;
+/** Whether a request names this studio: loopback names, where it listens, and the origin it is published under. */
+const isOwnHost = (host: string, { published, names }: Own): boolean =>
+  isLoopback(nameOf(host)) ||
+  names.some((name) => name.toLowerCase() === nameOf(host)) ||
+  host.toLowerCase() === published?.host;
 
-function isOwnOrigin(origin: string, host: string, published: URL | null): boolean {
+function isOwnOrigin(origin: string, host: string, { published }: Own): boolean {
   if (published && origin === published.origin) return true;
   try {
     return new URL(origin).host === host.toLowerCase();
@@ -50,12 +61,10 @@ function decodes(path: string): boolean {
  * The one gate before everything. Another web page may neither write into the studio nor read it,
  * also not under a name of its own that leads to this machine.
  *
- * @param published DERMAGRAPH_ORIGIN, where a proxy stands in front
  * @returns why it is refused; null lets it in
  */
-export function refusalOf(knock: Knock, published: string | null): Refused | null {
+export function refusalOf(knock: Knock, own: Own): Refused | null {
   const { method, path, host, origin, site, mode, length } = knock;
-  const own = published ? new URL(published) : null;
   if (!host || !isOwnHost(host, own))
     return {
       status: 421,

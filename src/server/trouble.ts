@@ -93,6 +93,16 @@ export function troubleOf(error: unknown, folder = dataFolder()): Trouble {
 
 const escaped = (text: string) => text.replace(/[&<>"']/g, (sign) => `&#${sign.charCodeAt(0)};`);
 
+/** A page that stands without the application: its body is HTML. */
+export const messagePage = (title: string, body: string): string => `<!doctype html><html lang="en">
+<meta charset="utf-8"><meta name="viewport" content="width=device-width">
+<title>${escaped(title)} · Dermagraph</title>
+<style>body{font:18px/1.5 sans-serif;max-width:38rem;margin:12vh auto;padding:0 1rem;background:#f4f4f2;color:#1a1a18}
+button{font:inherit;padding:.7em 1.1em}input{font:inherit;padding:.6em;width:100%;max-width:24rem;box-sizing:border-box}
+code{overflow-wrap:anywhere}
+@media (prefers-color-scheme:dark){body{background:#1a1a18;color:#eee}a{color:inherit}}</style>
+<h1>${escaped(title)}</h1>${body}</html>`;
+
 /** The one page that answers every address meanwhile. */
 export function troublePage({ title, what, file, backup, url }: Trouble): string {
   const offer = backup
@@ -102,11 +112,8 @@ export function troublePage({ title, what, file, backup, url }: Trouble): string
        <button>Use this backup</button></form>`
     : "";
   const elsewhere = url ? `<p><a href="${escaped(url)}">Open it at ${escaped(url)}</a></p>` : "";
-  return `<!doctype html><html lang="en"><meta charset="utf-8">
-<meta name="viewport" content="width=device-width"><title>${escaped(title)} · Dermagraph</title>
-<style>body{font:18px/1.5 sans-serif;max-width:38rem;margin:12vh auto;padding:0 1rem;background:#f4f4f2;color:#1a1a18}
-button{font:inherit;padding:.7em 1.1em}code{overflow-wrap:anywhere}
-@media (prefers-color-scheme:dark){body{background:#1a1a18;color:#eee}a{color:inherit}}</style>
-<h1>${escaped(title)}</h1><p>${escaped(what)}</p><p>The file: <code>${escaped(file)}</code></p>
-${offer}${elsewhere}</html>`;
+  return messagePage(
+    title,
+    `<p>${escaped(what)}</p><p>The file: <code>${escaped(file)}</code></p>${offer}${elsewhere}`,
+  );
 }

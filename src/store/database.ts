@@ -142,8 +142,10 @@ export async function openStore(
       await close();
       release();
     };
-    for (const tail of ["", "-wal", "-shm"])
-      if (existsSync(databasePath(folder) + tail)) chmodSync(databasePath(folder) + tail, 0o600);
+    for (const tail of ["", "-wal", "-shm"]) {
+      const file = databasePath(folder) + tail;
+      if (existsSync(/* turbopackIgnore: true */ file)) chmodSync(file, 0o600);
+    }
     return db;
   } catch (error) {
     release();

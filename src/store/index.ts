@@ -7,6 +7,7 @@ export {
   type ArchiveKind,
 } from "./archive";
 export { dataFolder, databasePath, openStore, type Store } from "./database";
+export { hasPassphrase, openDoor, type Door } from "./door";
 export { StudioInUse } from "./lock";
 export {
   backupsIn,

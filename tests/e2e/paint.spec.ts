@@ -36,7 +36,6 @@ const RESERVOIR = {
 
 test("the same look for the dry quarry and the wet reservoir gets other systems, coats' waits and reasons, and the pages say why", async ({
   page,
-  request,
 }) => {
   const studio = await openStudio({ demo: true });
   const jobs: string[] = [];
@@ -45,7 +44,7 @@ test("the same look for the dry quarry and the wet reservoir gets other systems,
       String(
         (
           (
-            await call(request, "POST", `${studio.url}/api/jobs`, {
+            await call("POST", `${studio.url}/api/jobs`, {
               lookId: "drought",
               personId: "bram-oskell",
               brief: { ...brief, ...where },
@@ -135,7 +134,7 @@ test("chosen by hand a system keeps its findings, and one that a safety rule sto
     version: number;
     design: { system: object; accepted: string[] };
   };
-  const forced = await call(request, "PUT", `${studio.url}/api/looks/drought`, {
+  const forced = await call("PUT", `${studio.url}/api/looks/drought`, {
     version: look.version,
     design: {
       ...look.design,
@@ -152,7 +151,7 @@ test("chosen by hand a system keeps its findings, and one that a safety rule sto
   expect(findings.map(({ rule }) => rule)).toContain("SAFE-3");
   expect(
     (
-      await call(request, "PUT", `${studio.url}/api/house`, {
+      await call("PUT", `${studio.url}/api/house`, {
         version: 0,
         changes: { numbers: {}, off: ["SAFE-3"] },
       })

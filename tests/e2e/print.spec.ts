@@ -9,7 +9,7 @@ test("every letter of a name stands on what is printed, and no control character
   demo,
 }) => {
   for (const name of NAMES) {
-    const made = await call(request, "POST", `${demo.url}/api/looks/thunderhead/copy`, {
+    const made = await call("POST", `${demo.url}/api/looks/thunderhead/copy`, {
       name: `${name}\u0007\u0000`,
     });
     expect(made.status, JSON.stringify(made.body)).toBe(200);

@@ -125,18 +125,18 @@ test("the archive brings back a job and a look, and deletes one for good", async
   request,
 }) => {
   const at = empty.url;
-  await call(request, "POST", `${at}/api/demo-shelf`, {});
+  await call("POST", `${at}/api/demo-shelf`, {});
   await page.goto(`${at}/looks/new`, { waitUntil: "networkidle" });
   await page.getByLabel("Name of the look").fill("Squall");
   await page.getByLabel("Name", { exact: true }).fill("Somebody");
   await page.getByRole("button", { name: "Save the brief and choose paint" }).click();
   await page.waitForURL(/\/paint$/);
   const [, lookId, jobId] = /looks\/([^/]+)\/([^/]+)\//.exec(page.url()) ?? [];
-  const away = (url: string) => call(request, "PUT", `${at}${url}/archived`, { archived: true });
+  const away = (url: string) => call("PUT", `${at}${url}/archived`, { archived: true });
   expect((await away(`/api/jobs/${jobId}`)).status).toBe(200);
   expect((await away(`/api/looks/${lookId}`)).status).toBe(200);
   // What is archived takes no late save.
-  const late = await call(request, "PUT", `${at}/api/looks/${lookId}`, {
+  const late = await call("PUT", `${at}/api/looks/${lookId}`, {
     version: 1,
     design: { schema: 1, name: "late", layers: [] },
   });

@@ -56,7 +56,7 @@ const STOPS = [
 
 for (const [what, values, rule] of STOPS) {
   test(`${what} is saved as a draft and withheld by every route`, async ({ demo, request }) => {
-    const started = await call(request, "POST", `${demo.url}/api/looks`, {
+    const started = await call("POST", `${demo.url}/api/looks`, {
       name: "Trial",
       brief,
       personId: "ilse-marrow",
@@ -64,7 +64,7 @@ for (const [what, values, rule] of STOPS) {
     const { lookId, jobId } = started.body as { lookId: string; jobId: string };
     const url = `${demo.url}/api/looks/${lookId}`;
     // Accepting the finding beforehand is no way round.
-    const saved = await call(request, "PUT", url, {
+    const saved = await call("PUT", url, {
       version: 1,
       design: { ...design(values), accepted: [`${rule}:stop:x:`, `${rule}:x`] },
     });
@@ -88,7 +88,7 @@ for (const [what, values, rule] of STOPS) {
     // How it comes off stays, and so does the card of the look.
     expect((await request.get(`${url}/removal?job=${jobId}`)).status()).toBe(200);
     expect(await (await request.get(`${demo.url}/looks`)).text()).toContain("Trial");
-    const mended = await call(request, "PUT", url, { version: 2, design: design({}) });
+    const mended = await call("PUT", url, { version: 2, design: design({}) });
     expect(mended.status).toBe(200);
     for (const way of withheld) expect((await request.get(way)).status(), way).toBe(200);
   });
@@ -97,9 +97,8 @@ for (const [what, values, rule] of STOPS) {
 test("in the form a stop is named in the head, the draft is saved, the plan withheld, and its button mends it", async ({
   page,
   demo,
-  request,
 }) => {
-  const { body } = await call(request, "POST", `${demo.url}/api/looks`, {
+  const { body } = await call("POST", `${demo.url}/api/looks`, {
     name: "Stopped look",
     brief,
     personId: "ilse-marrow",

@@ -46,10 +46,7 @@ test("what could not be saved is kept in the browser and offered again", async (
   );
 });
 
-test("a stale save by the route is a 409 that names the newest version", async ({
-  demo,
-  request,
-}) => {
+test("a stale save by the route is a 409 that names the newest version", async ({ demo }) => {
   const design = {
     schema: 1,
     name: "Stale",
@@ -59,7 +56,7 @@ test("a stale save by the route is a 409 that names the newest version", async (
     accepted: [],
     notes: "",
   };
-  const { body } = await call(request, "POST", `${demo.url}/api/looks`, {
+  const { body } = await call("POST", `${demo.url}/api/looks`, {
     name: "Stale",
     personId: "nomi-tarrow",
     brief: {
@@ -74,8 +71,8 @@ test("a stale save by the route is a 409 that names the newest version", async (
     },
   });
   const url = `${demo.url}/api/looks/${String(body.lookId)}`;
-  expect((await call(request, "PUT", url, { version: 1, design })).body).toEqual({ version: 2 });
-  const stale = await call(request, "PUT", url, { version: 1, design });
+  expect((await call("PUT", url, { version: 1, design })).body).toEqual({ version: 2 });
+  const stale = await call("PUT", url, { version: 1, design });
   expect(stale.status).toBe(409);
   expect(stale.body.currentVersion).toBe(2);
 });

@@ -323,11 +323,11 @@ function Studio() {
     <Card title="The studio in open formats">
       <p className="mt-1 text-sm">
         A ZIP of JSON, looks, photographs, and the shelf as a table and a palette. Another studio
-        takes from it what it has not; what is there is never written over.{" "}
-        <a className="btn btn-sm ml-2" href="/api/exchange/studio" download>
-          The studio (.zip)
-        </a>
+        takes from it what it has not; what is there is never written over.
       </p>
+      <a className="btn btn-sm mt-2" href="/api/exchange/studio" download>
+        The studio (.zip)
+      </a>
       <Chooser label="Bring in a studio (.zip)" accept=".zip,application/zip" asked={asked} />
       {answer && !asked.busy && (
         <div className="mt-3 text-sm">
@@ -431,11 +431,11 @@ function Backup() {
     <Card title="Back up and restore">
       <p className="mt-1 text-sm">
         One file with everything: people, products, looks, records and pictures. It is copied while
-        the studio is used.{" "}
-        <a className="btn btn-sm ml-2" href="/api/exchange/backup" download>
-          Back up
-        </a>
+        the studio is used.
       </p>
+      <a className="btn btn-sm mt-2" href="/api/exchange/backup" download>
+        Back up
+      </a>
       <Chooser
         label="Restore from a backup (.db)"
         accept=".db,application/vnd.sqlite3"

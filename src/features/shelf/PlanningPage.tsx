@@ -99,7 +99,7 @@ export function PlanningPage({ planning }: { planning: Planning }) {
           {heads.slice(0, shown).map((job) => {
             const cost = costOf.get(job.jobId);
             return (
-              <div key={job.jobId} className="flex flex-wrap items-center gap-3">
+              <div key={job.jobId} className="flex flex-wrap items-center gap-3 py-1">
                 <label className="flex min-h-10 flex-1 items-center gap-2">
                   <input
                     type="checkbox"
@@ -237,16 +237,15 @@ function Standing({
       ) : (
         take.jobs.length > 0 && (
           <p className="text-lg">
-            {take.waiting > 0 && "So far: "}
             {short ? (
               <>
                 <strong>
-                  {short === 1 ? "one product is short" : `${short} products are short`}
+                  {short === 1 ? "One product is short" : `${short} products are short`}
                 </strong>
-                ; to buy for {money(plan.buyMinor)}.
+                {take.waiting > 0 && " so far"}; to buy for {money(plan.buyMinor)}.
               </>
             ) : (
-              "All of it is on the shelf."
+              `All of it is on the shelf${take.waiting > 0 ? " so far" : ""}.`
             )}{" "}
             <span className="muted text-sm">Paint used is worth {money(plan.costMinor)}.</span>
           </p>

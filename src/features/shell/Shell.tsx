@@ -1,7 +1,7 @@
 "use client";
 
 import { Command } from "cmdk";
-import { Keyboard, Moon, Sun } from "lucide-react";
+import { Keyboard, LogOut, Moon, Sun } from "lucide-react";
 import { useRouter } from "next/navigation";
 import { useEffect, useState, useSyncExternalStore } from "react";
 import { useHotkeys } from "react-hotkeys-hook";
@@ -51,7 +51,7 @@ function subscribe(changed: () => void): () => void {
 }
 
 /** The rail, and what lies over every page: commands, key help, theme and toasts. */
-export function Shell({ theme: first }: { theme: Theme }) {
+export function Shell({ theme: first, isGuarded }: { theme: Theme; isGuarded: boolean }) {
   const router = useRouter();
   const theme = useSyncExternalStore(subscribe, readTheme, () => first);
   const [open, setOpen] = useState<"commands" | "keys" | null>(null);
@@ -91,6 +91,14 @@ export function Shell({ theme: first }: { theme: Theme }) {
           <Keyboard size={18} aria-hidden />
           <span>Keys</span>
         </button>
+        {isGuarded && (
+          <form method="post" action="/sign-out" className="flex flex-1 md:flex-none">
+            <button className="flex min-h-12 flex-1 flex-col items-center justify-center gap-0.5 border-transparent px-1 py-1.5 text-[13px] hover:bg-base-300 md:items-start md:border-l-4 md:px-3 md:py-2.5">
+              <LogOut size={18} aria-hidden />
+              <span>Sign out</span>
+            </button>
+          </form>
+        )}
       </Rail>
       <Dialog
         open={open === "commands"}

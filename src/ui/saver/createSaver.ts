@@ -6,7 +6,7 @@ import { dropDraft, writeDraft } from "./drafts";
 export type SaveState =
   | { readonly kind: "saved"; readonly at: string | null }
   | { readonly kind: "saving" }
-  /** The line is dead or the studio failed: tried again by itself. */
+  /** The line is dead, the studio failed, or one is signed out: tried again by itself. */
   | { readonly kind: "waiting"; readonly why: string }
   /** It can't be taken as it is: tried again when it has changed. */
   | { readonly kind: "refused"; readonly refusal: Refusal }
@@ -30,7 +30,8 @@ const timeNow = () => new Date().toTimeString().slice(0, 8);
 
 function stateOf(refusal: Refusal): SaveState {
   const why = refusal.detail ?? refusal.title;
-  if (refusal.status === 0 || refusal.status >= 500) return { kind: "waiting", why };
+  const isOutside = refusal.status === 401;
+  if (refusal.status === 0 || refusal.status >= 500 || isOutside) return { kind: "waiting", why };
   if (refusal.status === 409) return { kind: "stale", current: refusal.currentVersion ?? 0 };
   if (refusal.status === 404 || refusal.status === 410) return { kind: "gone", why };
   return { kind: "refused", refusal };

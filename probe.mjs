@@ -1,0 +1,31 @@
+import { startServer, freePort, answers, CHROMIUM } from "./scripts/steps.cjs";
+import { chromium } from "@playwright/test";
+import { mkdtempSync } from "node:fs";
+const folder = mkdtempSync("/tmp/probe-");
+const port = await freePort();
+const url = `http://127.0.0.1:${port}`;
+const s = startServer(port, { DERMAGRAPH_DATA: folder, DERMAGRAPH_DEMO: "1" }, "inherit");
+await answers(url, 60);
+const b = await chromium.launch(CHROMIUM);
+for (const theme of ["studio","wings"]) {
+const ctx = await b.newContext({ viewport: { width: 1280, height: 800 } });
+await ctx.addCookies([{name:"theme",value:theme,url}]);
+const page = await ctx.newPage();
+page.on("console", m => { if (m.type()==="error") console.log("console:", m.text()); });
+const t=Date.now();
+await page.goto(url + "/shelf/planning", { waitUntil: "networkidle" });
+await page.getByText("short").first().waitFor();
+console.log("planning", Date.now()-t);
+await page.screenshot({ path: `/tmp/planning-${theme}.png` });
+await page.goto(url + "/shelf/exchange", { waitUntil: "networkidle" });
+await page.request.put(url+"/api/exchange/backup",{headers:{"content-type":"application/vnd.sqlite3"},data:await (await page.request.get(url+"/api/exchange/backup")).body()}).then(async r=>console.log(r.status(), (await r.text()).slice(0,200)));
+await page.reload({ waitUntil: "networkidle" });
+await page.screenshot({ path: `/tmp/exchange-${theme}.png`, fullPage: true });
+await page.getByRole("button",{name:"Delete everything"}).click();
+await page.screenshot({ path: `/tmp/everything-${theme}.png` });
+await page.goto(url + "/people/nomi-tarrow", { waitUntil: "networkidle" });
+await page.getByRole("button",{name:/Delete Nomi/}).click();
+await page.getByText("Delete too").first().waitFor();
+await page.screenshot({ path: `/tmp/forget-${theme}.png` });
+}
+await b.close(); s.kill(); process.exit(0);
