@@ -20,4 +20,4 @@ export const bundleThreads = (outfile) =>
   });
 
 if (process.argv[1] === fileURLToPath(import.meta.url))
-  await bundleThreads(join(ROOT, ".next", "threads.cjs"));
+  await bundleThreads(process.argv[2] ?? join(ROOT, ".next", "threads.cjs"));

@@ -246,8 +246,8 @@ export type StudioRead =
 const [MOST_FILES, MOST_BYTES] = [60_000, 700_000_000];
 /** A studio's JSON shrinks to a thirtieth; what claims to shrink far more was made to burst, above a size that could do it. */
 const [MOST_RATIO, SMALL_BYTES] = [200, 2_000_000];
-/** Rows of all kinds together, and how many that can't be taken are told. */
-const [MOST_ROWS, MOST_TOLD] = [600_000, 1000];
+/** Rows of all kinds together; how many may be unreadable before the whole is, and how many of them are told. */
+const [MOST_ROWS, MOST_BAD, MOST_TOLD] = [600_000, 5000, 1000];
 const reasons = (error: z.ZodError) =>
   error.issues
     .slice(0, 3)
@@ -349,6 +349,8 @@ function rowsOf(
     const row = ROWS[part].safeParse(value);
     const no = (why: string) => {
       rejected.push({ file: fileOf(part), row: i + 1, why });
+      if (rejected.length > MOST_BAD)
+        throw new Unreadable(`more than ${MOST_BAD} rows in it can't be read`);
       return [];
     };
     if (!row.success) return no(reasons(row.error));

@@ -84,6 +84,7 @@ export async function inThread<T extends Task>(
     return await new Promise<TaskOutput<T>>((resolve, reject) => {
       clock = setTimeout(() => reject(new TaskTooLong(task)), how.seconds * 1000);
       abandon = () => reject(how.signal?.reason as Error);
+      if (how.signal?.aborted) abandon();
       how.signal?.addEventListener("abort", abandon);
       thread.on("message", (answer: Answer<T>) => {
         if (answer.kind === "told") how.onTold?.(answer.told);

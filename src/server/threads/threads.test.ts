@@ -1,0 +1,86 @@
+import { spawnSync } from "node:child_process";
+import { rmSync } from "node:fs";
+import { join } from "node:path";
+import { strToU8, zipSync } from "fflate";
+import { emptyStudio, formatStudio } from "@/core/formats";
+import { FORGOTTEN } from "@/core/people";
+import { inThread, TaskTooLong } from "./inThread";
+
+// Beside node_modules, so that what is not bundled is found.
+const bundle = join(process.cwd(), "node_modules", ".cache", "dermagraph-threads-test.cjs");
+jest.setTimeout(60_000);
+beforeAll(() => {
+  const { status } = spawnSync(process.execPath, ["scripts/threads.mjs", bundle]);
+  expect(status).toBe(0);
+  process.env.DERMAGRAPH_THREADS = bundle;
+});
+afterAll(() => {
+  delete process.env.DERMAGRAPH_THREADS;
+  rmSync(bundle);
+});
+
+const people = (count: number) =>
+  zipSync({
+    "studio.json": strToU8(
+      JSON.stringify({ format: "dermagraph studio", version: 1, written: "2026" }),
+    ),
+    "people.json": strToU8(
+      JSON.stringify(
+        Array.from({ length: count }, (_, i) => ({
+          id: `person-${i}`,
+          fields: { ...FORGOTTEN, name: `Person ${i}` },
+        })),
+      ),
+    ),
+  });
+
+/** Counts turns of this thread's own loop while something else is done. */
+async function turnsDuring(act: Promise<unknown>): Promise<number> {
+  let [turns, isOver] = [0, false];
+  void act.finally(() => {
+    isOver = true;
+  });
+  while (!isOver) {
+    await new Promise((resolve) => setTimeout(resolve, 1));
+    turns++;
+  }
+  return turns;
+}
+
+describe("a thread of its own", () => {
+  it("reads a studio as it is read in place, and tells its rows in slices", async () => {
+    const slices: number[] = [];
+    const read = await inThread("studioOf", people(1000), {
+      seconds: 30,
+      onTold: ({ part, rows }) => {
+        expect(part).toBe("people");
+        slices.push(rows.length);
+      },
+    });
+    expect(read).toEqual({ rejected: [] });
+    expect(slices).toEqual([400, 400, 200]);
+    const empty = formatStudio(emptyStudio(), "2026-01-01T00:00:00Z");
+    expect(await inThread("studioOf", empty, { seconds: 30 })).toEqual({ rejected: [] });
+    expect(await inThread("studioOf", strToU8("no"), { seconds: 30 })).toMatchObject({
+      why: expect.stringContaining("no ZIP"),
+    });
+  });
+  it("leaves everybody else their turns", async () => {
+    const act = inThread("studioOf", people(60_000), { seconds: 30 });
+    expect(await turnsDuring(act)).toBeGreaterThan(50);
+  });
+  it("is ended when it takes too long, and when nobody wants it any more", async () => {
+    await expect(inThread("studioOf", people(60_000), { seconds: 0.05 })).rejects.toBeInstanceOf(
+      TaskTooLong,
+    );
+    const gone = new AbortController();
+    const act = inThread("studioOf", people(60_000), { seconds: 30, signal: gone.signal });
+    gone.abort(new Error("gone"));
+    await expect(act).rejects.toThrow("gone");
+  });
+  it("says what failed in the task's own words", async () => {
+    await expect(inThread("backupOf", "/nowhere/studio.db", { seconds: 30 })).rejects.toThrow(
+      /ENOENT|no database/,
+    );
+  });
+});
