@@ -32,7 +32,7 @@ export async function sendFile<T>(
       ok: false,
       refusal: {
         status: 0,
-        title: "The studio does not answer.",
+        title: "The studio doesn't answer.",
         detail: "Nothing is lost: choose the file again.",
       },
     };
@@ -154,7 +154,7 @@ export async function send<T>(
       ok: false,
       refusal: {
         status: 0,
-        title: "The studio does not answer.",
+        title: "The studio doesn't answer.",
         detail: "Nothing is lost: it stays here and is sent again.",
       },
     };

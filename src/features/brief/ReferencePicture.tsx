@@ -48,7 +48,7 @@ export function ReferencePicture() {
         );
       }
     } catch {
-      setProblem("The studio does not answer. Nothing is lost: choose the picture again.");
+      setProblem("The studio doesn't answer. Nothing is lost: choose the picture again.");
     }
     setBusy(false);
   };

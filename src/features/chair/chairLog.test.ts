@@ -29,7 +29,7 @@ function aStudio(moods: readonly ("answers" | "dead" | "lost")[]) {
     return Promise.resolve(
       mood === "answers"
         ? { ok: true, value: {} }
-        : { ok: false, refusal: { status: 0, title: "The studio does not answer." } },
+        : { ok: false, refusal: { status: 0, title: "The studio doesn't answer." } },
     );
   };
   return { events, post };

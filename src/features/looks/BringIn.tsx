@@ -35,7 +35,7 @@ export function BringIn() {
       });
       router.refresh();
     } catch {
-      setProblem("The studio does not answer. Nothing is lost: choose the file again.");
+      setProblem("The studio doesn't answer. Nothing is lost: choose the file again.");
     }
   };
   return (

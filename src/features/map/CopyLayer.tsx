@@ -15,7 +15,7 @@ export function CopyLayer({ layer }: { layer: Layer }) {
   const open = async () => {
     setProblem(null);
     const answer = await fetch("/api/looks").catch(() => null);
-    if (!answer?.ok) return void toast("The studio does not answer: try again");
+    if (!answer?.ok) return void toast("The studio doesn't answer: try again");
     setLooks(
       ((await answer.json()) as { id: string; name: string }[]).filter(
         ({ id }) => id !== given.look.id,

@@ -1,8 +1,9 @@
 "use client";
 
 import { useRouter } from "next/navigation";
-import { useState } from "react";
+import { useMemo, useState } from "react";
 import { toast } from "sonner";
+import { z } from "zod";
 import {
   canBeOff,
   HouseChangesSchema,
@@ -15,9 +16,27 @@ import {
   type RuleId,
 } from "@/core/rules";
 import { NumberInput } from "@/ui/NumberInput";
-import { send } from "@/ui/request";
+import { ConflictChoice } from "@/parts/forms/ConflictChoice";
+import { send, type Refusal } from "@/ui/request";
+import { DraftFound } from "@/ui/saver/DraftFound";
+import { dropDraft, readDraft, writeDraft } from "@/ui/saver/drafts";
+import { useMounted } from "@/ui/useMounted";
 
 const WORDS = { stop: "stops, can't be switched off", caution: "caution", tip: "tip" } as const;
+
+/** What stands on the page: numbers as typed, NaN where it is none, and rules that are off. */
+interface Typed {
+  readonly numbers: Readonly<Partial<Record<NumberId, number>>>;
+  readonly off: readonly RuleId[];
+}
+
+const DRAFT = "house";
+/** A draft may hold numbers that are not in force because they can't be. */
+const TypedSchema = z.object({
+  numbers: z.partialRecord(z.enum(NUMBER_IDS as [NumberId, ...NumberId[]]), z.number()),
+  off: z.array(z.enum(RULE_IDS as [RuleId, ...RuleId[]])),
+});
+const typedOf = (value: unknown): Typed | null => TypedSchema.safeParse(value).data ?? null;
 
 /** What is typed and no number is kept as none, so that nothing is put in force meanwhile. */
 const asShown = (value: number) => (Number.isNaN(value) ? null : value);
@@ -25,11 +44,33 @@ const asShown = (value: number) => (Number.isNaN(value) ? null : value);
 /** The registry as a page: numbers to change, rules to switch off, each change kept as a version. */
 export function HouseRules({ version, changes: kept }: { version: number; changes: HouseChanges }) {
   const router = useRouter();
-  const [typed, setTyped] = useState<Readonly<Partial<Record<NumberId, number>>>>(kept.numbers);
-  const [off, setOff] = useState<ReadonlySet<RuleId>>(() => new Set(kept.off));
-  const [problem, setProblem] = useState<string | null>(null);
+  const [typed, setTyped] = useState<Typed>({ numbers: kept.numbers, off: kept.off });
+  const [from, setFrom] = useState(version);
+  const [refusal, setRefusal] = useState<Refusal | null>(null);
+  const [draft, setDraft] = useState(() => readDraft(DRAFT, typedOf));
+  const isMounted = useMounted();
+  const off = useMemo(() => new Set(typed.off), [typed.off]);
+  /** What is typed is kept in this browser until it is in force. */
+  const type = (next: Partial<Typed>) => {
+    const whole = { ...typed, ...next };
+    setTyped(whole);
+    writeDraft(DRAFT, { version: from, value: whole });
+  };
+  const setNumber = (id: NumberId, value: number) =>
+    type({ numbers: { ...typed.numbers, [id]: value } });
+  const reset = (id: NumberId) => {
+    const { [id]: _, ...others } = typed.numbers;
+    type({ numbers: others });
+  };
+  /** Back to what is in force. */
+  const leave = (at: { version: number; changes: HouseChanges }) => {
+    dropDraft(DRAFT);
+    setTyped({ numbers: at.changes.numbers, off: at.changes.off });
+    setFrom(at.version);
+    setRefusal(null);
+  };
   const changed = Object.fromEntries(
-    Object.entries(typed).filter(([id, value]) => value !== NUMBERS[id as NumberId].value),
+    Object.entries(typed.numbers).filter(([id, value]) => value !== NUMBERS[id as NumberId].value),
   );
   const parsed = HouseChangesSchema.safeParse({ numbers: changed, off: [...off] });
   const wrong = parsed.success
@@ -44,22 +85,39 @@ export function HouseRules({ version, changes: kept }: { version: number; change
   const save = async () => {
     if (!parsed.success) return;
     const answer = await send<{ version: number }>("PUT", "/api/house", {
-      version,
+      version: from,
       changes: parsed.data,
     });
-    if (!answer.ok) return setProblem(`${answer.refusal.title} ${answer.refusal.detail ?? ""}`);
-    setProblem(null);
+    if (!answer.ok) return setRefusal(answer.refusal);
+    leave({ version: answer.value.version, changes: parsed.data });
     toast(`House rules, version ${answer.value.version}, are in force`);
     router.refresh();
   };
   const toggle = (id: RuleId) =>
-    setOff((now) => {
-      const next = new Set(now);
-      if (!next.delete(id)) next.add(id);
-      return next;
+    type({
+      off: off.has(id) ? typed.off.filter((other) => other !== id) : [...typed.off, id],
     });
   return (
-    <>
+    <form
+      noValidate
+      onSubmit={(event) => {
+        event.preventDefault();
+        void save();
+      }}
+    >
+      {isMounted && draft && (
+        <DraftFound
+          onRestore={() => {
+            setTyped(draft.value);
+            setFrom(draft.version);
+            setDraft(null);
+          }}
+          onDiscard={() => {
+            dropDraft(DRAFT);
+            setDraft(null);
+          }}
+        />
+      )}
       <div className="sticky top-0 z-10 -mx-4 mb-4 flex flex-wrap items-center gap-3 border-b rule bg-base-100 px-4 py-2 sm:-mx-6 sm:px-6">
         <p className="muted flex-1 text-sm" role="status">
           {version === 0 ? "As the house ships." : `Version ${version} is in force.`}
@@ -69,25 +127,25 @@ export function HouseRules({ version, changes: kept }: { version: number; change
           type="button"
           className="btn"
           disabled={!off.size && !Object.keys(changed).length}
-          onClick={() => {
-            setTyped({});
-            setOff(new Set());
-          }}
+          onClick={() => type({ numbers: {}, off: [] })}
         >
           Reset all
         </button>
-        <button
-          type="button"
-          className="btn btn-primary"
-          disabled={same || !parsed.success}
-          onClick={() => void save()}
-        >
+        <button type="submit" className="btn btn-primary" disabled={same || !parsed.success}>
           Put in force
         </button>
       </div>
-      {problem && (
+      <ConflictChoice
+        refusal={refusal}
+        onMine={setFrom}
+        onTheirs={() => {
+          dropDraft(DRAFT);
+          window.location.reload();
+        }}
+      />
+      {refusal && refusal.status !== 409 && (
         <p role="alert" className="mb-3 border-l-4 border-base-content pl-3 font-semibold">
-          {problem}
+          {refusal.title} {refusal.detail}
         </p>
       )}
       <section id="numbers" aria-label="Numbers" className="scroll-mt-16">
@@ -123,16 +181,16 @@ export function HouseRules({ version, changes: kept }: { version: number; change
                           least={least}
                           most={most}
                           label={label}
-                          aria-invalid={Boolean(error) && !Number.isNaN(typed[id])}
+                          aria-invalid={Boolean(error) && !Number.isNaN(typed.numbers[id])}
                           aria-describedby={error ? `${id}-error` : undefined}
                           className={`!w-24 ${id in changed ? "border-2 !border-base-content font-bold" : ""}`}
-                          value={asShown(typed[id] ?? value)}
-                          onChange={(next) => setTyped((now) => ({ ...now, [id]: next }))}
-                          onWrong={() => setTyped((now) => ({ ...now, [id]: NaN }))}
+                          value={asShown(typed.numbers[id] ?? value)}
+                          onChange={(next) => setNumber(id, next)}
+                          onWrong={() => setNumber(id, NaN)}
                         />
                         {unit}
                       </span>
-                      {error && !Number.isNaN(typed[id]) && (
+                      {error && !Number.isNaN(typed.numbers[id]) && (
                         <span id={`${id}-error`} role="alert" className="mt-1 block font-semibold">
                           {error}
                         </span>
@@ -153,7 +211,7 @@ export function HouseRules({ version, changes: kept }: { version: number; change
                           type="button"
                           className="btn btn-sm"
                           aria-label={`Reset: ${label}`}
-                          onClick={() => setTyped((now) => ({ ...now, [id]: String(value) }))}
+                          onClick={() => reset(id)}
                         >
                           Reset
                         </button>
@@ -204,6 +262,6 @@ export function HouseRules({ version, changes: kept }: { version: number; change
           </ul>
         </section>
       ))}
-    </>
+    </form>
   );
 }
