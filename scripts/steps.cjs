@@ -73,11 +73,12 @@ function urlAt(port) {
   return `http://${name.includes(":") ? `[${name}]` : name}:${port}`;
 }
 
-/** Starts the built application. */
-function startServer(port, extra = {}, stdio = "inherit") {
+/** Starts the built application, as another user if one is named. */
+function startServer(port, extra = {}, stdio = "inherit", uid = undefined) {
   return spawn(process.execPath, [nextBin(), "start", "-H", host(), "-p", String(port)], {
     cwd: ROOT,
     stdio,
+    uid,
     env: { ...env, DERMAGRAPH_HOST: host(), DERMAGRAPH_URL: urlAt(port), ...extra },
   });
 }

@@ -7,6 +7,7 @@ export declare function startServer(
   port: number,
   extra?: Record<string, string>,
   stdio?: StdioOptions,
+  uid?: number,
 ): ChildProcess;
 export declare function answers(url: string, seconds: number): Promise<boolean>;
 export function build(): boolean;

@@ -93,6 +93,7 @@ function answerForm(
   const hidden = to.replace(/[&<>"']/g, (sign) => `&#${sign.charCodeAt(0)};`);
   const body = `<form method="post" action="/sign-in">
     <input type="hidden" name="to" value="${hidden}">
+    <input name="username" value="studio" autocomplete="username" hidden>
     <p><label for="passphrase">Passphrase of this studio</label><br>
     <input id="passphrase" name="passphrase" type="password" autocomplete="current-password" required autofocus></p>
     ${why ? `<p role="alert"><strong>${why}</strong></p>` : ""}

@@ -68,6 +68,44 @@ function respond(document: ProblemDocument): Response {
   });
 }
 
+/** Failures of the disk, by the code of SQLite or of the system. */
+const DISK: readonly (readonly [code: RegExp, document: ProblemDocument])[] = [
+  [
+    /^(SQLITE_FULL|ENOSPC|EDQUOT)/,
+    {
+      type: `${KINDS}full`,
+      title: "The disk is full.",
+      status: 507,
+      detail: "Nothing of this was saved. What you typed is kept on your device: free some space.",
+    },
+  ],
+  [
+    /^(SQLITE_READONLY|EACCES|EROFS|EPERM)/,
+    {
+      type: `${KINDS}read-only`,
+      title: "The studio can't be written.",
+      status: 503,
+      detail: "Its folder is read-only now. What you typed is kept on your device.",
+    },
+  ],
+  [
+    /^SQLITE_BUSY/,
+    {
+      type: `${KINDS}busy`,
+      title: "The studio is busy.",
+      status: 503,
+      detail: "Another program holds its file. Try again in a moment.",
+    },
+  ],
+];
+
+function diskProblem(error: unknown): ProblemDocument | null {
+  const code = (error as { code?: unknown } | null)?.code;
+  return typeof code === "string"
+    ? (DISK.find(([pattern]) => pattern.test(code))?.[1] ?? null)
+    : null;
+}
+
 /** What a failure is answered as. */
 export function problemOf(error: unknown): ProblemDocument {
   if (error instanceof Problem) return error.document;
@@ -93,6 +131,8 @@ export function problemOf(error: unknown): ProblemDocument {
       status: 413,
       detail: "It is larger, or built otherwise, than what Dermagraph writes. Nothing was changed.",
     };
+  const shut = diskProblem(error);
+  if (shut) return shut;
   if (error instanceof NotFound) return notFound(error.message.replace("no such ", "")).document;
   console.error(error);
   return {

@@ -5,9 +5,10 @@ import { USUAL_BRIEF } from "@/core/brief";
 import { applyPatch, emptyLook } from "@/core/look";
 import { STAND_IN } from "@/core/people";
 import { aLayer } from "@/core/testing";
-import { findLook, listJobs, listPeople } from "@/store";
+import { sql } from "kysely";
+import { countLooks, findLook, listJobs, listPeople } from "@/store";
 import { loadDemoWhenEmpty } from "./demo";
-import { changeJob, lookNames, newJob, saveDesign, startLook, takeLayer } from "./looks";
+import { changeJob, copyLook, lookNames, newJob, saveDesign, startLook, takeLayer } from "./looks";
 import { loadToday, lookCards } from "./overview";
 import { takeDown } from "./records";
 import { changePerson } from "./people";
@@ -302,5 +303,26 @@ describe("a layer copied to another look", () => {
     const names = (await lookNames()).map(({ name }) => name);
     expect(names).toEqual([...names].sort((a, b) => a.localeCompare(b)));
     expect(names).toContain("Gate leaf");
+  });
+});
+
+describe("a full disk", () => {
+  it("refuses what does not fit in words, and loses nothing of what was there", async () => {
+    const db = await studio();
+    const pages = async (query: ReturnType<typeof sql<Record<string, number>>>) =>
+      Object.values((await query.execute(db)).rows[0] ?? {})[0] ?? 0;
+    const now = await pages(sql`PRAGMA page_count`);
+    const looks = await countLooks(db);
+    await sql`PRAGMA max_page_count = ${sql.lit(now)}`.execute(db);
+    const design = { ...emptyLook("Too much"), notes: "x".repeat(4000) };
+    const answers: number[] = [];
+    for (let i = 0; i < 40; i++)
+      answers.push(await statusOf(copyLook("none", { name: `No ${i}`, design })));
+    expect(answers).toContain(507);
+    expect(new Set(answers)).toEqual(new Set([...answers.filter((status) => status === 200), 507]));
+    await sql`PRAGMA max_page_count = 1073741823`.execute(db);
+    const done = answers.filter((status) => status === 200).length;
+    expect(await countLooks(db)).toBe(looks + done);
+    expect(await statusOf(copyLook("none", { name: "Fits again", design }))).toBe(200);
   });
 });

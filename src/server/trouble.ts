@@ -50,6 +50,8 @@ function wordsOf(error: unknown): Pick<Trouble, "title" | "what"> & { isWhole: b
   const text = all
     .map((entry) => (entry instanceof Error ? entry.message : String(entry)))
     .join(" ");
+  const last = all.at(-1);
+  const deepest = last instanceof Error ? last.message : String(last);
   if (/newer Dermagraph/.test(text))
     return {
       title: "This studio is from a newer Dermagraph",
@@ -70,7 +72,7 @@ function wordsOf(error: unknown): Pick<Trouble, "title" | "what"> & { isWhole: b
     };
   return {
     title: "The studio's file is damaged",
-    what: `It can't be opened (${text.slice(0, 160)}). Nothing was changed.`,
+    what: `It can't be opened: ${deepest.slice(0, 160)}. Nothing was changed.`,
     isWhole: false,
   };
 }

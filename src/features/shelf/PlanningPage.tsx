@@ -107,10 +107,12 @@ export function PlanningPage({ planning }: { planning: Planning }) {
                     checked={ids.has(job.jobId)}
                     onChange={(event) => choose([job.jobId], event.target.checked)}
                   />
-                  {job.name}{" "}
-                  <span className="muted">
-                    {job.on ? dayWords(job.on) : "no day yet"}
-                    {cost !== undefined && ` · ${money(cost)}`}
+                  <span>
+                    {job.name}{" "}
+                    <span className="muted">
+                      {job.on ? dayWords(job.on) : "no day yet"}
+                      {cost !== undefined && ` · ${money(cost)}`}
+                    </span>
                   </span>
                 </label>
                 <button type="button" className="btn btn-sm" onClick={() => void use(job)}>
