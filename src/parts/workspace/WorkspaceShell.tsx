@@ -12,6 +12,7 @@ import { DraftFound } from "@/ui/saver/DraftFound";
 import { SaveStatus } from "@/ui/saver/SaveStatus";
 import { Waiting } from "@/parts/workers/Waiting";
 import { TakeAway } from "./TakeAway";
+import { useStill } from "./useStill";
 import { Versions } from "./Versions";
 import { useWorking } from "./WorkspaceContext";
 
@@ -220,7 +221,7 @@ export function WorkspaceShell({ children }: { children: ReactNode }) {
 
 /** What a safety rule stops, whatever chapter is open: the rule, the place, and the way to what mends it. */
 function Stops({ findings, map }: { findings: readonly Finding[]; map: string }) {
-  const stops = findings.filter(({ severity }) => severity === "stop");
+  const stops = useStill(findings).filter(({ severity }) => severity === "stop");
   const [first] = stops;
   if (!first) return null;
   return (
