@@ -32,6 +32,9 @@ const MAKERS: Readonly<Record<string, string>> = {
   airbrushWater: "Millrace Colour",
 };
 
+/** Bought lately, and nobody has read their labels yet. */
+const UNREAD: readonly string[] = ["Moon spangle", "Plum lip"];
+
 const LINES: readonly Line[] = [
   [
     "Chalk white",
@@ -168,7 +171,9 @@ export function DEMO_PRODUCTS(
       monthsOpen: null,
       eyeSafe: extra.eye ?? false,
       lipSafe: extra.lip ?? false,
+      labelRead: !UNREAD.includes(name),
       allergens: extra.allergens ?? [],
+      isHairDye: null,
       openedOn: extra.openedMonthsAgo ? addMonths(today, -extra.openedMonthsAgo) : null,
       expiresOn: extra.expiresInMonths ? addMonths(today, extra.expiresInMonths) : null,
       notes: "",

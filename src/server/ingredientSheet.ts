@@ -53,8 +53,8 @@ export async function ingredientSheet(
       { bold: true, before: 0.3 },
     );
   for (const product of used.values()) {
-    const { mayContain } = material(product.material);
-    const unsaid = mayContain.filter((key) => !allergensOf(product).includes(key));
+    const said = allergensOf({ ...product, labelRead: true });
+    const assumed = allergensOf(product).filter((key) => !said.includes(key));
     out.write(
       `${product.name}${product.maker ? `, ${product.maker}` : ""}${product.code ? ` (${product.code})` : ""}`,
       { bold: true, before: 0.6 },
@@ -65,10 +65,11 @@ export async function ingredientSheet(
     );
     out.write(
       `Contains: ${
-        allergensOf(product)
-          .map((key) => ALLERGENS[key])
-          .join(", ") || "none of the usual allergens by its label"
-      }${unsaid.length ? `; many of its kind contain ${unsaid.map((key) => ALLERGENS[key]).join(", ")}: read the label` : ""}.`,
+        said.map((key) => ALLERGENS[key]).join(", ") ||
+        (product.labelRead
+          ? "none of the usual allergens by its label"
+          : "nothing anybody has noted")
+      }${product.labelRead ? "" : `; its label has not been read: such products usually hold ${assumed.map((key) => ALLERGENS[key]).join(", ") || "none of the usual allergens"}`}.`,
       { indent: 12 },
     );
   }

@@ -242,6 +242,8 @@ describe("use cases", () => {
       grade: "cosmetic",
       eyeSafe: false,
       lipSafe: false,
+      labelRead: true,
+      isHairDye: null,
       allergens: [],
       sizeGrams: 10,
       priceMinor: 100,

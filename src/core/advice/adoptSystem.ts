@@ -7,23 +7,18 @@ import {
   type Look,
   type LookPatch,
   type OtherGroup,
+  mayHold,
   type PaintChoice,
   type PaintKit,
   type System,
 } from "../look";
-import { allergensOf, material, TOOLS, toolsFor, type HelperKey, type Product } from "../paint";
+import { material, TOOLS, toolsFor, type HelperKey, type Product } from "../paint";
 import type { Brief } from "../brief";
 import type { Person } from "../people";
 import { GROUPS, type AdviceGroup } from "./groups";
 
 function choice(key: HelperKey, shelf: readonly Product[], person: Person): PaintChoice {
-  const product = shelf.find(
-    (entry) =>
-      entry.material === key &&
-      entry.grade !== "prop" &&
-      !allergensOf(entry).some((allergen) => person.allergies.includes(allergen)) &&
-      !person.patchTests.some((test) => test.productId === entry.id && test.result === "reacted"),
-  );
+  const product = shelf.find((entry) => entry.material === key && mayHold(entry, person));
   return product ? { kind: "product", productId: product.id } : { kind: "material", material: key };
 }
 

@@ -1,6 +1,5 @@
 import {
   ALLERGENS,
-  allergensOf,
   isWaterColour,
   material,
   paintType,
@@ -12,7 +11,7 @@ import {
 } from "../paint";
 import { isChild, isTooSmall, type Person } from "../people";
 import type { RuleId } from "../rules";
-import { isWearable } from "../look";
+import { isWearable, mayHold, tooYoungFor } from "../look";
 import { GROUPS, type AdviceGroup } from "./groups";
 
 /** A paint type left out of a group, by the rule that did it. */
@@ -29,6 +28,7 @@ export function mayUse(key: MaterialKey, person: Somebody, shelf: readonly Produ
   const { allergens, mayContain } = material(key);
   if (allergens.some((allergen) => person.allergies.includes(allergen))) return false;
   if (isChild(person) && material(key).flammable) return false;
+  if (tooYoungFor(key, person) === "stop") return false;
   return (
     !mayContain.some((allergen) => person.allergies.includes(allergen)) ||
     shelf.some((product) => product.material === key && isWearable(product, person))
@@ -37,12 +37,7 @@ export function mayUse(key: MaterialKey, person: Somebody, shelf: readonly Produ
 
 /** Products this person may wear: the only ones a system counts on. */
 export const safeShelf = (shelf: readonly Product[], person: Somebody): readonly Product[] =>
-  shelf.filter(
-    (product) =>
-      product.grade !== "prop" &&
-      !allergensOf(product).some((allergen) => person.allergies.includes(allergen)) &&
-      !person.patchTests.some((test) => test.productId === product.id && test.result === "reacted"),
-  );
+  shelf.filter((product) => mayHold(product, person));
 
 /** Why a paint type may not be used on a part of this person; null where it may. Nothing outweighs these. */
 export function refusal(
@@ -79,6 +74,8 @@ export function refusal(
     );
   if (!kind.cosmetic && person.skinKind === "sensitive")
     return refuse("SAFE-2", `${person.name}'s skin is marked sensitive, and this is no cosmetic.`);
+  if (tooYoungFor(type, person) === "stop")
+    return refuse("SAFE-14", `${person.name} is under twelve: not for a child's skin.`);
   if (isChild(person) && (!kind.cosmetic || kind.flammable || type === "latex"))
     return refuse("SAFE-8", "not for a child's skin.");
   if (type === "latex") return refuse("LAYER-9", "for edges and strands, not a base.");

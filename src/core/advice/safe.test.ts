@@ -5,6 +5,7 @@ import {
   allowedZones,
   applyPatch,
   checkLook,
+  mayHold,
   stopsOf,
   type Look,
   type LookContext,
@@ -12,7 +13,6 @@ import {
 } from "../look";
 import {
   ALLERGEN_KEYS,
-  allergensOf,
   material,
   paintType,
   toolsFor,
@@ -58,6 +58,7 @@ const FULL: readonly Product[] = [
     aProduct({
       id: `plain-${key}`,
       material: key,
+      labelRead: i % 2 === 0,
       grade: key === "adhesiveAcrylic" ? "skinAdhesive" : "cosmetic",
     }),
   ]),
@@ -107,13 +108,7 @@ function paintOf(
   key: MaterialKey,
   person: Person,
 ): { paint: Look["layers"][number]["paint"]; product: Product | null } {
-  const product = FULL.find(
-    (entry) =>
-      entry.material === key &&
-      entry.grade !== "prop" &&
-      !allergensOf(entry).some((allergen) => person.allergies.includes(allergen)) &&
-      !person.patchTests.some((test) => test.productId === entry.id && test.result === "reacted"),
-  );
+  const product = FULL.find((entry) => entry.material === key && mayHold(entry, person));
   return product
     ? { paint: { kind: "product", productId: product.id }, product }
     : { paint: { kind: "material", material: key }, product: null };

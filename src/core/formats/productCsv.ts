@@ -74,6 +74,16 @@ const COLUMNS = {
   },
   eyes: { head: "eyes", other: ["eye safe"], of: ({ fields }) => (fields.eyeSafe ? "yes" : "no") },
   lips: { head: "lips", other: ["lip safe"], of: ({ fields }) => (fields.lipSafe ? "yes" : "no") },
+  read: {
+    head: "label read",
+    other: ["ingredients read"],
+    of: ({ fields }) => (fields.labelRead ? "yes" : "no"),
+  },
+  dye: {
+    head: "hair dye",
+    other: ["ppd"],
+    of: ({ fields: { isHairDye } }) => (isHairDye === null ? "" : isHairDye ? "yes" : "no"),
+  },
   contains: {
     head: "contains",
     other: ["allergens"],
@@ -185,7 +195,9 @@ function fieldsOf(
       grade: (gradeText || "cosmetic") as Grade,
       eyeSafe: flag("eyes"),
       lipSafe: flag("lips"),
+      labelRead: flag("read"),
       allergens: allergens as Allergen[],
+      isHairDye: cell("dye").trim() === "" ? null : flag("dye"),
       sizeGrams: size,
       priceMinor: Math.round(number("price", 0) * 100),
       openedOn: orNull("opened"),

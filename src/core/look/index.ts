@@ -39,7 +39,16 @@ export {
   type SeenEdge,
 } from "./edges";
 export { separationFix } from "./checks/distance";
-export { isWearable } from "./wearable";
+export { coversBody } from "./coversBody";
+export {
+  isForChildren,
+  isWearable,
+  mayHold,
+  objections,
+  tooYoungFor,
+  type Objection,
+  type Wearer,
+} from "./wearable";
 export {
   coatFilm,
   groundUnder,

@@ -1,4 +1,4 @@
-import { ALLERGENS, type Product } from "../paint";
+import { ALLERGENS, hairDyeOf, type Product } from "../paint";
 import { isChild } from "../people";
 import { recipeOf, type LookContext } from "./context";
 import type { Look } from "./schema";
@@ -6,7 +6,7 @@ import { touched } from "./touched";
 
 /** What somebody who paints has to know of this person before anything else. */
 export interface SafetyNote {
-  readonly kind: "allergies" | "patchTests" | "consent";
+  readonly kind: "allergies" | "labels" | "patchTests" | "consent";
   /** Whether something is to be done about it first. */
   readonly isOpen: boolean;
   readonly text: string;
@@ -21,21 +21,29 @@ function named(names: readonly string[]): string {
   return rest ? `${shown.join(", ")} and ${rest} more` : shown.join(", ");
 }
 
-/** Products of a look that no clear patch test on this person speaks for (SAFE-2). */
-export function untestedProducts(look: Look, { person, products, today }: LookContext): Product[] {
-  const used = new Map(
-    look.layers
-      .flatMap((layer) => recipeOf(layer, products))
-      .map(({ product }) => [product.id, product]),
-  );
-  return [...used.values()].filter(
-    ({ id, grade }) =>
-      grade !== "prop" &&
+function productsOf(look: Look, { products }: Pick<LookContext, "products">): Product[] {
+  const used = look.layers
+    .flatMap((layer) => recipeOf(layer, products))
+    .map(({ product }) => [product.id, product] as const);
+  return [...new Map(used).values()];
+}
+
+/** Products of a look that no clear patch test on this person speaks for (SAFE-2). Of hair dye none is asked: the test itself sensitises (SAFE-11). */
+export function untestedProducts(look: Look, context: LookContext): Product[] {
+  const { person, today } = context;
+  return productsOf(look, context).filter(
+    (product) =>
+      product.grade !== "prop" &&
+      hairDyeOf(product) === null &&
       !person.patchTests.some(
-        (test) => test.productId === id && test.result === "clear" && test.on <= today,
+        (test) => test.productId === product.id && test.result === "clear" && test.on <= today,
       ),
   );
 }
+
+/** Products of a look whose label nobody has read (SAFE-12). */
+export const unreadProducts = (look: Look, context: Pick<LookContext, "products">): Product[] =>
+  productsOf(look, context).filter(({ labelRead }) => !labelRead);
 
 /**
  * What stands at the top of plan, chair, call sheet, card and every print, never only on screen:
@@ -43,7 +51,9 @@ export function untestedProducts(look: Look, { person, products, today }: LookCo
  */
 export function safetyNotes(stored: Look, context: LookContext): SafetyNote[] {
   const { person } = context;
-  const untested = untestedProducts(touched(stored, context.figure), context);
+  const look = touched(stored, context.figure);
+  const untested = untestedProducts(look, context);
+  const unread = unreadProducts(look, context);
   const notes: (SafetyNote | false)[] = [
     {
       kind: "allergies",
@@ -51,6 +61,11 @@ export function safetyNotes(stored: Look, context: LookContext): SafetyNote[] {
       text: person.allergies.length
         ? `Allergic to ${person.allergies.map((key) => ALLERGENS[key]).join(", ")}.`
         : "No allergies on the card: ask again today.",
+    },
+    unread.length > 0 && {
+      kind: "labels",
+      isOpen: true,
+      text: `Label not read: ${named(unread.map(({ name }) => name))}.`,
     },
     untested.length > 0 && {
       kind: "patchTests",

@@ -54,7 +54,6 @@ export {
   type Verdict,
 } from "./pairs";
 export {
-  allergensOf,
   DateSchema,
   GRADES,
   HexSchema,
@@ -67,3 +66,4 @@ export {
   type ProductFields,
 } from "./product";
 export { MixPartsSchema, MixSchema, type Mix, type MixFields } from "./mix";
+export { allergensOf, hairDyeOf, usualAllergensOf } from "./label";

@@ -56,6 +56,12 @@ export const ALLERGENS = {
   gluten: "gluten",
   talc: "talc",
   propyleneGlycol: "propylene glycol",
+  ppd: "para-phenylenediamine (hair dye)",
+  isothiazolinones: "isothiazolinones",
+  formaldehyde: "formaldehyde releasers",
+  cyanoacrylate: "cyanoacrylate",
+  propolis: "propolis",
+  cobalt: "cobalt",
 } as const;
 export type Allergen = keyof typeof ALLERGENS;
 export const ALLERGEN_KEYS = Object.keys(ALLERGENS) as Allergen[];
@@ -92,7 +98,7 @@ export interface Material {
   readonly inPan?: true;
   /** What it is made of: every product of the kind has it. */
   readonly allergens: readonly Allergen[];
-  /** What many products of the kind have: taken as there until a product's own label is known. */
+  /** What many products of the kind have: taken as there until a product's own label has been read (SAFE-12). */
   readonly mayContain: readonly Allergen[];
   readonly flammable: boolean;
   readonly removal: Removal;

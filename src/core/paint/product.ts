@@ -10,7 +10,7 @@ import {
 } from "../colour";
 import { HELPERS } from "./helpers";
 import { ALLERGEN_KEYS, type Allergen } from "./material";
-import { isPaintType, material, MATERIAL_KEYS, type MaterialKey } from "./materials";
+import { isPaintType, MATERIAL_KEYS, type MaterialKey } from "./materials";
 import { PAINT_TYPES } from "./types";
 
 export const HexSchema = z.string().regex(/^#[0-9a-f]{6}$/i, "a colour like #a0c4de");
@@ -42,7 +42,11 @@ export const ProductSchema = z
     grade: z.enum(Object.keys(GRADES) as [Grade, ...Grade[]]),
     eyeSafe: z.boolean(),
     lipSafe: z.boolean(),
-    allergens: z.array(z.enum(ALLERGEN_KEYS as [Allergen, ...Allergen[]])).max(20),
+    /** Somebody has read the label's list of ingredients: until then what its kind usually holds counts as in it (SAFE-12). */
+    labelRead: z.boolean().default(false),
+    allergens: z.array(z.enum(ALLERGEN_KEYS as [Allergen, ...Allergen[]])).max(40),
+    /** Whether it is a hair dye, or holds PPD; null while nobody has been asked (SAFE-11). */
+    isHairDye: z.boolean().nullable().default(null),
     sizeGrams: z.number().positive("more than 0 g").max(50_000),
     /** Minor units: pence, cents. */
     priceMinor: z.number().int("whole pence or cents").min(0).max(10_000_000),
@@ -68,11 +72,6 @@ export type ProductFields = z.infer<typeof ProductSchema>;
 export interface Product extends ProductFields {
   readonly id: string;
   readonly version: number;
-}
-
-/** All that its label names or its kind is made of. */
-export function allergensOf(product: ProductFields): Allergen[] {
-  return [...new Set([...product.allergens, ...material(product.material).allergens])];
 }
 
 type Film = "dry" | "wet";

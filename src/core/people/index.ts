@@ -92,7 +92,7 @@ export const PersonSchema = z
     skin: HexSchema,
     skinKind: z.enum(SKIN_KINDS),
     sweat: z.enum(SWEAT_LEVELS),
-    allergies: z.array(z.enum(ALLERGEN_KEYS as [Allergen, ...Allergen[]])).max(20),
+    allergies: z.array(z.enum(ALLERGEN_KEYS as [Allergen, ...Allergen[]])).max(40),
     allergyNotes: z.string().max(500).default(""),
     beard: z.enum(BEARDS),
     brow: HexSchema,
@@ -237,6 +237,13 @@ const [ADULT, OLD_ENOUGH] = [16, 3];
 
 /** A child: a parent or guardian is asked (SAFE-8). */
 export const isChild = ({ ageYears }: Pick<PersonFields, "ageYears">): boolean => ageYears < ADULT;
+
+/** Younger than this, only what SAFE-14 lists goes on skin; from then until grown up it is a caution. */
+const SMALL_UNTIL = 12;
+
+/** Young enough that only mild, cosmetic, water-based paint goes on their skin (SAFE-14). */
+export const isSmall = ({ ageYears }: Pick<PersonFields, "ageYears">): boolean =>
+  ageYears < SMALL_UNTIL;
 
 /** Too small for face paint (SAFE-8). */
 export const isTooSmall = ({ ageYears }: Pick<PersonFields, "ageYears">): boolean =>

@@ -1,9 +1,9 @@
 import { zoneInfo } from "../anatomy";
 import { AIR } from "../brief";
-import { heatIndex } from "../climate";
 import { expiry, layerGrams, paintNeeded, shortage, type Shortage } from "../kit";
 import {
   checkLook,
+  coversBody,
   hexOf,
   isVeil,
   materialOf,
@@ -17,6 +17,7 @@ import {
   type Role,
   touched,
 } from "../look";
+import { HEAT_ADVICE, heatStrain } from "../wear";
 import { isPaintType, material, TECHNIQUES, TOOLS } from "../paint";
 import { isChild } from "../people";
 import type { RuleId } from "../rules";
@@ -110,6 +111,8 @@ function cautionsOf(look: Look, context: LookContext, neverDries: readonly strin
   const keys = look.layers
     .map((layer) => materialOf(layer, context.products))
     .filter((key) => key !== null);
+  const covered = coversBody(look.layers.flatMap(({ zones }) => zones));
+  const heat = look.layers.length ? heatStrain(person, brief, covered, context.house) : null;
   const list: (Caution | false)[] = [
     {
       rule: "SAFE-7",
@@ -131,9 +134,9 @@ function cautionsOf(look: Look, context: LookContext, neverDries: readonly strin
       rule: "SAFE-4",
       text: "Lenses in before paint, out before removal, as fitted by an eye-care professional.",
     },
-    heatIndex(brief.airDegC, brief.rh) >= context.house.numbers.heatCaution && {
+    heat !== null && {
       rule: "SAFE-9",
-      text: `Feels like ${Math.round(heatIndex(brief.airDegC, brief.rh))} °C: breaks, shade and water; ask a professional about health.`,
+      text: `Heat: ${heat.reasons.join("; ")}. ${HEAT_ADVICE}`,
     },
     isChild(person) && { rule: "SAFE-8", text: "A child: parent or guardian present and agreed." },
     brief.hood && { rule: "SAFE-10", text: "Hood: keep nose and mouth, sight and hearing free." },

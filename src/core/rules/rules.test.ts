@@ -22,8 +22,10 @@ const GROUPS: Readonly<Record<string, number>> = {
   RECORD: 2,
   PRACTICE: 3,
   REMOVE: 3,
-  SAFE: 10,
+  SAFE: 14,
 };
+/** Rules of the page that nothing here judges by yet. */
+const NOT_YET = ["SAFE-13"];
 
 describe("rules", () => {
   it.each(Object.entries(GROUPS))(
@@ -31,7 +33,9 @@ describe("rules", () => {
     (group, count) => {
       const ids = RULE_IDS.filter((id) => id.startsWith(`${group}-`));
       expect(ids.map((id) => Number(id.split("-")[1])).sort((a, b) => a - b)).toEqual(
-        Array.from({ length: count }, (_, i) => i + 1),
+        Array.from({ length: count }, (_, i) => i + 1).filter(
+          (n) => !NOT_YET.includes(`${group}-${n}`),
+        ),
       );
     },
   );

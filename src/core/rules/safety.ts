@@ -63,6 +63,28 @@ export const SAFETY = {
     severity: "caution",
     source,
   },
+  "SAFE-11": {
+    title: "Hair dye never goes on skin",
+    reason:
+      "Black henna and other hair dyes hold para-phenylenediamine: on skin it burns and sensitises for life. Hair dye goes in hair only, by its label, and is not patch tested here: the test itself sensitises.",
+    severity: "stop",
+    source:
+      "EU Regulation 1223/2009, Annex III, entries 8 and 8a (hair dye only); US FDA, Temporary Tattoos, Henna/Mehndi and Black Henna; both from memory",
+  },
+  "SAFE-12": {
+    title: "An unread label is free of nothing",
+    reason:
+      "Until somebody has read the ingredients, what such products usually hold counts as in them. Read the label, tick what it names, then tick it as read.",
+    severity: "stop",
+    source,
+  },
+  "SAFE-14": {
+    title: "Under twelve only mild paint",
+    reason:
+      "Only cosmetic, water-based face paint, powder, pencil, and glitter in gel away from the eyes: no alcohol colour, grease, adhesive, latex or acrylic. From twelve to fifteen it is a caution. Spray on a puff, not on a child's face.",
+    severity: "stop",
+    source,
+  },
   "SAFE-10": {
     title: "Breathing, sight and hearing stay free",
     reason: "Nothing over nose and mouth that hinders breathing.",

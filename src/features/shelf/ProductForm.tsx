@@ -1,5 +1,6 @@
 "use client";
 
+import Link from "next/link";
 import { useRouter } from "next/navigation";
 import { useState } from "react";
 import { FormProvider, useFormContext } from "react-hook-form";
@@ -7,10 +8,13 @@ import { toast } from "sonner";
 import {
   ALLERGENS,
   GRADES,
+  hairDyeOf,
   material,
   MATERIAL_KEYS,
   ProductSchema,
+  usualAllergensOf,
   type Product,
+  type ProductFields,
 } from "@/core/paint";
 import { ConflictChoice } from "@/parts/forms/ConflictChoice";
 import {
@@ -41,7 +45,9 @@ const NEW_PRODUCT = {
   grade: "cosmetic" as const,
   eyeSafe: false,
   lipSafe: false,
+  labelRead: false,
   allergens: [],
+  isHairDye: null,
   sizeGrams: 30,
   priceMinor: 1000,
   wetColour: null,
@@ -84,6 +90,82 @@ function SwatchMeter() {
         onRead={(read) => setValue(on, read, { shouldDirty: true, shouldValidate: true })}
       />
     </div>
+  );
+}
+
+/** Whether the label was read; until then, what counts as in it. */
+function LabelRead() {
+  const { watch } = useFormContext<ProductFields>();
+  const [kind, colour, isRead] = watch(["material", "colour", "labelRead"]);
+  const usual = usualAllergensOf({ material: kind, colour: isHex(colour) ? colour : null });
+  return (
+    <div>
+      <CheckField name="labelRead" label="I have read the ingredients, and ticked what they name" />
+      {!isRead && (
+        <p className="mt-1 text-sm" role="status">
+          Not read yet:{" "}
+          {usual.length
+            ? `counts as holding ${usual.map((key) => ALLERGENS[key]).join(", ")}, as such products usually do`
+            : "nothing is known of what is in it"}
+          .{" "}
+          <Link className="link" href="/rules#SAFE-12">
+            SAFE-12
+          </Link>
+        </p>
+      )}
+    </div>
+  );
+}
+
+const isHex = (value: unknown): value is string =>
+  typeof value === "string" && /^#[0-9a-f]{6}$/i.test(value);
+
+const DYE_ANSWERS = [
+  ["", "not answered"],
+  ["yes", "yes: hair only, never skin"],
+  ["no", "no, it holds none"],
+] as const;
+
+/** Asked where the name, the notes or the kind say it could be: hair dye never goes on skin. */
+function HairDye() {
+  const { watch, setValue } = useFormContext<ProductFields>();
+  const [name, notes, kind, allergens, isHairDye] = watch([
+    "name",
+    "notes",
+    "material",
+    "allergens",
+    "isHairDye",
+  ]);
+  const dye = hairDyeOf({ name, notes, allergens, isHairDye });
+  if (dye === null && isHairDye === null && kind !== "hairColour") return null;
+  return (
+    <label className="text-sm">
+      <span className="label-line">
+        Is it a hair dye, or does it hold para-phenylenediamine (PPD)?
+      </span>
+      <select
+        className="select !w-64"
+        value={isHairDye === null ? "" : isHairDye ? "yes" : "no"}
+        onChange={({ target }) =>
+          setValue("isHairDye", target.value === "" ? null : target.value === "yes", {
+            shouldDirty: true,
+          })
+        }
+      >
+        {DYE_ANSWERS.map(([value, words]) => (
+          <option key={value} value={value}>
+            {words}
+          </option>
+        ))}
+      </select>
+      {dye !== null && (
+        <span className="mt-1 block font-semibold" role="status">
+          {dye === "dye"
+            ? "Stopped on skin everywhere, and no patch test is offered: the test itself sensitises."
+            : "Counts as one until you answer: stopped on skin everywhere."}
+        </span>
+      )}
+    </label>
   );
 }
 
@@ -193,6 +275,8 @@ export function ProductForm({ product }: { product: Product | null }) {
           <CheckField name="eyeSafe" label="Made for use round the eyes" />
           <CheckField name="lipSafe" label="Made for use on lips" />
           <ChecksField name="allergens" label="Contains" options={Object.entries(ALLERGENS)} />
+          <LabelRead />
+          <HairDye />
           <TextField name="notes" label="Notes" long />
         </section>
         <ConflictChoice

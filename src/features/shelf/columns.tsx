@@ -132,6 +132,9 @@ export const COLUMNS = [
         ) : (
           where(row.original)
         )}
+        {!row.original.labelRead && (
+          <span className="block text-xs font-semibold">label not read</span>
+        )}
         {row.original.allergens.length > 0 && (
           <span className="block text-xs">
             contains {row.original.allergens.map((allergen) => ALLERGENS[allergen]).join(", ")}

@@ -1,3 +1,4 @@
+import { hairDyeOf } from "@/core/paint";
 import { notFound } from "next/navigation";
 import { ForgetPerson } from "@/features/people/ForgetPerson";
 import { History } from "@/features/people/History";
@@ -16,7 +17,9 @@ export default async function Page({ params }: { params: Promise<{ id: string }>
   const card = await personCard((await params).id);
   if (!card) notFound();
   const { person, jobs, records } = card;
-  const products = (await shelf()).map(({ id, name }) => ({ id, name }));
+  const products = (await shelf())
+    .filter((product) => hairDyeOf(product) === null)
+    .map(({ id, name }) => ({ id, name }));
   const { patchFrom, patchUntil } = (await house()).numbers;
   return (
     <Frame

@@ -1,3 +1,4 @@
+import { hairDyeOf } from "@/core/paint";
 import { PersonForm } from "@/features/people/PersonForm";
 import { shelf } from "@/server/shelf";
 import { today } from "@/server/studio";
@@ -7,7 +8,9 @@ export const dynamic = "force-dynamic";
 export const metadata = { title: "New person" };
 
 export default async function Page() {
-  const products = (await shelf()).map(({ id, name }) => ({ id, name }));
+  const products = (await shelf())
+    .filter((product) => hairDyeOf(product) === null)
+    .map(({ id, name }) => ({ id, name }));
   return (
     <Frame title="New person">
       <PersonForm person={null} products={products} today={today()} hours={[24, 48]} />

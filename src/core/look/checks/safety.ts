@@ -2,23 +2,25 @@ import { zoneInfo, type ZoneId } from "../../anatomy";
 import { deltaE00, hexToLab } from "../../colour";
 import {
   ALLERGENS,
-  allergensOf,
   GRADES,
+  hairDyeOf,
   isPaintType,
   isPiece,
   keptOutOf,
   material,
   type MaterialKey,
+  usualAllergensOf,
   type Product,
 } from "../../paint";
-import { isChild, isTooSmall } from "../../people";
+import { isChild, isSmall, isTooSmall } from "../../people";
 import type { Remark } from "../finding";
 import { materialOf, recipeOf } from "../context";
 import type { LookPatch } from "../patch";
 import type { Layer } from "../schema";
 import type { Stack } from "../stack";
 import type { Mark } from "../motifs";
-import { untestedProducts } from "../safetyNotes";
+import { unreadProducts, untestedProducts } from "../safetyNotes";
+import { isWearable, objections, tooYoungFor } from "../wearable";
 import { marksOn, zonesOfMarks } from "../touched";
 import { zoneWords } from "../words";
 
@@ -86,16 +88,18 @@ function swapFor(
   };
 }
 
-const blocked = (stack: Stack, product: Product) =>
-  allergensOf(product).filter((allergen) => stack.context.person.allergies.includes(allergen));
-const acceptable = (stack: Stack) => (product: Product) =>
-  product.grade === "cosmetic" && !blocked(stack, product).length;
-
-/** A product may stand in for a layer when neither its grade, an allergy nor any zone of the layer speaks against it. */
-function fitsLayer(stack: Stack, layer: Layer) {
+/** A product may stand in for a layer when neither its grade, an allergy, their age nor any zone of the layer speaks against it. */
+function fitsLayer({ context: { person } }: Stack, layer: Layer) {
   return (product: Product) =>
-    acceptable(stack)(product) && misplaced(layer, product.material, product).length === 0;
+    isWearable(product, person) && misplaced(layer, product.material, product).length === 0;
 }
+
+/** Another product in its place where one may go there, or the layer out of the look. */
+const swapOrRemove = (stack: Stack, layer: Layer, product: Product) =>
+  swapFor(stack, layer, product, fitsLayer(stack, layer)) ?? {
+    fix: { op: "removeLayer", id: layer.id } as const,
+    fixLabel: `Take out ${layer.name}`,
+  };
 
 /** SAFE-1: craft and hardware goods never go on skin. */
 export function propOnSkin(stack: Stack): Remark[] {
@@ -120,10 +124,7 @@ export function propOnSkin(stack: Stack): Remark[] {
           severity: "stop",
           where: { layerId: layer.id, zones: layer.zones },
           message: `${product.name} is a ${GRADES.prop.replace(", not for skin", "")}: it must not go on skin.`,
-          ...(swapFor(stack, layer, product, fitsLayer(stack, layer)) ?? {
-            fix: { op: "removeLayer", id: layer.id },
-            fixLabel: `Take out ${layer.name}`,
-          }),
+          ...swapOrRemove(stack, layer, product),
         };
       }),
   );
@@ -153,37 +154,117 @@ export function allergy(stack: Stack): Remark[] {
           ]
         : [];
     }
-    return recipe.flatMap(({ product }): Remark[] => {
-      const known = blocked(stack, product);
-      const tests = person.patchTests.filter((test) => test.productId === product.id);
-      if (known.length || tests.some((test) => test.result === "reacted")) {
-        const why = known.length
-          ? `is allergic to ${known.map((allergen) => ALLERGENS[allergen]).join(" and ")}, which is in ${product.name}`
-          : `reacted to ${product.name} in a patch test`;
-        return [
-          {
-            rule: "SAFE-2",
-            severity: "stop",
-            where,
-            message: `${person.name} ${why}.`,
-            ...(swapFor(
-              stack,
-              layer,
-              product,
-              (other) =>
-                fitsLayer(stack, layer)(other) &&
-                !person.patchTests.some(
-                  (test) => test.productId === other.id && test.result === "reacted",
-                ),
-            ) ?? {
-              fix: { op: "removeLayer", id: layer.id } as const,
-              fixLabel: `Take out ${layer.name}`,
-            }),
-          },
-        ];
-      }
-      return [];
+    return recipe.flatMap(({ product }) =>
+      objections(product, person)
+        .filter(({ rule }) => rule === "SAFE-2")
+        .map(({ rule, why }): Remark => ({
+          rule,
+          severity: "stop",
+          where,
+          message: `${person.name} ${why}.`,
+          ...swapOrRemove(stack, layer, product),
+        })),
+    );
+  });
+}
+
+/** SAFE-11: hair dye anywhere but in the hair of the head. */
+export function hairDye(stack: Stack): Remark[] {
+  return stack.look.layers.flatMap((layer) => {
+    const skin = layer.zones.filter((zone) => zoneInfo(zone).group !== "scalp");
+    if (!skin.length) return [];
+    return recipeOf(layer, stack.context.products)
+      .map(({ product }) => ({ product, dye: hairDyeOf(product) }))
+      .filter(({ dye }) => dye !== null)
+      .map(({ product, dye }): Remark => ({
+        rule: "SAFE-11",
+        severity: "stop",
+        where: { layerId: layer.id, zones: skin },
+        message:
+          dye === "dye"
+            ? `${product.name} is a hair dye: it must not go on skin.`
+            : `${product.name} may be a hair dye by its name: it counts as one until you say on its page what it is.`,
+        ...swapOrRemove(stack, layer, product),
+      }));
+  });
+}
+
+/** SAFE-12: products of this look whose label nobody has read. */
+export function unreadLabels(stack: Stack): Remark[] {
+  const unread = unreadProducts(stack.look, stack.context);
+  if (!unread.length) return [];
+  const usual = [...new Set(unread.flatMap((product) => usualAllergensOf(product)))];
+  const counted = usual.length
+    ? `what such products usually hold counts as in them (${usual.map((key) => ALLERGENS[key]).join(", ")})`
+    : "nothing is known of what is in them";
+  return [
+    {
+      rule: "SAFE-12",
+      severity: "caution",
+      where: { zones: [] },
+      message: `Nobody has read the label of ${unread.map(({ name }) => name).join(", ")}: ${counted}. Read it, and tick it on the product's page.`,
+    },
+  ];
+}
+
+/** Laid as a mist, by its tool. */
+const isSprayed = ({ tool }: Pick<Layer, "tool">): boolean =>
+  tool === "airbrush" || tool === "spray";
+
+/** SAFE-14: what is not for the skin of a child. */
+export function tooStrongForChildren(stack: Stack): Remark[] {
+  const { person, products } = stack.context;
+  if (!isChild(person)) return [];
+  return stack.look.layers.flatMap((layer): Remark[] => {
+    const where = { layerId: layer.id, zones: layer.zones };
+    const recipe = recipeOf(layer, products).map(({ product }) => product);
+    const key = materialOf(layer, products);
+    const years = isSmall(person) ? "under twelve" : "under sixteen";
+    const out = {
+      fix: { op: "removeLayer", id: layer.id } as const,
+      fixLabel: `Take out ${layer.name}`,
+    };
+    const found: Remark[] = recipe.flatMap((product): Remark[] => {
+      const severity = tooYoungFor(product.material, person);
+      const isStop = severity === "stop" || (isSmall(person) && product.grade !== "cosmetic");
+      if (!severity && !isStop) return [];
+      return [
+        {
+          rule: "SAFE-14",
+          severity: isStop ? "stop" : "caution",
+          where,
+          message: `${person.name} is ${years}, and ${product.name} is ${material(product.material).label}: ${isStop ? "it is not for a child's skin" : "ask a parent, test it first, and take a milder paint where one will do"}.`,
+          ...(isStop && swapOrRemove(stack, layer, product)),
+        },
+      ];
     });
+    const byKind = recipe.length || !key ? null : tooYoungFor(key, person);
+    if (byKind && key)
+      found.push({
+        rule: "SAFE-14",
+        severity: byKind,
+        where,
+        message: `${person.name} is ${years}: ${material(key).label} is not for a child's skin.`,
+        ...(byKind === "stop" && out),
+      });
+    const nearEyes = layer.zones.filter((zone) => zoneInfo(zone).flags.includes("eye"));
+    if (isSmall(person) && key === "glitter" && nearEyes.length)
+      found.push({
+        rule: "SAFE-14",
+        severity: "stop",
+        where: { layerId: layer.id, zones: nearEyes },
+        message: `${person.name} is under twelve: glitter stays away from the eyes (${zoneWords(nearEyes)}).`,
+        ...withoutZones(stack, layer, nearEyes),
+      });
+    const onFace = layer.zones.some((zone) => zoneInfo(zone).part === "head");
+    if (isSprayed(layer) && onFace)
+      found.push({
+        rule: "SAFE-14",
+        severity: "caution",
+        where,
+        message: `${layer.name} is sprayed near a child's face: spray it on a puff, away from them, and lay it with that.`,
+      });
+    return found;
   });
 }
 
@@ -410,7 +491,15 @@ export function unsafeSystem(stack: Stack): Remark[] {
     [system.eyes, "eye", "round the eyes"],
     [system.lips, "lips", "on the lips"],
   ] as const;
+  const young = used.filter((key) => tooYoungFor(key, person) === "stop");
   return [
+    ...young.map((key): Remark => ({
+      rule: "SAFE-14",
+      severity: "stop",
+      where,
+      message: `The paint system counts on ${material(key).label}, and ${person.name} is under twelve: it is not for a child's skin.`,
+      ...fix,
+    })),
     ...known.map(({ key, allergen }): Remark => ({
       rule: "SAFE-2",
       severity: "stop",

@@ -5,7 +5,7 @@ import { freeLayerId, type LookPatch } from "../patch";
 import type { Role } from "../roles";
 import { PLAIN_LAYER, type Layer, type PaintChoice } from "../schema";
 import type { Stack } from "../stack";
-import { isWearable, mayHold } from "../wearable";
+import { isWearable, mayHold, tooYoungFor } from "../wearable";
 
 /** What of a helper kind this person may wear: the shelf's own, or any whose label has none of their allergens; null where the kind itself is out. */
 export function helperFor(
@@ -19,7 +19,8 @@ export function helperFor(
   );
   if (own) return { paint: { kind: "product", productId: own.id }, product: own };
   const { allergens, mayContain } = material(key);
-  return [...allergens, ...mayContain].some((allergen) => person.allergies.includes(allergen))
+  return tooYoungFor(key, person) === "stop" ||
+    [...allergens, ...mayContain].some((allergen) => person.allergies.includes(allergen))
     ? null
     : { paint: { kind: "material", material: key }, product: null };
 }

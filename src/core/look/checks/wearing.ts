@@ -1,6 +1,6 @@
 import { zoneInfo, type ZoneId } from "../../anatomy";
 import { AIR, paintingAirSpeed } from "../../brief";
-import { dryingMinutes, heatIndex } from "../../climate";
+import { dryingMinutes } from "../../climate";
 import { chroma, deltaE00, hexToLab, hueAngle } from "../../colour";
 import {
   goesOver,
@@ -15,8 +15,9 @@ import {
   type PaintTypeKey,
   type Product,
 } from "../../paint";
-import { HAZARD_WORDS, sweatOf } from "../../wear";
+import { HAZARD_WORDS, HEAT_ADVICE, heatStrain, sweatOf } from "../../wear";
 import { allowedZones } from "../allowedZones";
+import { coversBody } from "../coversBody";
 import type { Remark } from "../finding";
 import type { LookContext } from "../context";
 import { applyPatch, type LookPatch } from "../patch";
@@ -517,22 +518,19 @@ export function stains(stack: Stack): Remark[] {
   });
 }
 
-/** SAFE-9: much of the skin covered, and hot: the body cools by it. */
+/** SAFE-9: paint and costume in the heat. */
 export function coveredInHeat(stack: Stack): Remark[] {
   const { brief, house, person } = stack.context;
-  const body = new Set(
-    painted(stack)
-      .flatMap(({ layer }) => layer.zones)
-      .filter((zone) => zoneInfo(zone).part === "body"),
-  );
-  const feels = heatIndex(brief.airDegC, brief.rh);
-  if (body.size < 16 || feels < house.numbers.heatCaution) return [];
+  const zones = new Set(painted(stack).flatMap(({ layer }) => layer.zones));
+  if (!zones.size) return [];
+  const strain = heatStrain(person, brief, coversBody([...zones]), house);
+  if (!strain) return [];
   return [
     {
       rule: "SAFE-9",
       severity: "caution",
-      where: { zones: [...body] },
-      message: `Most of ${person.name}'s skin is covered and it feels like ${Math.round(feels)} °C: leave patches unpainted if asked, breaks in the shade, water. Medical questions go to a professional.`,
+      where: { zones: [] },
+      message: `Heat strains ${person.name}: ${strain.reasons.join("; ")}. ${HEAT_ADVICE}`,
     },
   ];
 }

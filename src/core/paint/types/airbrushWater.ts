@@ -23,7 +23,7 @@ export const airbrushWater: PaintType = {
   cosmetic: true,
   keepout: [],
   allergens: [],
-  mayContain: [],
+  mayContain: ["fragrance", "parabens", "isothiazolinones", "formaldehyde"],
   flammable: false,
   removal: { with: "soap and water", minutes: 9, care: "rinse well at the hairline" },
   monthsAfterOpening: 12,

@@ -31,7 +31,7 @@ export const cream: PaintType = {
   inPan: true,
   keepout: [],
   allergens: [],
-  mayContain: ["lanolin"],
+  mayContain: ["lanolin", "propolis", "fragrance", "parabens", "isothiazolinones", "formaldehyde"],
   flammable: false,
   removal: {
     with: "cream remover, then soap",

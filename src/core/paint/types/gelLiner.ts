@@ -23,7 +23,7 @@ export const gelLiner: PaintType = {
   cosmetic: true,
   keepout: [],
   allergens: [],
-  mayContain: [],
+  mayContain: ["parabens", "isothiazolinones"],
   flammable: false,
   removal: { with: "eye make-up remover", minutes: 4, care: "hold a soaked pad, then wipe once" },
   monthsAfterOpening: 6,

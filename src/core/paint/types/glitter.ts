@@ -23,7 +23,7 @@ export const glitter: PaintType = {
   cosmetic: true,
   keepout: ["lips"],
   allergens: [],
-  mayContain: [],
+  mayContain: ["nickel", "cobalt"],
   flammable: false,
   removal: {
     with: "tape, then oil",

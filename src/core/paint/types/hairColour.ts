@@ -23,7 +23,7 @@ export const hairColour: PaintType = {
   cosmetic: true,
   keepout: ["eye", "mouth", "lips"],
   allergens: [],
-  mayContain: ["fragrance"],
+  mayContain: ["fragrance", "ppd"],
   flammable: true,
   removal: { with: "shampoo, twice", minutes: 15, care: "comb out dry first" },
   monthsAfterOpening: 24,

@@ -23,7 +23,7 @@ export const lipLong: PaintType = {
   cosmetic: true,
   keepout: ["eye", "hair"],
   allergens: [],
-  mayContain: [],
+  mayContain: ["lanolin", "propolis", "fragrance"],
   flammable: false,
   removal: { with: "oil", minutes: 5, care: "press oil on and wait" },
   monthsAfterOpening: 12,

@@ -24,7 +24,7 @@ export const rubberMaskGrease: PaintType = {
   inPan: true,
   keepout: ["eye", "lips"],
   allergens: ["castor"],
-  mayContain: [],
+  mayContain: ["lanolin", "fragrance", "parabens", "isothiazolinones", "formaldehyde"],
   flammable: false,
   removal: { with: "cream remover", minutes: 20, care: "lift with oil, do not rub" },
   monthsAfterOpening: 24,

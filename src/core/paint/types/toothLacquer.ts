@@ -23,7 +23,7 @@ export const toothLacquer: PaintType = {
   cosmetic: true,
   keepout: ["eye", "lips", "hair"],
   allergens: [],
-  mayContain: [],
+  mayContain: ["acrylates"],
   flammable: true,
   removal: { with: "toothbrush", minutes: 3, care: "brush and rinse" },
   monthsAfterOpening: 12,

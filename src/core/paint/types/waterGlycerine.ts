@@ -33,7 +33,7 @@ export const waterGlycerine: PaintType = {
   inPan: true,
   keepout: [],
   allergens: [],
-  mayContain: [],
+  mayContain: ["fragrance", "parabens", "isothiazolinones", "formaldehyde"],
   flammable: false,
   removal: { with: "soap and water", minutes: 10, care: "soak, do not scrub" },
   monthsAfterOpening: 18,

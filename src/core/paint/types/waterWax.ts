@@ -32,7 +32,7 @@ export const waterWax: PaintType = {
   inPan: true,
   keepout: [],
   allergens: [],
-  mayContain: [],
+  mayContain: ["fragrance", "parabens", "isothiazolinones", "formaldehyde"],
   flammable: false,
   removal: {
     with: "soap and a reusable cloth",

@@ -1,0 +1,51 @@
+import { ACTIVITIES, type Brief } from "../brief";
+import { heatIndex } from "../climate";
+import type { Person } from "../people";
+import { HOUSE, type House } from "../rules";
+import { sweatOf } from "./exposure";
+
+/** From walking on: who sits or stands makes little heat of their own, met. */
+const MOVING_MET = 2;
+/** Skin of a grown person, m2 (ASHRAE Fundamentals, from memory): sweat is told by the hour, not by the square metre. */
+const SKIN_M2 = 1.8;
+
+/** Why paint and costume strain somebody in this weather, in words, and how much they sweat. */
+export interface HeatStrain {
+  readonly reasons: readonly string[];
+  /** Litres an hour. */
+  readonly sweat: number;
+}
+
+/**
+ * Whether heat is a caution (SAFE-9): it feels hot, in full sun the hotter; the body sweats much; or it
+ * is covered and moves in warm air.
+ *
+ * @param covered most of the body is painted
+ * @returns null where none of these is so
+ * @see US National Weather Service, heat index: "extreme caution" from 90 °F, full sunshine adds up to 15 °F
+ */
+export function heatStrain(
+  person: Pick<Person, "sweat">,
+  brief: Brief,
+  covered: boolean,
+  house: House = HOUSE,
+): HeatStrain | null {
+  const { heatCaution, sunHeat, heatSweat, heatCovered } = house.numbers;
+  const feels = heatIndex(brief.airDegC, brief.rh) + (brief.sun ? sunHeat : 0);
+  const sweat = sweatOf(person, brief, undefined, house);
+  const { label, met } = ACTIVITIES[brief.activity];
+  const isShut = (covered || brief.hood) && met >= MOVING_MET && brief.airDegC >= heatCovered;
+  const cover = brief.hood ? "a hood" : "most of the skin covered";
+  const litres = (sweat * SKIN_M2) / 1000;
+  const reasons = [
+    feels >= heatCaution &&
+      `it feels like ${Math.round(feels)} °C${brief.sun ? " in the sun" : ""}`,
+    sweat > heatSweat && `about ${litres.toFixed(1)} L of sweat an hour`,
+    isShut && `${cover}, ${label} at ${Math.round(brief.airDegC)} °C`,
+  ].filter((reason): reason is string => reason !== false);
+  return reasons.length ? { reasons, sweat: litres } : null;
+}
+
+/** What to do about it, the same words wherever it is said. */
+export const HEAT_ADVICE =
+  "Breaks in the shade and water, patches left unpainted if asked; stop at dizziness, headache or chills, cool down, and get medical help.";
