@@ -81,7 +81,8 @@ describe("recommendPaint", () => {
     expect(rule({ allergies: ["latex"] }, "latex")).toBe("SAFE-2");
     expect(rule({ skinKind: "sensitive" }, "adhesiveAcrylic")).toBe("SAFE-2");
     expect(rule({}, "rubberMaskGrease")).toBe("LAYER-3");
-    expect(rule({ ageYears: 7 }, "alcoholActivated")).toBe("SAFE-8");
+    expect(rule({ ageYears: 7 }, "alcoholActivated")).toBe("SAFE-14");
+    expect(rule({ ageYears: 13 }, "alcoholActivated")).toBe("SAFE-8");
     expect(rule({}, "alcoholActivated", "eyes")).toBe("SAFE-3");
     expect(rule({}, "alcoholActivated", "lips")).toBe("SAFE-3");
     expect(rule({}, "cream", "hands")).toBe("WEAR-1");

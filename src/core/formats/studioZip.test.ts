@@ -29,6 +29,9 @@ const day = fc
   .map((days) => new Date(Date.UTC(2025, 0, 1) + days * 86_400_000).toISOString().slice(0, 10));
 const bytes = fc.uint8Array({ minLength: 0, maxLength: 200 });
 
+/** Twenty letters at most; never half of one that takes two places. */
+const shortened = (text: string) => [...text].slice(0, 10).join("");
+
 /** Any small studio whose rows the schemas take. */
 const studios: fc.Arbitrary<StudioContent> = fc
   .record({
@@ -74,7 +77,7 @@ const studios: fc.Arbitrary<StudioContent> = fc
       archived: false,
       design: {
         ...aLook(aLayer({ id: "base" }), aLayer({ id: "line", paint: product("line") })),
-        notes: note.slice(0, 20),
+        notes: shortened(note),
       },
     })),
     versions: [
@@ -91,7 +94,7 @@ const studios: fc.Arbitrary<StudioContent> = fc
       archived: away,
       lookId: key,
       personId: `p-${key}`,
-      brief: { ...USUAL_BRIEF, place: note.slice(0, 20).trim() },
+      brief: { ...USUAL_BRIEF, place: shortened(note).trim() },
     })),
     trays: [
       {

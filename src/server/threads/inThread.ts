@@ -1,7 +1,6 @@
 import "server-only";
 import { existsSync } from "node:fs";
 import { join } from "node:path";
-import { Worker } from "node:worker_threads";
 import type { Answer, Task, TaskInput, TaskOutput, TaskTold } from "./tasks";
 
 /** It was ended because it took longer, or needed more memory, than anything of ours does. */
@@ -43,10 +42,13 @@ async function turn(signal: AbortSignal | undefined): Promise<() => void> {
   return done;
 }
 
-/** The bundle that scripts/threads.mjs makes of {@link ./entry.ts} beside the build. */
-const bundle = (): string =>
-  process.env.DERMAGRAPH_THREADS ??
-  join(/* turbopackIgnore: true */ process.cwd(), ".next", "threads.cjs");
+/** The bundle that scripts/threads.mjs makes of {@link ./entry.ts} beside the build; null where nothing is built, or what is may be of other source. */
+function bundle(): string | null {
+  if (process.env.DERMAGRAPH_THREADS) return process.env.DERMAGRAPH_THREADS;
+  if (process.env.NODE_ENV !== "production") return null;
+  const built = join(/* turbopackIgnore: true */ process.cwd(), ".next", "threads.cjs");
+  return existsSync(built) ? built : null;
+}
 
 /** Without a build (unit tests, development) a task is done in place. */
 async function inPlace<T extends Task>(
@@ -72,9 +74,12 @@ export async function inThread<T extends Task>(
   input: TaskInput<T>,
   how: How<T>,
 ): Promise<TaskOutput<T>> {
-  if (!existsSync(bundle())) return inPlace(task, input, how);
+  const file = bundle();
+  if (!file) return inPlace(task, input, how);
   const done = await turn(how.signal);
-  const thread = new Worker(bundle(), {
+  // Taken like this so that the build does not take the file for one of its own, and follow it.
+  const { Worker: Thread } = await import(/* turbopackIgnore: true */ "node:worker_threads");
+  const thread = new Thread(file, {
     workerData: { task, input },
     resourceLimits: { maxOldGenerationSizeMb: MOST_MEMORY_MB },
   });
