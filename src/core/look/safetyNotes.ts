@@ -1,5 +1,5 @@
 import { ALLERGENS, hairDyeOf, type Product } from "../paint";
-import { isChild } from "../people";
+import { isChild, patchTestOf } from "../people";
 import { recipeOf, type LookContext } from "./context";
 import type { Look } from "./schema";
 import { touched } from "./touched";
@@ -30,16 +30,23 @@ function productsOf(look: Look, { products }: Pick<LookContext, "products">): Pr
 
 /** Products of a look that no clear patch test on this person speaks for (SAFE-2). Of hair dye none is asked: the test itself sensitises (SAFE-11). */
 export function untestedProducts(look: Look, context: LookContext): Product[] {
-  const { person, today } = context;
+  const { person, today, house } = context;
   return productsOf(look, context).filter(
     (product) =>
       product.grade !== "prop" &&
       hairDyeOf(product) === null &&
-      !person.patchTests.some(
-        (test) => test.productId === product.id && test.result === "clear" && test.on <= today,
-      ),
+      patchTestOf(person, product.id, today, house) !== "clear",
   );
 }
+
+/** A product nobody has tested, with a word where its test has lapsed. */
+export const untestedWords = (
+  { id, name }: Product,
+  { person, today, house }: Pick<LookContext, "person" | "today" | "house">,
+): string =>
+  patchTestOf(person, id, today, house) === "lapsed"
+    ? `${name} (its test is over ${house.numbers.patchMonths} months old)`
+    : name;
 
 /** Products of a look whose label nobody has read (SAFE-12). */
 export const unreadProducts = (look: Look, context: Pick<LookContext, "products">): Product[] =>
@@ -70,7 +77,7 @@ export function safetyNotes(stored: Look, context: LookContext): SafetyNote[] {
     untested.length > 0 && {
       kind: "patchTests",
       isOpen: true,
-      text: `No clear patch test of ${named(untested.map(({ name }) => name))}.`,
+      text: `No clear patch test of ${named(untested.map((product) => untestedWords(product, context)))}.`,
     },
     isChild(person) && {
       kind: "consent",

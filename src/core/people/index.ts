@@ -217,6 +217,29 @@ export function readingDates(on: string, house: House = HOUSE): { first: string;
   return { first: after(house.numbers.patchFrom), late: after(house.numbers.patchUntil) };
 }
 
+/** The day so many months before another, ISO dates. */
+function monthsBefore(day: string, months: number): string {
+  const at = new Date(`${day}T12:00:00Z`);
+  at.setUTCMonth(at.getUTCMonth() - months);
+  return at.toISOString().slice(0, 10);
+}
+
+/** How a person's patch tests of a product stand on a day: skins and recipes change, so a clear one lapses (SAFE-2). */
+export function patchTestOf(
+  { patchTests }: Pick<PersonFields, "patchTests">,
+  productId: string,
+  today: string,
+  house: House = HOUSE,
+): "clear" | "lapsed" | "none" {
+  const clear = patchTests
+    .filter((test) => test.productId === productId && test.result === "clear" && test.on <= today)
+    .map(({ on }) => on)
+    .sort()
+    .at(-1);
+  if (clear === undefined) return "none";
+  return clear >= monthsBefore(today, house.numbers.patchMonths) ? "clear" : "lapsed";
+}
+
 /** The next reading of each patch test that waits for one, the soonest first. */
 export function readingsDue(
   person: Pick<PersonFields, "patchTests">,

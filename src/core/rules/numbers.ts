@@ -109,6 +109,7 @@ export const NUMBERS = {
   powderMatch: number("A coloured powder fits up to this difference", "ΔE", 12, [2, 30], "SET-2"),
   patchFrom: number("A patch test is read first after", "h", 24, [12, 72], "SAFE-2"),
   patchUntil: number("A patch test is read again, late, after", "h", 48, [24, 120], "SAFE-2"),
+  patchMonths: number("A clear patch test counts for", "months", 12, [1, 24], "SAFE-2"),
 } as const satisfies Record<string, HouseNumber>;
 
 export type NumberId = keyof typeof NUMBERS;

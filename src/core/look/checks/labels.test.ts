@@ -88,6 +88,28 @@ describe("SAFE-12: a label nobody has read", () => {
   });
 });
 
+describe("SAFE-2: a patch test", () => {
+  const saidOn = (on: string, result: "clear" | "waiting" = "clear") => {
+    const pot = aProduct({ id: "pot", name: "Moss" });
+    const context = aContext({
+      products: [pot],
+      person: { patchTests: [{ productId: "pot", on, result }] },
+    });
+    const look = aLook(aLayer({ id: "a", paint: product("pot") }));
+    return checkLook(look, context)
+      .filter(({ rule }) => rule === "SAFE-2")
+      .map(({ message }) => message)
+      .join();
+  };
+  it("counts for a year, and says so when it is older (today is 1 June 2026)", () => {
+    expect(saidOn("2026-05-29")).toBe("");
+    expect(saidOn("2025-06-01")).toBe("");
+    expect(saidOn("2025-05-31")).toContain("Moss (its test is over 12 months old)");
+    expect(saidOn("2026-05-29", "waiting")).toContain("of Moss. Test each");
+    expect(saidOn("2026-06-02")).toContain("of Moss. Test each");
+  });
+});
+
 describe("SAFE-11: hair dye", () => {
   const byName = (name: string, notes = "", isHairDye: boolean | null = null) =>
     hairDyeOf({ name, notes, allergens: [], isHairDye });

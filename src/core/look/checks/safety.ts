@@ -19,7 +19,7 @@ import type { LookPatch } from "../patch";
 import type { Layer } from "../schema";
 import type { Stack } from "../stack";
 import type { Mark } from "../motifs";
-import { unreadProducts, untestedProducts } from "../safetyNotes";
+import { unreadProducts, untestedProducts, untestedWords } from "../safetyNotes";
 import { isWearable, objections, tooYoungFor } from "../wearable";
 import { marksOn, zonesOfMarks } from "../touched";
 import { zoneWords } from "../words";
@@ -284,7 +284,7 @@ export function untested(stack: Stack): Remark[] {
         ...(layers.length === 1 && layers[0] && { layerId: layers[0].id }),
         zones: [...new Set(layers.flatMap((layer) => layer.zones))],
       },
-      message: `No clear patch test on ${person.name} of ${open.map((product) => product.name).join(", ")}. Test each 24 to 48 h before, on intact skin, and read it late.`,
+      message: `No clear patch test on ${person.name} of ${open.map((product) => untestedWords(product, stack.context)).join(", ")}. Test each 24 to 48 h before, on intact skin, and read it late.`,
     },
   ];
 }
