@@ -61,6 +61,9 @@ export function personIn(file: string, id: string): boolean {
   }
 }
 
+/** What of a brief says something of whoever it was for. */
+const UNSAID = { character: "", place: "", health: [], healthAsked: false };
+
 /**
  * Removes a person: name, skin, allergies, measures, tests and notes are overwritten, their jobs are put away without character and place, and what
  * records say in words of them, their pictures and the log of the chair go. What was worn, when, and how it held stays, of nobody.
@@ -97,7 +100,7 @@ export async function forgetPerson(
         .updateTable("job")
         .set({
           archived: 1,
-          brief: JSON.stringify({ ...(JSON.parse(job.brief) as object), character: "", place: "" }),
+          brief: JSON.stringify({ ...(JSON.parse(job.brief) as object), ...UNSAID }),
         })
         .where("id", "=", job.id)
         .execute();
@@ -119,7 +122,7 @@ export async function forgetPerson(
             verdict: "",
             changes: [],
             interruptions: [],
-            brief: { ...fields.brief, character: "", place: "" },
+            brief: { ...fields.brief, ...UNSAID },
           }),
         })
         .where("id", "=", record.id)

@@ -108,7 +108,10 @@ function rawly(o: {
   });
 }
 
-test("five thousand mutated requests fail in words, write nothing, and leave nothing in memory", async ({}, info) => {
+/** `MUTATED=5000 npx playwright test doors` is the whole of it. */
+const TIMES = Number(process.env.MUTATED ?? 1600);
+
+test("mutated requests fail in words, write nothing, and leave nothing in memory", async ({}, info) => {
   const folder = mkdtempSync(join(tmpdir(), "dermagraph-mutated-"));
   const port = await freePort();
   const url = `http://127.0.0.1:${port}`;
@@ -191,7 +194,6 @@ test("five thousand mutated requests fail in words, write nothing, and leave not
     });
     return status;
   };
-  const TIMES = 5000;
   for (let i = 0; i < 300; i++) await one().catch(() => 0);
   const before = digest(folder);
   const empty = await heap();

@@ -62,6 +62,18 @@ export const MATTERS = {
 } as const;
 export type Matter = keyof typeof MATTERS;
 
+/** What is asked before the first step, since it holds for this day (SAFE-13). */
+export const HEALTH = {
+  asthma: "asthma",
+  pregnancy: "pregnancy",
+  brokenSkin: "broken or infected skin",
+  sunburn: "sunburn",
+  coldSore: "a cold sore",
+  eyeInfection: "an eye infection",
+  peel: "a peel or retinoid lately",
+} as const;
+export type Health = keyof typeof HEALTH;
+
 const keys = <T extends Record<string, unknown>>(table: T) =>
   Object.keys(table) as [keyof T & string, ...(keyof T & string)[]];
 const minutes = (most: number) =>
@@ -105,6 +117,13 @@ export const BriefSchema = z
       .array(z.enum(keys(BARES)))
       .max(10)
       .default([]),
+    /** What the performer has said today, of what is asked. */
+    health: z
+      .array(z.enum(keys(HEALTH)))
+      .max(20)
+      .default([]),
+    /** Whether they were asked at all. */
+    healthAsked: z.boolean().default(false),
     skill: z.enum(keys(SKILLS)),
     /** ISO 8601 with its offset; null when there is no date yet. */
     curtainAt: z.iso
@@ -155,6 +174,8 @@ export const paintingAirSpeed = (brief: Pick<Brief, "air" | "dryer">): number =>
 export const USUAL_BRIEF: Brief = {
   character: "",
   place: "",
+  health: [],
+  healthAsked: false,
   airDegC: 21,
   rh: 50,
   air: "still",

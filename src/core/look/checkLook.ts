@@ -53,6 +53,7 @@ import {
   unsafeSystem,
   untested,
 } from "./checks/safety";
+import { saidToday } from "./checks/health";
 import { beyondReach } from "./checks/reach";
 import { underPiece, unmatchedPiece } from "./checks/worn";
 import { neutralOverWhite, thinHold, unset } from "./checks/setting";
@@ -71,6 +72,7 @@ const CHECKS: readonly ((stack: Stack) => Remark[])[] = [
   hairDye,
   tooStrongForChildren,
   unreadLabels,
+  saidToday,
   unsafeSystem,
   untested,
   flammable,

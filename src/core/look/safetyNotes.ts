@@ -1,3 +1,4 @@
+import { HEALTH } from "../brief";
 import { ALLERGENS, hairDyeOf, type Product } from "../paint";
 import { isChild, patchTestOf } from "../people";
 import { recipeOf, type LookContext } from "./context";
@@ -6,7 +7,7 @@ import { touched } from "./touched";
 
 /** What somebody who paints has to know of this person before anything else. */
 export interface SafetyNote {
-  readonly kind: "allergies" | "labels" | "patchTests" | "consent";
+  readonly kind: "allergies" | "health" | "labels" | "patchTests" | "consent";
   /** Whether something is to be done about it first. */
   readonly isOpen: boolean;
   readonly text: string;
@@ -52,6 +53,19 @@ export const untestedWords = (
 export const unreadProducts = (look: Look, context: Pick<LookContext, "products">): Product[] =>
   productsOf(look, context).filter(({ labelRead }) => !labelRead);
 
+/** What was asked today, or that it still has to be (SAFE-13). */
+function healthNote({ health, healthAsked }: LookContext["brief"]): SafetyNote {
+  const said = health.map((answer) => HEALTH[answer]).join(", ");
+  if (said) return { kind: "health", isOpen: true, text: `Said today: ${said}.` };
+  return healthAsked
+    ? { kind: "health", isOpen: false, text: "Asked about health today: nothing said." }
+    : {
+        kind: "health",
+        isOpen: true,
+        text: `Ask today: ${Object.values(HEALTH).join(", ")}.`,
+      };
+}
+
 /**
  * What stands at the top of plan, chair, call sheet, card and every print, never only on screen:
  * allergies, open patch tests, and of a child the consent.
@@ -69,6 +83,7 @@ export function safetyNotes(stored: Look, context: LookContext): SafetyNote[] {
         ? `Allergic to ${person.allergies.map((key) => ALLERGENS[key]).join(", ")}.`
         : "No allergies on the card: ask again today.",
     },
+    healthNote(context.brief),
     unread.length > 0 && {
       kind: "labels",
       isOpen: true,

@@ -78,6 +78,13 @@ export const SAFETY = {
     severity: "stop",
     source,
   },
+  "SAFE-13": {
+    title: "Ask before the first step, every day",
+    reason:
+      "Asthma, pregnancy, broken, sunburnt or infected skin, a cold sore, an eye infection, a peel: each changes what may go where today.",
+    severity: "caution",
+    source,
+  },
   "SAFE-14": {
     title: "Under twelve only mild paint",
     reason:

@@ -9,7 +9,7 @@ import { useStore } from "zustand";
 import { BriefSchema, type Brief } from "@/core/brief";
 import { heatIndex } from "@/core/climate";
 import { sweatOf } from "@/core/wear";
-import { BriefFields } from "@/parts/forms/BriefFields";
+import { BriefFields, HealthFields } from "@/parts/forms/BriefFields";
 import { FormProblems, Section, SelectField } from "@/parts/forms/controls";
 import { newSetting, personOf, PersonOrNew, SettingSchema } from "@/parts/forms/PersonOrNew";
 import { useZodForm } from "@/parts/forms/useZodForm";
@@ -149,6 +149,7 @@ function EditBrief({ job }: { job: Job }) {
           </p>
         </Section>
         <BriefFields at="brief." />
+        <HealthFields at="brief." />
         <ReferencePicture />
         <div className="flex flex-wrap gap-3 self-start">
           <PutAway

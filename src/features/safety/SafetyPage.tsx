@@ -11,7 +11,7 @@ const MATTERS: readonly {
 }[] = [
   {
     title: "What may touch skin",
-    rules: ["SAFE-1", "BROW-2"],
+    rules: ["SAFE-1", "BROW-2", "SAFE-11"],
     does: "Products marked as props, and adhesive or latex on brow, lash or scalp hair, stop a design: it can't be saved, planned or brought in.",
     you: [
       "Read the label of every product: for skin, for eyes, for lips, for children.",
@@ -20,7 +20,7 @@ const MATTERS: readonly {
   },
   {
     title: "Allergies and patch tests",
-    rules: ["SAFE-2"],
+    rules: ["SAFE-2", "SAFE-12", "SAFE-13"],
     does: "A known allergen or a reaction stops every job it touches, also those planned before it was known. A product without a clear late reading is a caution.",
     you: [
       "Test each new product on that person, on intact skin, and read it late too.",
@@ -38,7 +38,7 @@ const MATTERS: readonly {
   },
   {
     title: "Children",
-    rules: ["SAFE-8"],
+    rules: ["SAFE-8", "SAFE-14"],
     does: "Under three, anything but a small design on cheek or back of the hand stops a design. Under sixteen no alcohol colour, adhesive or latex is recommended, and a parent's consent is asked for.",
     you: ["A parent or guardian is present and agrees.", "Give them the removal card."],
   },

@@ -1,4 +1,5 @@
 import fc from "fast-check";
+import { HEALTH } from "../../brief";
 import {
   ALLERGEN_KEYS,
   ALLERGENS,
@@ -192,5 +193,42 @@ describe("SAFE-14: children", () => {
     expect(Object.keys(ALLERGENS)).toEqual(
       expect.arrayContaining(["ppd", "isothiazolinones", "cyanoacrylate", "propolis", "cobalt"]),
     );
+  });
+});
+
+describe("SAFE-13: what is said on the day", () => {
+  const zones = ["cheekAppleLeft", "upperLip", "upperLidLeft"] as const;
+  const saidOf = (health: (keyof typeof HEALTH)[], own: Partial<Product> = {}) => {
+    const context = aContext({
+      products: [aProduct({ id: "pot", ...own })],
+      brief: { health, healthAsked: true },
+    });
+    const look = aLook(aLayer({ id: "a", paint: product("pot"), zones: [...zones] }));
+    return checkLook(look, context).filter(({ rule }) => rule === "SAFE-13");
+  };
+  it("is a caution of every answer that this look touches, and silent where none does", () => {
+    expect(saidOf([])).toEqual([]);
+    for (const answer of Object.keys(HEALTH) as (keyof typeof HEALTH)[])
+      if (answer !== "asthma")
+        expect(saidOf([answer]).map(({ severity }) => severity)).toEqual(["caution"]);
+  });
+  it("speaks of the lips for a cold sore, of the eyes for an infection, of what is breathed for asthma", () => {
+    expect(saidOf(["coldSore"])[0]?.where.zones).toEqual(["upperLip"]);
+    expect(saidOf(["eyeInfection"])[0]?.where.zones).toEqual(["upperLidLeft"]);
+    expect(saidOf(["asthma"])).toEqual([]);
+    expect(saidOf(["asthma"], { material: "powder" })).toHaveLength(1);
+    expect(saidOf(["asthma"], { material: "alcoholActivated" })).toHaveLength(1);
+  });
+  it("stands at the top of every print: what was said, that they were asked, or what to ask", () => {
+    const noteOf = (health: (keyof typeof HEALTH)[], healthAsked: boolean) =>
+      safetyNotes(aLook(), aContext({ brief: { health, healthAsked } })).find(
+        ({ kind }) => kind === "health",
+      );
+    expect(noteOf(["coldSore"], false)).toMatchObject({
+      isOpen: true,
+      text: "Said today: a cold sore.",
+    });
+    expect(noteOf([], true)).toMatchObject({ isOpen: false });
+    expect(noteOf([], false)?.text).toMatch(/^Ask today: asthma, pregnancy/);
   });
 });

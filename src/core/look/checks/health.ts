@@ -1,0 +1,84 @@
+import { zoneInfo, type ZoneId } from "../../anatomy";
+import { HEALTH, type Health } from "../../brief";
+import { isPaintType, material } from "../../paint";
+import type { Remark } from "../finding";
+import { recipeOf } from "../context";
+import type { Layer } from "../schema";
+import type { Stack } from "../stack";
+
+/** Laid as a mist or a dust, or gives off a solvent: what one breathes. */
+function isBreathed(stack: Stack, layer: Layer): boolean {
+  const key = stack.materials.get(layer.id);
+  if (layer.tool === "airbrush" || layer.tool === "spray") return true;
+  return key !== undefined && (material(key).behaves === "powder" || material(key).flammable);
+}
+const all = (): boolean => true;
+const onBody = (zone: ZoneId): boolean => zoneInfo(zone).part === "body";
+
+/** What an answer speaks against: layers, or zones of them; and what to do. */
+interface Answer {
+  readonly layers: (stack: Stack, layer: Layer) => boolean;
+  readonly zones: (zone: ZoneId) => boolean;
+  readonly advice: string;
+}
+
+/** SAFE-13, common practice, no published source: the label, and whoever treats them, come first. */
+const ANSWERS: Readonly<Record<Health, Answer>> = {
+  asthma: {
+    layers: isBreathed,
+    zones: all,
+    advice:
+      "nothing sprayed, dusted or with solvent near them: press it on with a puff, or leave it out",
+  },
+  pregnancy: {
+    layers: (stack, layer) => {
+      const key = stack.materials.get(layer.id);
+      return key !== undefined && (isPaintType(key) || material(key).flammable);
+    },
+    zones: all,
+    advice: "only what its label allows; belly paint after a patch test, and no solvents",
+  },
+  brokenSkin: {
+    layers: all,
+    zones: all,
+    advice: "find out where: not there, not today",
+  },
+  sunburn: { layers: all, zones: all, advice: "find out where: not there, not today" },
+  coldSore: {
+    layers: all,
+    zones: (zone) => zoneInfo(zone).group === "lips" || zoneInfo(zone).flags.includes("mouth"),
+    advice: "not there, not today; nothing that touched it is used again",
+  },
+  eyeInfection: {
+    layers: all,
+    zones: (zone) => zoneInfo(zone).flags.includes("eye"),
+    advice: "nothing round the eyes today; throw away what touched them",
+  },
+  peel: {
+    layers: (stack, layer) =>
+      recipeOf(layer, stack.context.products).some(({ product }) => product.grade !== "prop"),
+    zones: (zone) => !onBody(zone),
+    advice: "the skin is thin now: ask whoever did it, and test first",
+  },
+};
+
+/** SAFE-13: what the performer said today, against what this look lays on them. */
+export function saidToday(stack: Stack): Remark[] {
+  const { brief, person } = stack.context;
+  return brief.health.flatMap((answer): Remark[] => {
+    const { layers, zones, advice } = ANSWERS[answer];
+    const touched = stack.look.layers
+      .filter((layer) => layers(stack, layer))
+      .map((layer) => ({ layer, zones: layer.zones.filter(zones) }))
+      .filter((entry) => entry.zones.length > 0);
+    if (!touched.length) return [];
+    return [
+      {
+        rule: "SAFE-13",
+        severity: "caution",
+        where: { zones: [...new Set(touched.flatMap((entry) => entry.zones))] },
+        message: `${person.name} said ${HEALTH[answer]} today, and there is ${touched.map(({ layer }) => layer.name).join(", ")}: ${advice}. Medical questions go to a professional.`,
+      },
+    ];
+  });
+}
