@@ -6,10 +6,12 @@ const paints = ["moss", "peat", "fern", "bog", "reed", "ash"].map((id) =>
 );
 const look = aLook(...paints.map(({ id }) => aLayer({ id, paint: product(id) })));
 const said = (person: object) =>
-  safetyNotes(look, aContext({ products: paints, person })).map(({ text }) => text);
+  safetyNotes(look, aContext({ products: paints, person }))
+    .filter(({ kind }) => kind !== "health")
+    .map(({ text }) => text);
 const cleared = paints.map(({ id }) => ({
   productId: id,
-  on: "2020-01-01",
+  on: "2026-05-01",
   first: "nothing" as const,
   late: "nothing" as const,
   result: "clear" as const,
@@ -28,6 +30,10 @@ describe("what is said before anything else", () => {
   it("names what nobody has tested, the first four and how many more", () => {
     const [, open] = said({ patchTests: [] });
     expect(open).toBe("No clear patch test of moss, peat, fern, bog and 2 more.");
+    const old = { ...cleared[0], on: "2020-01-01" };
+    expect(said({ patchTests: [old, ...cleared.slice(2)] })[1]).toBe(
+      "No clear patch test of peat; that of moss is over 12 months old.",
+    );
     const context = aContext({ products: paints, person: { patchTests: cleared.slice(1) } });
     expect(untestedProducts(look, context).map(({ id }) => id)).toEqual(["moss"]);
   });

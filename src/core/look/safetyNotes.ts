@@ -40,14 +40,21 @@ export function untestedProducts(look: Look, context: LookContext): Product[] {
   );
 }
 
-/** A product nobody has tested, with a word where its test has lapsed. */
-export const untestedWords = (
-  { id, name }: Product,
+/** What is not tested, and whose test has lapsed: "No clear patch test of Moss; that of Peat is over 12 months old." */
+export function untestedWords(
+  products: readonly Product[],
   { person, today, house }: Pick<LookContext, "person" | "today" | "house">,
-): string =>
-  patchTestOf(person, id, today, house) === "lapsed"
-    ? `${name} (its test is over ${house.numbers.patchMonths} months old)`
-    : name;
+): string {
+  const lapsed = products.filter(({ id }) => patchTestOf(person, id, today, house) === "lapsed");
+  const never = products.filter((product) => !lapsed.includes(product));
+  const namesOf = (list: readonly Product[]) => named(list.map(({ name }) => name));
+  const parts = [
+    never.length > 0 && `No clear patch test of ${namesOf(never)}`,
+    lapsed.length > 0 &&
+      `${never.length ? "that" : "The patch test"} of ${namesOf(lapsed)} is over ${house.numbers.patchMonths} months old`,
+  ];
+  return `${parts.filter(Boolean).join("; ")}.`;
+}
 
 /** Products of a look whose label nobody has read (SAFE-12). */
 export const unreadProducts = (look: Look, context: Pick<LookContext, "products">): Product[] =>
@@ -92,7 +99,7 @@ export function safetyNotes(stored: Look, context: LookContext): SafetyNote[] {
     untested.length > 0 && {
       kind: "patchTests",
       isOpen: true,
-      text: `No clear patch test of ${named(untested.map((product) => untestedWords(product, context)))}.`,
+      text: untestedWords(untested, context),
     },
     isChild(person) && {
       kind: "consent",

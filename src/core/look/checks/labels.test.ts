@@ -105,9 +105,9 @@ describe("SAFE-2: a patch test", () => {
   it("counts for a year, and says so when it is older (today is 1 June 2026)", () => {
     expect(saidOn("2026-05-29")).toBe("");
     expect(saidOn("2025-06-01")).toBe("");
-    expect(saidOn("2025-05-31")).toContain("Moss (its test is over 12 months old)");
-    expect(saidOn("2026-05-29", "waiting")).toContain("of Moss. Test each");
-    expect(saidOn("2026-06-02")).toContain("of Moss. Test each");
+    expect(saidOn("2025-05-31")).toContain("The patch test of Moss is over 12 months old.");
+    expect(saidOn("2026-05-29", "waiting")).toContain("No clear patch test of Moss. Test each");
+    expect(saidOn("2026-06-02")).toContain("No clear patch test of Moss. Test each");
   });
 });
 

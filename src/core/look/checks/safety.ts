@@ -284,7 +284,7 @@ export function untested(stack: Stack): Remark[] {
         ...(layers.length === 1 && layers[0] && { layerId: layers[0].id }),
         zones: [...new Set(layers.flatMap((layer) => layer.zones))],
       },
-      message: `No clear patch test on ${person.name} of ${open.map((product) => untestedWords(product, stack.context)).join(", ")}. Test each 24 to 48 h before, on intact skin, and read it late.`,
+      message: `${untestedWords(open, stack.context)} Test each on ${person.name} 24 to 48 h before, on intact skin, and read it late.`,
     },
   ];
 }
