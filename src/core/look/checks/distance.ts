@@ -1,3 +1,4 @@
+import { misplaced } from "./safety";
 import {
   coatsToCover,
   deltaE00,
@@ -147,6 +148,8 @@ export function separationFix(
     marks,
     notes: `Parts ${edge.a.name} from ${edge.b.name} for the seat at ${metres(distanceM)}.`,
   };
+  // By its width it may reach where this paint must not lie: then it parts nothing.
+  if (misplaced({ zones }, product.material, product).length > 0) return null;
   // A line that reaches into the shade of the hat would only be lowered out of its place again (EDGE-4).
   if (intoTheShade(stack, layer) > 0) return null;
   const at =
