@@ -1,4 +1,3 @@
-import { misplaced } from "./safety";
 import {
   coatsToCover,
   deltaE00,
