@@ -32,6 +32,8 @@ interface Probe {
   readonly where?: readonly ZoneId[];
   readonly when?: Partial<Brief>;
   readonly expected: readonly (readonly [RuleId, "stop" | "caution"])[];
+  /** Stopped by where it lies, not by what it is. */
+  readonly byPlace?: true;
   /** Rules that must not speak. */
   readonly silent?: readonly RuleId[];
 }
@@ -129,6 +131,11 @@ const PROBES: Readonly<Record<string, Probe>> = {
     expected: [],
     silent: ["SAFE-11"],
   },
+  "hair colour on a cheek, and nobody has said that it holds none": {
+    what: { material: "hairColour", ...read },
+    byPlace: true,
+    expected: [["SAFE-11", "stop"]],
+  },
   "alcohol colour on a child of six": {
     who: child(6),
     what: { material: "alcoholActivated", ...read },
@@ -164,6 +171,7 @@ const PROBES: Readonly<Record<string, Probe>> = {
     who: child(7),
     what: { material: "glitter", eyeSafe: true, ...read },
     where: ["upperLidLeft"],
+    byPlace: true,
     expected: [["SAFE-14", "stop"]],
   },
   "a painted body dancing five hours at 33 °C in the sun": {
@@ -261,7 +269,7 @@ describe.each(Object.entries(PROBES))("%s", (_, probe) => {
     const shelf = await listProducts(db);
     const product = shelf.find(({ id }) => id === productId);
     if (!person || !product) throw new Error("not there");
-    const byPlace = probe.where?.some((zone) => zone.startsWith("upperLid")) ?? false;
+    const { byPlace } = probe;
     if (!byPlace) expect(mayHold(product, person)).toBe(!stops.length);
     if (stops.length && !byPlace) {
       expect(isWearable(product, person)).toBe(false);
@@ -279,11 +287,9 @@ describe.each(Object.entries(PROBES))("%s", (_, probe) => {
     expect(await findLook(db, imported.lookId)).not.toBeNull();
     // A whole studio carries the facts with it: there it is judged the same.
     const whole = formatStudio(await contentOf(db), "2026-01-01T00:00:00Z");
-    const before = await studio();
     await replaceStudio(() => openStore(newFolder()));
     await importStudio(sent(whole), nobody());
     expect(await prints(lookId, jobId)).toEqual([status, status, status]);
-    expect(before).not.toBe(await studio());
     await replaceStudio(() => openStore(newFolder()));
   });
 });

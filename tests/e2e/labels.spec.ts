@@ -72,6 +72,6 @@ test.describe("what a label says, and what is said on the day", () => {
     await page.goto(`${look}/plan`);
     await expect(page.getByText("Said today: a cold sore.").first()).toBeVisible();
     await page.goto(`${look}/map`);
-    await expect(page.getByText(/said a cold sore today/)).toBeVisible();
+    await expect(page.getByText(/said today: a cold sore/)).toBeVisible();
   });
 });

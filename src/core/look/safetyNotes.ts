@@ -4,6 +4,7 @@ import { isChild, patchTestOf } from "../people";
 import { recipeOf, type LookContext } from "./context";
 import type { Look } from "./schema";
 import { touched } from "./touched";
+import { named } from "./words";
 
 /** What somebody who paints has to know of this person before anything else. */
 export interface SafetyNote {
@@ -11,15 +12,6 @@ export interface SafetyNote {
   /** Whether something is to be done about it first. */
   readonly isOpen: boolean;
   readonly text: string;
-}
-
-const MOST_NAMED = 4;
-
-/** Names in a row, the rest counted: "Moss, Peat and 3 more". */
-function named(names: readonly string[]): string {
-  const shown = names.slice(0, MOST_NAMED);
-  const rest = names.length - shown.length;
-  return rest ? `${shown.join(", ")} and ${rest} more` : shown.join(", ");
 }
 
 function productsOf(look: Look, { products }: Pick<LookContext, "products">): Product[] {

@@ -43,3 +43,12 @@ const IRREGULAR: Readonly<Record<string, string>> = {
   "side of the nose": "sides of the nose",
 };
 const plural = (label: string): string => IRREGULAR[label] ?? `${label}s`;
+
+const MOST_NAMED = 4;
+
+/** Names in a row, the rest counted: "Moss, Peat and 3 more". */
+export function named(names: readonly string[]): string {
+  const shown = names.slice(0, MOST_NAMED);
+  const rest = names.length - shown.length;
+  return rest ? `${shown.join(", ")} and ${rest} more` : shown.join(", ");
+}

@@ -17,6 +17,16 @@ export interface HeatStrain {
 }
 
 /**
+ * How hot it feels to somebody in it, °C: the heat index, and more in full sun. Every screen says this one.
+ *
+ * @see US National Weather Service, heat index: full sunshine adds up to 15 °F
+ */
+export const feelsLike = (
+  { airDegC, rh, sun }: Pick<Brief, "airDegC" | "rh" | "sun">,
+  house: House = HOUSE,
+): number => heatIndex(airDegC, rh) + (sun ? house.numbers.sunHeat : 0);
+
+/**
  * Whether heat is a caution (SAFE-9): it feels hot, in full sun the hotter; the body sweats much; or it
  * is covered and moves in warm air.
  *
@@ -30,8 +40,8 @@ export function heatStrain(
   covered: boolean,
   house: House = HOUSE,
 ): HeatStrain | null {
-  const { heatCaution, sunHeat, heatSweat, heatCovered } = house.numbers;
-  const feels = heatIndex(brief.airDegC, brief.rh) + (brief.sun ? sunHeat : 0);
+  const { heatCaution, heatSweat, heatCovered } = house.numbers;
+  const feels = feelsLike(brief, house);
   const sweat = sweatOf(person, brief, undefined, house);
   const { label, met } = ACTIVITIES[brief.activity];
   const isShut = (covered || brief.hood) && met >= MOVING_MET && brief.airDegC >= heatCovered;

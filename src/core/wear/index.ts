@@ -1,5 +1,5 @@
 export { climateOf, coverOf, sweatOf } from "./exposure";
-export { HEAT_ADVICE, heatStrain, type HeatStrain } from "./heatStrain";
+export { feelsLike, HEAT_ADVICE, heatStrain, type HeatStrain } from "./heatStrain";
 export {
   hazardsOf,
   HAZARD_WORDS,

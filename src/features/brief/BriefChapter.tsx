@@ -7,8 +7,7 @@ import { FormProvider } from "react-hook-form";
 import { z } from "zod";
 import { useStore } from "zustand";
 import { BriefSchema, type Brief } from "@/core/brief";
-import { heatIndex } from "@/core/climate";
-import { sweatOf } from "@/core/wear";
+import { feelsLike, sweatOf } from "@/core/wear";
 import { BriefFields, HealthFields } from "@/parts/forms/BriefFields";
 import { FormProblems, Section, SelectField } from "@/parts/forms/controls";
 import { newSetting, personOf, PersonOrNew, SettingSchema } from "@/parts/forms/PersonOrNew";
@@ -122,8 +121,8 @@ function EditBrief({ job }: { job: Job }) {
           )}
         </div>
         <p className="max-w-prose">
-          It will feel like {Math.round(heatIndex(brief.airDegC, brief.rh))} °C, and {person.name}{" "}
-          will sweat about {Math.round(sweatOf(person, brief) / 10) * 10} g/m² an hour.{" "}
+          It will feel like {Math.round(feelsLike(brief))} °C, and {person.name} will sweat about{" "}
+          {Math.round(sweatOf(person, brief) / 10) * 10} g/m² an hour.{" "}
           <span className="muted">
             From air, activity, hood and sun: heat index (NWS) and required evaporation (Shapiro
             1982).

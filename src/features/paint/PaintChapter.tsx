@@ -16,10 +16,9 @@ import {
 } from "@/core/advice";
 import { zoneInfo } from "@/core/anatomy";
 import { MATTERS } from "@/core/brief";
-import { heatIndex } from "@/core/climate";
 import type { PaintKit } from "@/core/look";
 import { PAINT_TYPES, material } from "@/core/paint";
-import { HAZARD_WORDS, sweatOf } from "@/core/wear";
+import { feelsLike, HAZARD_WORDS, sweatOf } from "@/core/wear";
 import { SchoolsOfWork } from "@/parts/workspace/SchoolsOfWork";
 import { useWorking } from "@/parts/workspace/WorkspaceContext";
 import { minutesWords, money } from "@/ui/format";
@@ -62,8 +61,8 @@ export function PaintChapter() {
             and {brief.rh} %
           </h2>
           <p className="muted">
-            Feels like {Math.round(heatIndex(brief.airDegC, brief.rh))} °C; {person.name} will sweat
-            about {Math.round(sweat / 10) * 10} g/m² an hour
+            Feels like {Math.round(feelsLike(brief))} °C; {person.name} will sweat about{" "}
+            {Math.round(sweat / 10) * 10} g/m² an hour
             {brief.matters.length > 0 &&
               `; first comes: ${brief.matters.map((matter) => MATTERS[matter]).join(", ")}`}
             .

@@ -2,9 +2,9 @@ import { zoneInfo, type ZoneId } from "../../anatomy";
 import { HEALTH, type Health } from "../../brief";
 import { isPaintType, material } from "../../paint";
 import type { Remark } from "../finding";
-import { recipeOf } from "../context";
 import type { Layer } from "../schema";
 import type { Stack } from "../stack";
+import { named } from "../words";
 
 /** Laid as a mist or a dust, or gives off a solvent: what one breathes. */
 function isBreathed(stack: Stack, layer: Layer): boolean {
@@ -13,8 +13,6 @@ function isBreathed(stack: Stack, layer: Layer): boolean {
   return key !== undefined && (material(key).behaves === "powder" || material(key).flammable);
 }
 const all = (): boolean => true;
-const onBody = (zone: ZoneId): boolean => zoneInfo(zone).part === "body";
-
 /** What an answer speaks against: layers, or zones of them; and what to do. */
 interface Answer {
   readonly layers: (stack: Stack, layer: Layer) => boolean;
@@ -27,8 +25,7 @@ const ANSWERS: Readonly<Record<Health, Answer>> = {
   asthma: {
     layers: isBreathed,
     zones: all,
-    advice:
-      "nothing sprayed, dusted or with solvent near them: press it on with a puff, or leave it out",
+    advice: "Spray nothing near them, press powder on with a puff, and leave solvents out.",
   },
   pregnancy: {
     layers: (stack, layer) => {
@@ -36,29 +33,28 @@ const ANSWERS: Readonly<Record<Health, Answer>> = {
       return key !== undefined && (isPaintType(key) || material(key).flammable);
     },
     zones: all,
-    advice: "only what its label allows; belly paint after a patch test, and no solvents",
+    advice: "Only what its label allows, belly paint after a patch test, no solvents.",
   },
   brokenSkin: {
     layers: all,
     zones: all,
-    advice: "find out where: not there, not today",
+    advice: "Ask where, and leave that bare today.",
   },
-  sunburn: { layers: all, zones: all, advice: "find out where: not there, not today" },
+  sunburn: { layers: all, zones: all, advice: "Ask where, and leave that bare today." },
   coldSore: {
     layers: all,
     zones: (zone) => zoneInfo(zone).group === "lips" || zoneInfo(zone).flags.includes("mouth"),
-    advice: "not there, not today; nothing that touched it is used again",
+    advice: "Leave the lips bare today; nothing that touched them is used again.",
   },
   eyeInfection: {
     layers: all,
     zones: (zone) => zoneInfo(zone).flags.includes("eye"),
-    advice: "nothing round the eyes today; throw away what touched them",
+    advice: "Nothing round the eyes today; throw away what touched them.",
   },
   peel: {
-    layers: (stack, layer) =>
-      recipeOf(layer, stack.context.products).some(({ product }) => product.grade !== "prop"),
-    zones: (zone) => !onBody(zone),
-    advice: "the skin is thin now: ask whoever did it, and test first",
+    layers: all,
+    zones: (zone) => zoneInfo(zone).part === "head",
+    advice: "The skin is thin now: ask whoever did it, and test first.",
   },
 };
 
@@ -77,7 +73,7 @@ export function saidToday(stack: Stack): Remark[] {
         rule: "SAFE-13",
         severity: "caution",
         where: { zones: [...new Set(touched.flatMap((entry) => entry.zones))] },
-        message: `${person.name} said ${HEALTH[answer]} today, and there is ${touched.map(({ layer }) => layer.name).join(", ")}: ${advice}. Medical questions go to a professional.`,
+        message: `${person.name} said today: ${HEALTH[answer]}. ${advice} It concerns ${named(touched.map(({ layer }) => layer.name))}. Medical questions go to a professional.`,
       },
     ];
   });

@@ -22,7 +22,7 @@ import type { Mark } from "../motifs";
 import { unreadProducts, untestedProducts, untestedWords } from "../safetyNotes";
 import { isWearable, objections, tooYoungFor } from "../wearable";
 import { marksOn, zonesOfMarks } from "../touched";
-import { zoneWords } from "../words";
+import { named, zoneWords } from "../words";
 
 /**
  * Takes zones out of a layer, or the layer out of the look when nothing is left. Marks lie where
@@ -168,25 +168,35 @@ export function allergy(stack: Stack): Remark[] {
   });
 }
 
-/** SAFE-11: hair dye anywhere but in the hair of the head. */
+/** Zones on which a product would be hair dye on skin. */
+function dyedSkin(product: Product, zones: readonly ZoneId[]): ZoneId[] {
+  if (hairDyeOf(product) !== null) return zones.filter((zone) => zoneInfo(zone).group !== "scalp");
+  const byKind = product.material === "hairColour" && product.isHairDye !== false;
+  return byKind ? zones.filter((zone) => !hasHair(zone)) : [];
+}
+
+/** SAFE-11: hair dye anywhere but in the hair of the head; and hair colour on skin, until somebody has said that it holds none. */
 export function hairDye(stack: Stack): Remark[] {
-  return stack.look.layers.flatMap((layer) => {
-    const skin = layer.zones.filter((zone) => zoneInfo(zone).group !== "scalp");
-    if (!skin.length) return [];
-    return recipeOf(layer, stack.context.products)
-      .map(({ product }) => ({ product, dye: hairDyeOf(product) }))
-      .filter(({ dye }) => dye !== null)
-      .map(({ product, dye }): Remark => ({
-        rule: "SAFE-11",
-        severity: "stop",
-        where: { layerId: layer.id, zones: skin },
-        message:
-          dye === "dye"
-            ? `${product.name} is a hair dye: it must not go on skin.`
-            : `${product.name} may be a hair dye by its name: it counts as one until you say on its page what it is.`,
-        ...swapOrRemove(stack, layer, product),
-      }));
-  });
+  return stack.look.layers.flatMap((layer) =>
+    recipeOf(layer, stack.context.products).flatMap(({ product }): Remark[] => {
+      const dye = hairDyeOf(product);
+      const zones = dyedSkin(product, layer.zones);
+      if (!zones.length) return [];
+      const what =
+        dye === "dye"
+          ? "is a hair dye: it must not go on skin"
+          : `may be a hair dye by its ${dye === null ? "kind" : "name"}: it counts as one on skin until you say on its page what it is`;
+      return [
+        {
+          rule: "SAFE-11",
+          severity: "stop",
+          where: { layerId: layer.id, zones },
+          message: `${product.name} ${what}.`,
+          ...swapOrRemove(stack, layer, product),
+        },
+      ];
+    }),
+  );
 }
 
 /** SAFE-12: products of this look whose label nobody has read. */
@@ -202,7 +212,7 @@ export function unreadLabels(stack: Stack): Remark[] {
       rule: "SAFE-12",
       severity: "caution",
       where: { zones: [] },
-      message: `Nobody has read the label of ${unread.map(({ name }) => name).join(", ")}: ${counted}. Read it, and tick it on the product's page.`,
+      message: `Nobody has read the label of ${named(unread.map(({ name }) => name))}: ${counted}. Read it, and tick it on the product's page.`,
     },
   ];
 }
@@ -289,8 +299,18 @@ export function untested(stack: Stack): Remark[] {
   ];
 }
 
-/** Zones where this material or product must not lie. */
+/** Zones where this material or product must not lie, whatever the rule. */
 export function misplaced(
+  layer: Pick<Layer, "zones">,
+  key: MaterialKey,
+  product: Product | null,
+): ZoneId[] {
+  const dyed = product ? dyedSkin(product, layer.zones) : [];
+  return [...new Set([...nearEyesOrMouth(layer, key, product), ...dyed])];
+}
+
+/** Zones of eyes, lips and mouth where this material or product must not lie (SAFE-3). */
+function nearEyesOrMouth(
   layer: Pick<Layer, "zones">,
   key: MaterialKey,
   product: Product | null,
@@ -340,7 +360,10 @@ export function eyesAndMouth(stack: Stack): Remark[] {
     if (!key) return [];
     const products = recipeOf(layer, stack.context.products).map(({ product }) => product);
     const offending = (products.length ? products : [null])
-      .map((product) => ({ product, zones: misplaced(layer, product?.material ?? key, product) }))
+      .map((product) => ({
+        product,
+        zones: nearEyesOrMouth(layer, product?.material ?? key, product),
+      }))
       .filter(({ zones }) => zones.length);
     return offending.map(({ product, zones }): Remark => {
       const name = product?.name ?? material(key).label;
