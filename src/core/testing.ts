@@ -7,7 +7,7 @@ import {
   type Look,
   type LookContext,
 } from "./look";
-import type { Product } from "./paint";
+import { NOTHING_SAID, type Product } from "./paint";
 import { STAND_IN, type Person } from "./people";
 import type { House } from "./rules";
 import type { Task } from "./schedule";
@@ -38,6 +38,7 @@ export const aProduct = (values: Partial<Product> & Pick<Product, "id">): Produc
   expiresOn: null,
   monthsOpen: null,
   notes: "",
+  ...NOTHING_SAID,
   ...values,
 });
 

@@ -5,14 +5,23 @@ const usual = {
   guardianConsent: false,
   allergyNotes: "",
   beard: "none",
+  hair: null,
+  eyes: null,
+  hoodedLids: false,
+  creases: [],
+  concerns: [],
   lenses: false,
+  asthma: false,
+  reactedOn: null,
+  noseWidthMm: null,
+  lipHeightMm: null,
   measures: null,
   landmarks: null,
   heightCm: null,
   weightKg: null,
   notes: "",
   build: "average",
-} as const;
+} satisfies Partial<PersonFields>;
 
 /** Invented people of the Weather Court; `day` shifts a date from the day the demo is loaded. */
 export function demoPeople(

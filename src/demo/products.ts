@@ -1,5 +1,13 @@
 import { addMonths } from "@/core/kit";
-import type { Grade, HelperKey, PaintTypeKey, Allergen, ProductFields } from "@/core/paint";
+import {
+  NOTHING_SAID,
+  type Allergen,
+  type GlitterKind,
+  type Grade,
+  type HelperKey,
+  type PaintTypeKey,
+  type ProductFields,
+} from "@/core/paint";
 
 /** One invented product: name, kind, colour, hiding of a coat, pot in grams, price in minor units, and what else differs. */
 interface Extra {
@@ -12,6 +20,7 @@ interface Extra {
   openedMonthsAgo?: number;
   expiresInMonths?: number;
   maker?: string;
+  glitter?: GlitterKind;
 }
 type Line = readonly [
   name: string,
@@ -106,7 +115,7 @@ const LINES: readonly Line[] = [
   ["Bone lip", "lipLong", "#b79b7c", 0.9, 6, 1300, { lip: true }],
   ["Ash lip", "lipLong", "#5c636b", 0.94, 6, 1300, { lip: true }],
   ["Clear strand latex", "latex", "#e8dcc0", 0.3, 100, 1500],
-  ["Frost spangle", "glitter", "#e6eef4", 0.35, 10, 1700, { eye: true }],
+  ["Frost spangle", "glitter", "#e6eef4", 0.35, 10, 1700, { eye: true, glitter: "rounded" }],
   ["Prep dab", "skinPrep", null, 0.05, 50, 1200],
   ["Brow stick", "glueStick", null, 0.05, 20, 350],
   ["Neutral set", "settingPowder", "#ece2d2", 0.06, 60, 1400, { eye: true, left: 44 }],
@@ -156,6 +165,8 @@ export function DEMO_PRODUCTS(
     id: slug(name),
     grams: extra.left ?? sizeGrams,
     fields: {
+      ...NOTHING_SAID,
+      glitter: extra.glitter ?? null,
       name,
       material,
       colour,

@@ -7,9 +7,11 @@ import { DateSchema, type PaintTypeKey, type Product } from "@/core/paint";
 import type { Person } from "@/core/people";
 import { factorsOf, speedOf } from "@/core/record";
 import type { HouseChanges } from "@/core/rules";
+import type { StudioSettings } from "@/core/studio";
 import type { WearFactor } from "@/core/wear";
 import {
   currentHouse,
+  currentSettings,
   findCall,
   findPerson,
   listJobs,
@@ -45,6 +47,7 @@ export interface Calls {
   /** How each paint type wears against the house, by every record there is. */
   readonly factors: Partial<Record<PaintTypeKey, WearFactor>>;
   readonly house: { readonly version: number; readonly changes: HouseChanges };
+  readonly settings: { readonly version: number; readonly fields: StudioSettings };
   readonly today: string;
 }
 
@@ -105,6 +108,7 @@ export async function loadCalls(): Promise<Calls> {
       jobs.map(({ look }) => look),
     ),
     house: await currentHouse(db),
+    settings: await currentSettings(db),
     factors: factorsOf(records),
     today: now,
   };

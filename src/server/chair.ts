@@ -1,9 +1,10 @@
 import "server-only";
 import { z } from "zod";
-import { ChairEventSchema, type ChairEvent } from "@/core/chair";
+import type { Today } from "@/core/brief";
+import { answersIn, ChairEventSchema, withAnswers, type ChairEvent } from "@/core/chair";
 import { productsUsed, type Finding } from "@/core/look";
-import { addChairEvents, findJob, mustStand } from "@/store";
-import { invalid } from "./problem";
+import { addChairEvents, findJob, knownEvents, mustStand, saveJob } from "@/store";
+import { invalid, notFound } from "./problem";
 import { stopsHere } from "./safety";
 import { studio } from "./studio";
 import { loadWorkspace, type Workspace } from "./workspace";
@@ -29,17 +30,43 @@ export async function takeLog({
       throw invalid([{ field: "jobId", message: "is no job of this look" }]);
     await mustStand(db, "job", jobId);
   }
+  const known = await knownEvents(
+    db,
+    events.map(({ id }) => id),
+  );
   const taken = await addChairEvents(db, lookId, jobId, events);
+  // Once, by what came now: the brief may say otherwise since an answer that was sent before.
+  const answers = answersIn(events.filter(({ id }) => !known.has(id)));
+  if (jobId !== null && answers) await answerToday(jobId, answers);
   // A chair that was kept for use without the network learns here of what was found out since.
   const workspace = await loadWorkspace(lookId, jobId ?? undefined);
   const stops = workspace ? stopsHere(workspace).map(({ message }) => message) : [];
   return { taken, known: events.length - taken, stops };
 }
 
+/** Takes down what was answered before the first step, in the brief of the job, whatever version that has. @throws NotFound, WasArchived */
+export async function answerToday(jobId: string, answers: Today): Promise<{ version: number }> {
+  const db = await studio();
+  await mustStand(db, "job", jobId);
+  const job = await findJob(db, jobId);
+  if (!job) throw notFound("job");
+  const brief = withAnswers(job.brief, answers);
+  return { version: await saveJob(db, jobId, job.version, { personId: job.personId, brief }) };
+}
+
 /** What a chair works from: of the studio no more than this one painting needs, since the browser keeps it for use without the network. */
 export type ChairGiven = Pick<
   Workspace,
-  "look" | "job" | "person" | "brief" | "products" | "today" | "house" | "factors" | "speed"
+  | "look"
+  | "job"
+  | "person"
+  | "brief"
+  | "products"
+  | "today"
+  | "house"
+  | "settings"
+  | "factors"
+  | "speed"
 >;
 
 /** A look at its chair, with what was logged of its last sitting; or what a safety rule stops of it. */
@@ -51,13 +78,13 @@ export async function loadChair(
   if (!workspace) return null;
   const stops = stopsHere(workspace);
   if (stops.length) return { stops };
-  const { look, job, person, brief, today, house, factors, speed, sitting } = workspace;
+  const { look, job, person, brief, today, house, settings, factors, speed, sitting } = workspace;
   const used = new Set(productsUsed(look.design));
   const products = [...workspace.products, ...workspace.archivedProducts].filter(({ id }) =>
     used.has(id),
   );
   return {
-    given: { look, job, person, brief, products, today, house, factors, speed },
+    given: { look, job, person, brief, products, today, house, settings, factors, speed },
     events: [...sitting],
   };
 }

@@ -50,6 +50,7 @@ export interface PlannedJob extends JobHead, JobNeeds {
 
 export interface Planning {
   readonly house: StoredSetting["house"];
+  readonly settings: StoredSetting["settings"];
   /** Those with a day first, in the order of their days. */
   readonly heads: readonly JobHead[];
   readonly shelf: ShelfStart;
@@ -116,11 +117,12 @@ type Records = Awaited<ReturnType<typeof shared>>["records"];
 /** What there is and which jobs could be planned for; what they take is asked for by itself, job by job. */
 export async function loadPlanning(): Promise<Planning> {
   const setting = await shared();
-  const { house, today, records } = setting;
+  const { house, settings, today, records } = setting;
   return {
     heads: (await jobsAhead(house.version, today, records)).map(({ head }) => head),
     shelf: await shelfStart([]),
     house,
+    settings,
     leadDays: houseOf(house.changes, house.version).numbers.leadDays,
     today,
   };

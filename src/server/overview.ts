@@ -11,6 +11,7 @@ import { houseOf } from "@/core/rules";
 import {
   countLooks,
   currentHouse,
+  currentSettings,
   findLooks,
   findPerson,
   listJobs,
@@ -59,6 +60,7 @@ export async function cardOf(
     setting.products,
     setting.archivedProducts,
     setting.house.version,
+    setting.settings.version,
     setting.today,
     records.map(({ id, version }) => `${id} ${version}`).join(),
   ];
@@ -79,6 +81,7 @@ export async function cardOf(
     ),
     today: setting.today,
     house: setting.house,
+    settings: setting.settings,
     factors: setting.factors ?? {},
     ...(context.speed && { speed: context.speed }),
   };
@@ -104,6 +107,7 @@ export async function shared(): Promise<Shared> {
     archivedProducts: await listProducts(db, { archived: true }),
     stock: await stockLevels(db),
     house: await currentHouse(db),
+    settings: await currentSettings(db),
     factors: factorsOf(records),
     records,
     today: today(),

@@ -1,7 +1,8 @@
 import "server-only";
 import { join } from "node:path";
 import { z } from "zod";
-import { lookContext, stopsOf, type Finding } from "@/core/look";
+import { lookContext, stopsOf, untestedProducts, type Finding } from "@/core/look";
+import { hairDyeOf, type Product } from "@/core/paint";
 import { PersonSchema, type Person } from "@/core/people";
 import type { WornRecord } from "@/core/record";
 import {
@@ -38,6 +39,14 @@ export const SavePersonSchema = z
 
 export const everybody = async (): Promise<Person[]> => listPeople(await studio());
 
+/** What a patch test may be put on with: everything but hair dye, whose test sensitises (SAFE-11). */
+export const testable = (
+  products: readonly Product[],
+): { id: string; name: string; batch: string }[] =>
+  products
+    .filter((product) => hairDyeOf(product) === null)
+    .map(({ id, name, batch }) => ({ id, name, batch }));
+
 /** A job of a person, and what a safety rule says against painting it on them. */
 export interface JobOf {
   readonly id: string;
@@ -46,6 +55,8 @@ export interface JobOf {
   readonly curtainAt: string | null;
   readonly place: string;
   readonly stops: readonly Pick<Finding, "rule" | "message">[];
+  /** Products of it that no patch test speaks for, by id. */
+  readonly untested: readonly string[];
 }
 
 /** All of a person's jobs that stand, judged as the person's card is now. */
@@ -67,10 +78,14 @@ async function jobsOf(person: Person): Promise<JobOf[]> {
   return jobs.flatMap((job: Job): JobOf[] => {
     const look = looks.get(job.lookId);
     if (!look) return [];
-    const stops = stopsOf(
-      look.design,
-      lookContext({ person, brief: job.brief, products, today: today(), house: rules }),
-    ).map(({ rule, message }) => ({ rule, message }));
+    const context = lookContext({
+      person,
+      brief: job.brief,
+      products,
+      today: today(),
+      house: rules,
+    });
+    const stops = stopsOf(look.design, context).map(({ rule, message }) => ({ rule, message }));
     return [
       {
         id: job.id,
@@ -79,6 +94,7 @@ async function jobsOf(person: Person): Promise<JobOf[]> {
         curtainAt: job.brief.curtainAt,
         place: job.brief.place,
         stops,
+        untested: untestedProducts(look.design, context).map((product) => product.id),
       },
     ];
   });

@@ -4,7 +4,16 @@ import { wearForecast } from "@/core/look";
 import { makePlan } from "@/core/plan";
 import { contextOf, RecordSchema, StepSeenSchema, WearSeenSchema } from "@/core/record";
 import { survival } from "@/core/wear";
-import { addRecord, addRecordPicture, listRecords, mustStand, recordPictureBytes } from "@/store";
+import {
+  addRecord,
+  addRecordPicture,
+  findPerson,
+  listRecords,
+  mustStand,
+  recordPictureBytes,
+  savePerson,
+  type Store,
+} from "@/store";
 import { invalid, notFound } from "./problem";
 import { cleanPicture } from "./references";
 import { newId, studio } from "./studio";
@@ -28,6 +37,8 @@ export const NewRecordSchema = z
       .max(100)
       .default([]),
     reaction,
+    /** The skin reacted: patch tests from before count no longer (SAFE-2). */
+    reacted: z.boolean().default(false),
     verdict,
     rehearsal,
     interruptions,
@@ -54,6 +65,7 @@ export async function takeDown({
   jobId,
   seen,
   steps,
+  reacted,
   ...said
 }: z.output<typeof NewRecordSchema>): Promise<{ id: string }> {
   await mustStand(await studio(), "job", jobId);
@@ -96,8 +108,17 @@ export async function takeDown({
     const others = said.session ? await listRecords(tx, { lookId }) : [];
     if (others.some(({ session }) => session === said.session)) throw recordedAlready();
     await addRecord(tx, { id, lookId, jobId, personId, fields });
+    if (reacted) await noteReaction(tx, personId, said.on);
   });
   return { id };
+}
+
+/** Keeps the day of a reaction on the card of whoever had it. */
+async function noteReaction(tx: Store, personId: string, on: string): Promise<void> {
+  const person = await findPerson(tx, personId);
+  if (!person || (person.reactedOn !== null && person.reactedOn >= on)) return;
+  const { id, version, ...fields } = person;
+  await savePerson(tx, id, version, { ...fields, reactedOn: on });
 }
 
 /** Puts a picture to a record. @throws Problem */

@@ -13,6 +13,7 @@ type Planned = Pick<
   | "archivedProducts"
   | "today"
   | "house"
+  | "settings"
   | "factors"
   | "speed"
 >;

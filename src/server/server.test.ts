@@ -3,6 +3,7 @@ import { tmpdir } from "node:os";
 import { join } from "node:path";
 import { USUAL_BRIEF } from "@/core/brief";
 import { applyPatch, emptyLook } from "@/core/look";
+import { NOTHING_SAID } from "@/core/paint";
 import { STAND_IN } from "@/core/people";
 import { aLayer } from "@/core/testing";
 import { sql } from "kysely";
@@ -229,6 +230,7 @@ describe("use cases", () => {
   });
   it("keep the ledger: a new pot is bought, used, and weighed; stock may go below nothing without a crash", async () => {
     const { id } = await createProduct({
+      ...NOTHING_SAID,
       name: "Trial pot",
       maker: "",
       code: "",

@@ -10,7 +10,7 @@ import {
   type StudioPart,
   type StudioRow,
 } from "@/core/formats";
-import type { Product } from "@/core/paint";
+import { isProp, type Product } from "@/core/paint";
 import { contentOf, listProducts, partOf, putRow, type Store } from "@/store";
 import { invalid, Problem, type Incoming, type Listener, type Report, type Takes } from "./problem";
 import { cleanPicture } from "./references";
@@ -119,6 +119,7 @@ const KEYS: { readonly [Part in StudioPart]: (row: StudioRow<Part>) => string } 
   references: ({ id }) => id,
   pictures: ({ id }) => id,
   house: ({ version }) => String(version),
+  settings: ({ id }) => id,
   chair: ({ event }) => event.id,
   ledger: (row) =>
     JSON.stringify([
@@ -174,9 +175,7 @@ const NEEDS: { readonly [Part in StudioPart]?: (row: StudioRow<Part>, ids: Ids) 
 
 /** What is not made for skin is not laid beside what is (SAFE-1). A look that is stopped comes in as a draft. */
 function refusedTray(products: readonly Product[]) {
-  const props = new Map(
-    products.filter(({ grade }) => grade === "prop").map(({ id, name }) => [id, name]),
-  );
+  const props = new Map(products.filter(isProp).map(({ id, name }) => [id, name]));
   return ({ fields }: StudioRow<"trays">): string | null => {
     const [prop] = fields.pans.flatMap(({ parts }) =>
       parts.flatMap(({ productId }) => props.get(productId) ?? []),

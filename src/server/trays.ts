@@ -11,7 +11,7 @@ import {
   type TrayFields,
 } from "@/core/kit";
 import { productsUsed } from "@/core/look";
-import type { Product } from "@/core/paint";
+import { isProp, type Product } from "@/core/paint";
 import {
   addMovement,
   addTray,
@@ -97,7 +97,7 @@ async function refuseStrangers(db: Store, { pans, jobId }: TrayFields): Promise<
         throw invalid([
           { field: `pans.${i}.parts.${j}.productId`, message: "no such product on the shelf" },
         ]);
-      if (product.grade === "prop")
+      if (isProp(product))
         throw invalid([
           {
             field: `pans.${i}.parts.${j}.productId`,

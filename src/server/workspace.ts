@@ -7,9 +7,11 @@ import type { Mix, PaintTypeKey, Product } from "@/core/paint";
 import { STAND_IN, type Person } from "@/core/people";
 import { factorsOf, speedOf, type LearnedSpeed, type WornRecord } from "@/core/record";
 import type { HouseChanges } from "@/core/rules";
+import type { StudioSettings } from "@/core/studio";
 import type { WearFactor } from "@/core/wear";
 import {
   currentHouse,
+  currentSettings,
   findLook,
   jobMovements,
   lastSitting,
@@ -72,6 +74,8 @@ export interface Workspace {
   readonly pictures: readonly RecordPicture[];
   /** What the painter holds differently from the house. */
   readonly house: { readonly version: number; readonly changes: HouseChanges };
+  /** What holds for the whole studio. */
+  readonly settings: { readonly version: number; readonly fields: StudioSettings };
 }
 
 /** What a page begins with: of a large shelf only what the look is painted with and some; the rest is fetched by whoever opened it. */
@@ -142,6 +146,7 @@ export async function loadWorkspace(lookId: string, jobId?: string): Promise<Wor
     trays: job ? (await listTrays(db)).filter(({ jobId: packed }) => packed === job.id) : [],
     today: today(),
     house: await currentHouse(db),
+    settings: await currentSettings(db),
     records,
     factors: factorsOf(all),
     speed: speedOf(all, lookId),

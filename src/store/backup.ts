@@ -33,6 +33,7 @@ const COUNTED = [
   "call",
   "chair_event",
   "tray",
+  "setting",
 ] as const;
 export type Counts = Readonly<Record<string, number>>;
 

@@ -28,6 +28,16 @@ export async function addChairEvents(
   return Number(result.numInsertedOrUpdatedRows ?? 0n);
 }
 
+/** Which of these events are here already, by id. */
+export async function knownEvents(db: Store, ids: readonly string[]): Promise<Set<string>> {
+  const rows = await db
+    .selectFrom("chair_event")
+    .select("id")
+    .where("id", "in", [...ids])
+    .execute();
+  return new Set(rows.map(({ id }) => id));
+}
+
 /** The events of the sitting of a look that was begun last: of a job, or of no job. */
 export async function lastSitting(
   db: Store,

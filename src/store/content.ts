@@ -69,6 +69,12 @@ const READ: { readonly [Part in StudioPart]: (db: Store) => Promise<readonly unk
       createdAt: row.created_at,
       changes: json(row.changes),
     })),
+  settings: async (db) =>
+    (await db.selectFrom("setting").selectAll().execute()).map((row) => ({
+      id: row.id,
+      archived: isAway(row.archived),
+      fields: json(row.fields),
+    })),
   records: async (db) =>
     (await db.selectFrom("record").selectAll().orderBy("created_at").orderBy("id").execute()).map(
       (row) => ({
@@ -225,6 +231,11 @@ const WRITE: {
         created_at: row.createdAt,
         changes: JSON.stringify(row.changes),
       })
+      .execute(),
+  settings: (db, row, now) =>
+    db
+      .insertInto("setting")
+      .values({ ...kept(row.id, false, now), fields: JSON.stringify(row.fields) })
       .execute(),
   records: (db, row, now) =>
     db

@@ -29,10 +29,11 @@ export {
   personIn,
   savePerson,
 } from "./people";
+export { currentSettings, saveSettings } from "./settings";
 export { addHouse, currentHouse, listHouse, type HouseVersion } from "./house";
 export { addRecord, listRecords } from "./records";
 export { findCall, saveCall } from "./calls";
-export { addChairEvents, lastSitting } from "./chair";
+export { addChairEvents, knownEvents, lastSitting } from "./chair";
 export {
   addRecordPicture,
   listRecordPictures,

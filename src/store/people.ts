@@ -1,5 +1,6 @@
 import Database from "better-sqlite3";
 import { sql } from "kysely";
+import { NOT_ASKED } from "@/core/brief";
 import { FORGOTTEN, PersonSchema, type Person, type PersonFields } from "@/core/people";
 import type { Store } from "./database";
 import type { Row } from "./schema";
@@ -62,7 +63,7 @@ export function personIn(file: string, id: string): boolean {
 }
 
 /** What of a brief says something of whoever it was for. */
-const UNSAID = { character: "", place: "", health: [], healthAsked: false };
+const UNSAID = { ...NOT_ASKED, character: "", place: "" };
 
 /**
  * Removes a person: name, skin, allergies, measures, tests and notes are overwritten, their jobs are put away without character and place, and what

@@ -27,6 +27,7 @@ export interface Schema {
     batch: Generated<string>;
   };
   tray: Versioned & { fields: string };
+  setting: Versioned & { fields: string };
   mix: Versioned & { fields: string };
   reference: Versioned & { look_id: string; fields: string; bytes: Uint8Array };
   look: Versioned & { design: string; name: Generated<string> };

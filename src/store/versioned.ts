@@ -21,7 +21,8 @@ export class WasArchived extends Error {
   }
 }
 
-type VersionedTable = "person" | "product" | "look" | "job" | "mix" | "reference" | "call" | "tray";
+type VersionedTable =
+  "person" | "product" | "look" | "job" | "mix" | "reference" | "call" | "tray" | "setting";
 
 /**
  * Writes columns of one row if it still has the version the caller started from.

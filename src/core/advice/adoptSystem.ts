@@ -13,7 +13,7 @@ import {
   type System,
 } from "../look";
 import { material, TOOLS, toolsFor, type HelperKey, type Product } from "../paint";
-import type { Brief } from "../brief";
+import { USUAL_BRIEF, type Brief } from "../brief";
 import type { Person } from "../people";
 import { GROUPS, type AdviceGroup } from "./groups";
 
@@ -32,17 +32,17 @@ function zonesFor(
   key: HelperKey,
   paint: PaintChoice,
   shelf: readonly Product[],
-  brief: Pick<Brief, "hood" | "highCollar" | "bares">,
+  who: { readonly brief: Brief; readonly person: Person },
 ): ZoneId[] {
   const product =
     paint.kind === "product" ? (shelf.find((entry) => entry.id === paint.productId) ?? null) : null;
   const zones =
     group === "face"
       ? ON_FACE
-      : ZONES.filter(({ id }) => GROUPS[group].covers(id) && exposedZones(brief).includes(id)).map(
-          ({ id }) => id,
-        );
-  return allowedZones(zones, key, product);
+      : ZONES.filter(
+          ({ id }) => GROUPS[group].covers(id) && exposedZones(who.brief).includes(id),
+        ).map(({ id }) => id);
+  return allowedZones(zones, key, product, who);
 }
 
 /** What a look starts from before a system is chosen. */
@@ -84,11 +84,7 @@ export function adoptSystem(
   system: System,
   shelf: readonly Product[],
   person: Person,
-  brief: Pick<Brief, "hood" | "highCollar" | "bares"> = {
-    hood: false,
-    highCollar: false,
-    bares: [],
-  },
+  brief: Brief = USUAL_BRIEF,
 ): LookPatch {
   const own = look.layers.filter((layer) => layer.id.startsWith("system-"));
   const layer = (
@@ -98,7 +94,7 @@ export function adoptSystem(
   ): Layer | null => {
     const paint = choice(key, shelf, person);
     const tool = toolsFor(key)[0] ?? "dampSponge";
-    const zones = zonesFor(group, key, paint, shelf, brief);
+    const zones = zonesFor(group, key, paint, shelf, { brief, person });
     const name = `${material(key).label.replace(/^./, (c) => c.toUpperCase())}${group === "face" ? "" : `, ${GROUPS[group].label}`}`;
     return zones.length
       ? {

@@ -7,12 +7,12 @@ import {
   type Look,
   type LookContext,
   type OtherGroup,
+  BANS,
 } from "../look";
 import {
   helper,
   HELPER_KEYS,
   isPiece,
-  keptOutOf,
   material,
   paintType,
   PAINT_TYPE_KEYS,
@@ -58,7 +58,7 @@ export const GROUPS: Readonly<Record<AdviceGroup, GroupDefinition>> = {
     label: "round the eyes",
     judged: ["upperLidLeft", "underEyeLeft", "browBoneLeft"],
     covers: on("eyes"),
-    bases: [...BASES.filter((type) => !keptOutOf(type, "eye")), "gelLiner", "powder"],
+    bases: [...BASES.filter((type) => !BANS.eyes.why(type, null)), "gelLiner", "powder"],
     details: ["gelLiner", "waterWax", "waterGlycerine"],
     lines: 0.4,
   },
@@ -129,9 +129,8 @@ export function protectionsFor(
       set: mayUse("settingPowder") ? [null, "settingPowder"] : [null],
       seal: [null],
     };
-  const where = group === "eyes" ? "eye" : null;
   const fit = (keys: readonly HelperKey[]) =>
-    keys.filter((key) => mayUse(key) && (where === null || !keptOutOf(key, where)));
+    keys.filter((key) => mayUse(key) && (group !== "eyes" || !BANS.eyes.why(key, null)));
   const preps =
     group === "prosthetic"
       ? []

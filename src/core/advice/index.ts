@@ -13,6 +13,7 @@ export {
 export { areaOf, judgedZones, type AdviceBrief } from "./candidates";
 export { ADVICE_GROUPS, GROUPS, groupsOf, type AdviceGroup } from "./groups";
 export type { Refusal } from "./refusals";
+export { boothCheck, type BoothAnswers, type BoothVerdict } from "./boothCheck";
 export { adoptSystem, kitOf, withKit } from "./adoptSystem";
 export {
   partOf,

@@ -11,7 +11,7 @@ import {
 } from "../paint";
 import { isChild, isTooSmall, type Person } from "../people";
 import type { RuleId } from "../rules";
-import { isWearable, mayHold, tooYoungFor } from "../look";
+import { BANS, isWearable, mayHold, tooYoungFor } from "../look";
 import { GROUPS, type AdviceGroup } from "./groups";
 
 /** A paint type left out of a group, by the rule that did it. */
@@ -79,9 +79,9 @@ export function refusal(
   if (isChild(person) && (!kind.cosmetic || kind.flammable || type === "latex"))
     return refuse("SAFE-8", "not for a child's skin.");
   if (type === "latex") return refuse("LAYER-9", "for edges and strands, not a base.");
-  if (group === "eyes" && kind.keepout.includes("eye"))
+  if (group === "eyes" && BANS.eyes.why(type, null))
     return refuse("SAFE-3", "kept away from the eyes by its kind.");
-  if (group === "lips" && (kind.keepout.includes("lips") || kind.keepout.includes("mouth")))
+  if (group === "lips" && BANS.lips.why(type, null))
     return refuse("SAFE-3", "kept off lips and mouth by its kind.");
   if (group === "body" && kind.removal.minutes >= 60)
     return refuse("REMOVE-1", "hours to take off a body, and never pulled.");

@@ -143,7 +143,7 @@ function lookFrom({ group, kit }: Pick<PaintSystem, "group" | "kit">, person: Pe
         id: `l${i}`,
         role,
         paint,
-        zones: allowedZones(zones, key, product),
+        zones: allowedZones(zones, key, product, { person, brief: USUAL_BRIEF }),
         tool,
         technique: role === "set" ? "press" : "pat",
         coats: 1,

@@ -41,3 +41,4 @@ export { browPoints } from "./browPoints";
 export { BODY_REGIONS, bodySurfaceArea, regionShare, type BodyRegion } from "./body";
 export type { StrandName } from "./strands";
 export { BODY_HEIGHTS, type BodyHeight } from "./bodyStrands";
+export { FEATURE_LIMITS, withFeatures, type FeatureMeasures } from "./features";

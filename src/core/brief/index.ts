@@ -1,4 +1,5 @@
 import { z } from "zod";
+import { ZONE_IDS, type ZoneId } from "../anatomy";
 
 /** Metabolic rate of what the performer does, in met (ASHRAE Fundamentals, activity table: standing 1.2, walking about 2, acting and dancing from its walking and dancing rows; from memory). */
 export const ACTIVITIES = {
@@ -71,8 +72,39 @@ export const HEALTH = {
   coldSore: "a cold sore",
   eyeInfection: "an eye infection",
   peel: "a peel or retinoid lately",
+  lenses: "contact lenses in",
 } as const;
 export type Health = keyof typeof HEALTH;
+
+/** What a parent or guardian of a child agreed to: who, on which day, to what (SAFE-8). */
+export const ConsentSchema = z
+  .object({
+    who: z.string().trim().min(1, "who agreed?").max(80, "at most 80 letters"),
+    on: z.iso.date("a date like 2026-11-24"),
+    to: z.string().trim().max(200, "at most 200 letters").default(""),
+  })
+  .strict();
+export type Consent = z.output<typeof ConsentSchema>;
+
+/** The answers of the day: what they said, areas that stay bare today, and what a parent agreed to. */
+const TODAY = {
+  health: z
+    .array(z.enum(Object.keys(HEALTH) as [Health, ...Health[]]))
+    .max(20)
+    .default([]),
+  /** Areas that stay unpainted today: sore, sunburnt, broken. */
+  bareToday: z
+    .array(z.enum(ZONE_IDS as [ZoneId, ...ZoneId[]]))
+    .max(80)
+    .default([]),
+  consent: ConsentSchema.nullable().default(null),
+  /** Whether they were asked at all. */
+  healthAsked: z.boolean().default(false),
+};
+export const TodaySchema = z.object(TODAY).strict();
+export type Today = z.output<typeof TodaySchema>;
+/** What stands in a brief while nobody has been asked. */
+export const NOT_ASKED: Today = { health: [], bareToday: [], consent: null, healthAsked: false };
 
 const keys = <T extends Record<string, unknown>>(table: T) =>
   Object.keys(table) as [keyof T & string, ...(keyof T & string)[]];
@@ -117,13 +149,7 @@ export const BriefSchema = z
       .array(z.enum(keys(BARES)))
       .max(10)
       .default([]),
-    /** What the performer has said today, of what is asked. */
-    health: z
-      .array(z.enum(keys(HEALTH)))
-      .max(20)
-      .default([]),
-    /** Whether they were asked at all. */
-    healthAsked: z.boolean().default(false),
+    ...TODAY,
     skill: z.enum(keys(SKILLS)),
     /** ISO 8601 with its offset; null when there is no date yet. */
     curtainAt: z.iso
@@ -174,8 +200,7 @@ export const paintingAirSpeed = (brief: Pick<Brief, "air" | "dryer">): number =>
 export const USUAL_BRIEF: Brief = {
   character: "",
   place: "",
-  health: [],
-  healthAsked: false,
+  ...NOT_ASKED,
   airDegC: 21,
   rh: 50,
   air: "still",

@@ -1,5 +1,6 @@
 export { chairSteps, READY, type ChairStep, type Ready } from "./steps";
 export {
+  answersIn,
   CHAIR_KINDS,
   ChairEventSchema,
   doneTasksOf,
@@ -12,6 +13,7 @@ export {
   readLog,
   readyFrom,
   skippedTasks,
+  withAnswers,
   type ChairEvent,
   type ChairState,
 } from "./log";

@@ -1,4 +1,5 @@
 import { z } from "zod";
+import { TodaySchema, type Brief } from "../brief";
 import type { ChairStep } from "./steps";
 
 /** What can be logged at the chair. "skip" leaves tasks out; "back" takes the last "done" or "skip" back; an interruption is a pause with a reason. */
@@ -28,6 +29,8 @@ export const ChairEventSchema = z
     text: z.string().max(500, "at most 500 letters").default(""),
     /** Said at the beginning: painted to be timed, not worn. */
     rehearsal: z.boolean().default(false),
+    /** Said at the beginning: what they answered before the first step (SAFE-13). */
+    answers: TodaySchema.nullable().default(null),
   })
   .strict();
 export type ChairEvent = z.infer<typeof ChairEventSchema>;
@@ -80,6 +83,15 @@ export function lastSitting(events: readonly ChairEvent[]): ChairEvent[] {
   const last = all.findLast(({ kind }) => kind === "begin");
   return last ? all.filter(({ session }) => session === last.session) : [];
 }
+
+/** What was answered when a sitting was begun; null where nobody was asked. */
+export const answersIn = (events: readonly ChairEvent[]): ChairEvent["answers"] =>
+  inOrder(events).findLast(({ kind, answers }) => kind === "begin" && answers !== null)?.answers ??
+  null;
+
+/** A brief with what was answered at its chair. */
+export const withAnswers = (brief: Brief, answers: ChairEvent["answers"]): Brief =>
+  answers ? { ...brief, ...answers } : brief;
 
 /** The place of the next event. */
 export const nextSeq = (events: readonly ChairEvent[]): number =>

@@ -1,6 +1,9 @@
 import fc from "fast-check";
 import {
   ALLERGEN_KEYS,
+  COUNTED,
+  FINISHES,
+  GLITTERS,
   GRADES,
   MATERIAL_KEYS,
   isPaintType,
@@ -16,6 +19,7 @@ import {
   type KitRow,
 } from "./productCsv";
 
+const keysOf = <Table extends object>(table: Table) => Object.keys(table) as (keyof Table)[];
 const hex = fc
   .integer({ min: 0, max: 0xffffff })
   .map((value) => `#${value.toString(16).padStart(6, "0")}`);
@@ -45,6 +49,17 @@ const row: fc.Arbitrary<KitRow> = fc
     grade: fc.constantFrom(...(Object.keys(GRADES) as (keyof typeof GRADES)[])),
     eyeSafe: fc.boolean(),
     lipSafe: fc.boolean(),
+    labelRead: fc.boolean(),
+    isHairDye: fc.option(fc.boolean()),
+    colourIndex: fc.array(
+      fc.integer({ min: 10000, max: 99999 }).map((digits) => `CI ${digits}`),
+      { maxLength: 3 },
+    ),
+    finish: fc.option(fc.constantFrom(...keysOf(FINISHES))),
+    glitter: fc.option(fc.constantFrom(...keysOf(GLITTERS))),
+    needs: fc.record({ activator: words(60), thinner: words(60), remover: words(60) }),
+    counted: fc.constantFrom(...keysOf(COUNTED)),
+    batch: words(40),
     allergens: fc.uniqueArray(fc.constantFrom(...ALLERGEN_KEYS), { maxLength: 4 }),
     sizeGrams: fraction(0.1, 5000),
     priceMinor: fc.nat(200_000),
@@ -57,6 +72,7 @@ const row: fc.Arbitrary<KitRow> = fc
     fields: ProductSchema.parse({
       ...fields,
       colour: isPaintType(fields.material) ? fields.colour : null,
+      keepFrom: fields.eyeSafe ? [] : ["eyes"],
     }),
     left: Math.round(fields.sizeGrams * 500) / 1000,
   }));

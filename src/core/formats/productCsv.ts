@@ -2,6 +2,9 @@ import Papa from "papaparse";
 import type { ProductFields } from "../paint";
 import {
   ALLERGEN_KEYS,
+  COUNTED,
+  FINISHES,
+  GLITTERS,
   GRADES,
   MATERIAL_KEYS,
   material,
@@ -89,6 +92,23 @@ const COLUMNS = {
     other: ["allergens"],
     of: ({ fields }) => fields.allergens.join(" "),
   },
+  keepFrom: {
+    head: "keep away from",
+    other: [],
+    of: ({ fields }) => fields.keepFrom.join(" "),
+  },
+  colourIndex: {
+    head: "colour index",
+    other: ["ci", "ci numbers"],
+    of: ({ fields }) => fields.colourIndex.join("; "),
+  },
+  finish: { head: "finish", other: [], of: ({ fields }) => fields.finish },
+  glitter: { head: "glitter", other: [], of: ({ fields }) => fields.glitter },
+  activator: { head: "activator", other: [], of: ({ fields }) => fields.needs.activator },
+  thinner: { head: "thinner", other: [], of: ({ fields }) => fields.needs.thinner },
+  remover: { head: "remover", other: [], of: ({ fields }) => fields.needs.remover },
+  counted: { head: "counted in", other: [], of: ({ fields }) => fields.counted },
+  batch: { head: "batch", other: ["lot"], of: ({ fields }) => fields.batch },
   left: { head: "left g", other: ["left"], of: ({ left }) => left },
   notes: { head: "notes", other: ["note"], of: ({ fields }) => fields.notes },
 } as const satisfies Record<string, Column>;
@@ -97,9 +117,9 @@ const COLUMN_KEYS = Object.keys(COLUMNS) as ColumnKey[];
 
 const numberWords = (value: number, decimal: "." | ",") => String(value).replace(".", decimal);
 
-/** A cell that a spreadsheet would take for a formula is kept from being one. */
-const inert = (text: string) => (/^[=+\-@\t\r]/.test(text) ? `'${text}` : text);
-const alive = (text: string) => (/^'[=+\-@\t\r]/.test(text) ? text.slice(1) : text);
+/** A cell that a spreadsheet would take for a formula is kept from being one; so is one that looks kept already, or it would come back with one quote too few. */
+const inert = (text: string) => (/^'*[=+\-@\t\r]/.test(text) ? `'${text}` : text);
+const alive = (text: string) => (/^'+[=+\-@\t\r]/.test(text) ? text.slice(1) : text);
 
 /** The kit as a table (RFC 4180), with a byte-order mark so that spreadsheets read it as UTF-8. */
 export function formatKitCsv(rows: readonly KitRow[], dialect: Dialect = "comma"): string {
@@ -166,6 +186,17 @@ function fieldsOf(
   for (const name of allergens)
     if (!ALLERGEN_KEYS.includes(name as Allergen))
       why.push(`contains: "${name.slice(0, 30)}" is none that is known`);
+  const oneOf = <Key extends string>(
+    key: ColumnKey,
+    table: Readonly<Record<Key, unknown>>,
+    usual: Key | null,
+  ): Key | null => {
+    const text = cell(key).trim();
+    if (text && !(text in table))
+      why.push(`${COLUMNS[key].head}: "${text.slice(0, 30)}" is none that is known`);
+    return text in table ? (text as Key) : usual;
+  };
+  const parted = (key: ColumnKey, by: RegExp) => cell(key).split(by).filter(Boolean);
   const gradeText = cell("grade").trim();
   if (gradeText && !(gradeText in GRADES))
     why.push(`made for: "${gradeText.slice(0, 30)}" is none that is known`);
@@ -198,6 +229,17 @@ function fieldsOf(
       labelRead: flag("read"),
       allergens: allergens as Allergen[],
       isHairDye: cell("dye").trim() === "" ? null : flag("dye"),
+      keepFrom: parted("keepFrom", /[\s;,|]+/),
+      colourIndex: parted("colourIndex", /[;,|]+/),
+      finish: oneOf("finish", FINISHES, null),
+      glitter: oneOf("glitter", GLITTERS, null),
+      needs: {
+        activator: cell("activator"),
+        thinner: cell("thinner"),
+        remover: cell("remover"),
+      },
+      counted: oneOf("counted", COUNTED, "grams"),
+      batch: cell("batch"),
       sizeGrams: size,
       priceMinor: Math.round(number("price", 0) * 100),
       openedOn: orNull("opened"),

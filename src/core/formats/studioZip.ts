@@ -4,7 +4,7 @@ import { BriefSchema } from "../brief";
 import { ChairEventSchema } from "../chair";
 import { MOVEMENT_KINDS, TraySchema, type MovementKind } from "../kit";
 import { LookSchema, productsUsed, ReferenceSchema } from "../look";
-import { DateSchema, MixSchema, ProductSchema, type Product } from "../paint";
+import { DateSchema, isProp, MixSchema, ProductSchema, type Product } from "../paint";
 import { PersonSchema } from "../people";
 import { CallSchema } from "../plan";
 import { RecordSchema } from "../record";
@@ -12,6 +12,7 @@ import { HouseChangesSchema } from "../rules";
 import { LOOK_FILE_VERSION, LookFileSchema } from "./lookFile";
 import { formatGpl } from "./gpl";
 import { formatKitCsv } from "./productCsv";
+import { StudioSchema } from "../studio";
 import { readJson } from "../text";
 
 /** The version this Dermagraph writes, and the newest it reads. */
@@ -56,6 +57,7 @@ const ROWS = {
   house: z
     .object({ version: z.number().int().min(1), createdAt: Moment, changes: HouseChangesSchema })
     .strict(),
+  settings: z.object({ id: z.literal("studio"), archived, fields: StudioSchema }).strict(),
   records: z
     .object({
       id: Id,
@@ -213,9 +215,7 @@ export function formatStudio(content: StudioContent, written: string): Uint8Arra
       formatGpl({
         name: "Shelf",
         colours: standing.flatMap(({ fields }) =>
-          fields.colour && fields.grade !== "prop"
-            ? [{ name: fields.name, hex: fields.colour }]
-            : [],
+          fields.colour && !isProp(fields) ? [{ name: fields.name, hex: fields.colour }] : [],
         ),
       }),
     ),

@@ -1,5 +1,5 @@
 import { chroma, deltaE00, hexToLab, hueAngle, type Lab } from "../colour";
-import { isPaintType, type Product } from "../paint";
+import { isPaintType, type Product, isProp } from "../paint";
 import { nearestMade, type Made, type MadeColour } from "./mixes";
 
 export interface NearPair {
@@ -24,7 +24,7 @@ const MOST_SL = 1.75;
 
 const coloured = (products: readonly Product[]) =>
   products.flatMap((product) =>
-    product.colour && isPaintType(product.material) && product.grade !== "prop"
+    product.colour && isPaintType(product.material) && !isProp(product)
       ? [{ product, lab: hexToLab(product.colour) }]
       : [],
   );

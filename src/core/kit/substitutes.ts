@@ -1,5 +1,5 @@
 import { deltaE00, hexToLab } from "../colour";
-import { isPaintType, mediumOf, paintType, type Hazard, type Product } from "../paint";
+import { isPaintType, mediumOf, paintType, type Hazard, type Product, isProp } from "../paint";
 
 /** Another product in the place of one, and what is lost by it (KIT-5). */
 export interface Substitute {
@@ -62,7 +62,7 @@ export function substitutes(
           : mediumOf(product.material) === medium;
       if (
         product.id === wanted.id ||
-        product.grade === "prop" ||
+        isProp(product) ||
         !same ||
         !allowed(product) ||
         (wanted.colour === null) !== (product.colour === null)

@@ -9,7 +9,7 @@ import {
   type LookContext,
   touched,
 } from "../look";
-import { material, mediumOf, mixingOptics, type Product } from "../paint";
+import { material, mediumOf, mixingOptics, type Product, isProp } from "../paint";
 import type { PanPaint } from "./mixes";
 import type { WantedColour } from "./suggestTray";
 
@@ -17,7 +17,7 @@ import type { WantedColour } from "./suggestTray";
 export const panPaints = (products: readonly Product[]): PanPaint[] =>
   products.flatMap((product) => {
     const [optics, family] = [mixingOptics(product), mediumOf(product.material)];
-    return optics && family && product.grade !== "prop" ? [{ id: product.id, optics, family }] : [];
+    return optics && family && !isProp(product) ? [{ id: product.id, optics, family }] : [];
   });
 
 /** What a look asks of a tray, colour by colour: layers of one paint once. What is not laid in pans is carried beside it. */

@@ -40,20 +40,19 @@ import {
   tooEven,
   underClean,
 } from "./checks/form";
+import { airOfTheRoom, flammable } from "./checks/air";
+import { adhesiveOnHair } from "./checks/browHair";
+import { children, tooStrongForChildren } from "./checks/children";
+import { doubtfulNearEyes, eyesAndMouth } from "./checks/eyesAndMouth";
+import { paintedBare, saidToday } from "./checks/health";
 import {
-  adhesiveOnHair,
   allergy,
-  children,
-  eyesAndMouth,
-  flammable,
   hairDye,
   propOnSkin,
-  tooStrongForChildren,
   unreadLabels,
   unsafeSystem,
   untested,
 } from "./checks/safety";
-import { saidToday } from "./checks/health";
 import { beyondReach } from "./checks/reach";
 import { underPiece, unmatchedPiece } from "./checks/worn";
 import { neutralOverWhite, thinHold, unset } from "./checks/setting";
@@ -68,14 +67,17 @@ const CHECKS: readonly ((stack: Stack) => Remark[])[] = [
   allergy,
   eyesAndMouth,
   adhesiveOnHair,
+  paintedBare,
   children,
   hairDye,
   tooStrongForChildren,
+  doubtfulNearEyes,
   unreadLabels,
   saidToday,
   unsafeSystem,
   untested,
   flammable,
+  airOfTheRoom,
   unset,
   mud,
   pairs,
@@ -133,6 +135,7 @@ const STOPPING: readonly ((stack: Stack) => Remark[])[] = [
   allergy,
   eyesAndMouth,
   adhesiveOnHair,
+  paintedBare,
   children,
   hairDye,
   tooStrongForChildren,

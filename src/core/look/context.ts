@@ -3,6 +3,7 @@ import type { Brief } from "../brief";
 import { material, type MaterialKey, type PaintTypeKey, type Product } from "../paint";
 import { landmarksOf, physiqueOf, type Person } from "../people";
 import { HOUSE, type House } from "../rules";
+import { USUAL_STUDIO, type StudioSettings } from "../studio";
 import type { Layer } from "./schema";
 
 /** How this painter's hands on this look go against the house's minutes, by what was logged; see core/record. */
@@ -27,6 +28,8 @@ export interface LookContext {
   /** How much faster or slower than the house each paint type wears by the painter's own records; 1 where nothing is recorded. */
   readonly factors: Readonly<Partial<Record<PaintTypeKey, number>>>;
   readonly speed: Speed;
+  /** The room, the tools and the painter. */
+  readonly studio: StudioSettings;
 }
 
 /** Builds a context; the figure is drawn from the person's measures. */
@@ -38,6 +41,7 @@ export function lookContext(o: {
   house?: House;
   factors?: LookContext["factors"];
   speed?: Speed;
+  studio?: StudioSettings;
 }): LookContext {
   return {
     person: o.person,
@@ -46,6 +50,7 @@ export function lookContext(o: {
     house: o.house ?? HOUSE,
     factors: o.factors ?? {},
     speed: o.speed ?? HOUSE_SPEED,
+    studio: o.studio ?? USUAL_STUDIO,
     figure: buildFigure(landmarksOf(o.person), physiqueOf(o.person)),
     products: new Map(o.products.map((product) => [product.id, product])),
   };

@@ -39,6 +39,7 @@ export {
   type SeenEdge,
 } from "./edges";
 export { separationFix } from "./checks/distance";
+export { BANS, bannedZones, leftBare, type Place } from "./mayNotTouch";
 export { coversBody } from "./coversBody";
 export {
   isForChildren,
@@ -72,7 +73,13 @@ export { standInsFor } from "./standIns";
 export { allowedZones } from "./allowedZones";
 export { suggestLayer, withPaint } from "./suggestLayer";
 export { placeFor } from "./placeFor";
-export { safetyNotes, untestedProducts, type SafetyNote } from "./safetyNotes";
+export {
+  healthOf,
+  reactionPlan,
+  safetyNotes,
+  untestedProducts,
+  type SafetyNote,
+} from "./safetyNotes";
 export { marksOn, touched, zonesOfMarks } from "./touched";
 export {
   alignMarks,

@@ -418,7 +418,15 @@ describe("checkLook", () => {
         ),
       ).toEqual(["caution"]);
       expect(
-        has(aLook(base()), aContext({ person: { ageYears: 6, guardianConsent: true } }), "SAFE-8"),
+        has(
+          aLook(base()),
+          aContext({ person: { ageYears: 6, guardianConsent: true } }),
+          "SAFE-8",
+        ).map(({ severity }) => severity),
+      ).toEqual(["tip"]);
+      const consent = { who: "Ada Moor, mother", on: "2026-06-01", to: "a leaf on the cheek" };
+      expect(
+        has(aLook(base()), aContext({ person: { ageYears: 6 }, brief: { consent } }), "SAFE-8"),
       ).toEqual([]);
     });
   });

@@ -1,9 +1,10 @@
 import { ZONES, type ZoneId } from "../anatomy";
-import type { HelperKey } from "../paint";
+import { isProp, type HelperKey } from "../paint";
 import type { RuleId } from "../rules";
 import { CAP_EDGE, EDGE_SHARE } from "./checks/pieces";
 import { helperLayer } from "./checks/standIn";
 import type { LookContext } from "./context";
+import { leftBare } from "./mayNotTouch";
 import { applyPatch, freeLayerId, type LookPatch } from "./patch";
 import type { Role } from "./roles";
 import { PLAIN_LAYER, type Look } from "./schema";
@@ -178,14 +179,17 @@ export function layReadyMade(
 export function layLast(kind: "teeth" | "hair", look: Look, context: LookContext): LookPatch {
   const material = kind === "teeth" ? "toothLacquer" : "hairColour";
   const product = [...context.products.values()].find(
-    (entry) => entry.material === material && entry.grade !== "prop",
+    (entry) => entry.material === material && !isProp(entry),
   );
   const layer = {
     ...PLAIN_LAYER,
     id: freeLayerId(look, kind),
     role: "detail" as const,
     name: kind === "teeth" ? "Teeth" : "Hair colour",
-    zones: kind === "teeth" ? [] : SCALP.filter((zone) => zone === "scalp"),
+    zones:
+      kind === "teeth"
+        ? []
+        : SCALP.filter((zone) => zone === "scalp" && !leftBare(context).has(zone)),
     paint: product
       ? { kind: "product" as const, productId: product.id }
       : { kind: "material" as const, material: material as "toothLacquer" },

@@ -18,7 +18,8 @@ export function standInsFor(
           product.colour &&
           mediumOf(product.material) === medium &&
           isWearable(product, context.person) &&
-          allowedZones(layer.zones, product.material, product).length === layer.zones.length,
+          allowedZones(layer.zones, product.material, product, context).length ===
+            layer.zones.length,
       )
     : [];
 }

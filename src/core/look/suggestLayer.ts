@@ -116,7 +116,7 @@ export function suggestLayer(role: Role, look: Look, context: LookContext): Laye
     id: freeLayerId(look, role),
     role,
     name: ROLES[role].label.replace(/^./, (c) => c.toUpperCase()),
-    zones: allowedZones(zones, product?.material ?? wanted, product),
+    zones: allowedZones(zones, product?.material ?? wanted, product, context),
     paint,
     tool,
     technique,

@@ -3,8 +3,10 @@ import {
   ALLERGENS,
   allergensOf,
   hairDyeOf,
+  isProp,
   isWaterColour,
   material,
+  namedAllergensOf,
   usualAllergensOf,
   type Allergen,
   type MaterialKey,
@@ -63,11 +65,11 @@ export function objections(product: Product, person: Wearer): Objection[] {
   const usual = usualAllergensOf(product);
   const isOnlyUsual = (allergen: Allergen) =>
     usual.includes(allergen) &&
-    !product.allergens.includes(allergen) &&
+    !namedAllergensOf(product).includes(allergen) &&
     !material(product.material).allergens.includes(allergen);
   const [assumed, named] = [known.filter(isOnlyUsual), known.filter((one) => !isOnlyUsual(one))];
   const found: (Objection | false)[] = [
-    product.grade === "prop" && { rule: "SAFE-1", why: "may not wear what is made for props" },
+    isProp(product) && { rule: "SAFE-1", why: "may not wear what is made for props" },
     hairDyeOf(product) !== null && {
       rule: "SAFE-11",
       why: `would have hair dye on the skin with ${product.name}`,

@@ -53,17 +53,31 @@ export {
   type Pairing,
   type Verdict,
 } from "./pairs";
+export { ColourIndexSchema, notListedForEyes } from "./colourIndex";
 export {
+  COUNTED,
   DateSchema,
+  finishOf,
+  FINISHES,
+  GLITTERS,
   GRADES,
   HexSchema,
+  isProp,
+  KEPT_FROM,
   mixingOptics,
+  NEEDS,
+  NOTHING_SAID,
+  NO_NEEDS,
   productOptics,
   ProductSchema,
   recipeOptics,
+  removerOf,
+  type GlitterKind,
   type Grade,
+  type KeptFrom,
   type Product,
   type ProductFields,
+  type ProductFinish,
 } from "./product";
 export { MixPartsSchema, MixSchema, type Mix, type MixFields } from "./mix";
-export { allergensOf, hairDyeOf, usualAllergensOf } from "./label";
+export { allergensOf, hairDyeOf, namedAllergensOf, usualAllergensOf } from "./label";

@@ -1,4 +1,5 @@
 import { hexToLab } from "../colour";
+import { namesCarmine } from "./colourIndex";
 import type { Allergen } from "./material";
 import { material } from "./materials";
 import type { ProductFields } from "./product";
@@ -28,11 +29,19 @@ export function usualAllergensOf({
   return [...material(kind).mayContain, ...(colour && isRed(colour) ? (["carmine"] as const) : [])];
 }
 
+/** What its label names: by its ingredients, and by its colour index numbers. */
+export const namedAllergensOf = (
+  product: Pick<ProductFields, "allergens" | "colourIndex">,
+): Allergen[] => [
+  ...product.allergens,
+  ...(namesCarmine(product.colourIndex) ? (["carmine"] as const) : []),
+];
+
 /** All that its label names, its kind is made of, and, while nobody has read the label, what its kind usually holds. */
 export function allergensOf(product: ProductFields): Allergen[] {
   return [
     ...new Set([
-      ...product.allergens,
+      ...namedAllergensOf(product),
       ...material(product.material).allergens,
       ...(product.labelRead ? [] : usualAllergensOf(product)),
     ]),

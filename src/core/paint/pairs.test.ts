@@ -60,7 +60,8 @@ const TRADE: readonly (readonly [
   ["foamPiece", "dry", "thickenedAdhesive", "fine", null, "PROS-1"],
   // Hair is not glued (BROW-2); brow wax is sealed before colour, glue stick dried and powdered (BROW-1).
   ["hairColour", "dry", "medicalAdhesive", "stop", "swap", "BROW-2"],
-  ["glueStick", "dry", "latex", "stop", "swap", "BROW-2"],
+  ["glueStick", "dry", "latex", "needs", "powder", "BROW-2"],
+  ["glueStick", "powdered", "medicalAdhesive", "fine", null, "BROW-2"],
   ["browWax", "tacky", "browSealer", "fine", null, "BROW-1"],
   ["glueStick", "dry", "glueStick", "fine", null, "BROW-1"],
   ["glueStick", "powdered", "foamPiece", "fine", null, "BROW-1"],

@@ -98,6 +98,11 @@ const SEALS = terms("dry clear powdered sealed", "SET-6", "a film over finished 
 const TEARS = terms("", "BROW-2", "on hair it tears the hair out when it comes off", {
   grave: "stop",
 });
+const OVER_BLOCKED = terms(
+  "powdered sealed",
+  "BROW-2",
+  "glue goes near brows only once they are blocked: two coats of stick, each dry and powdered",
+);
 const HAIR_ONLY = terms("", "PREP-1", "hair colour belongs on hair, not on paint");
 const TEETH_ONLY = terms("", "ORDER-6", "tooth lacquer holds on dry teeth only");
 const ATE = terms("", "REMOVE-1", "remover takes off what it touches: it comes at the end");
@@ -215,9 +220,9 @@ const PAIRS: Readonly<Partial<Record<Family, Readonly<Partial<Record<Family, Ter
   browHold: {
     browHold: terms("dry powdered", "BROW-1", "two or three thin layers, each dry"),
     wax: terms("dry powdered sealed", "BROW-1", "wax over a first hold"),
-    adhesive: TEARS,
-    latex: TEARS,
-    acrylic: TEARS,
+    adhesive: OVER_BLOCKED,
+    latex: OVER_BLOCKED,
+    acrylic: OVER_BLOCKED,
     foam: terms("powdered sealed", "BROW-1", "a piece over hair that is flat and powdered"),
     piece: terms("dry powdered sealed", "BROW-1", "a cap over hair that is flat and dry"),
   },

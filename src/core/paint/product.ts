@@ -8,9 +8,10 @@ import {
   type PaintOptics,
   type Swatched,
 } from "../colour";
+import { ColourIndexSchema } from "./colourIndex";
 import { HELPERS } from "./helpers";
 import { ALLERGEN_KEYS, type Allergen } from "./material";
-import { isPaintType, MATERIAL_KEYS, type MaterialKey } from "./materials";
+import { isPaintType, material, MATERIAL_KEYS, type MaterialKey } from "./materials";
 import { PAINT_TYPES } from "./types";
 
 export const HexSchema = z.string().regex(/^#[0-9a-f]{6}$/i, "a colour like #a0c4de");
@@ -23,6 +24,46 @@ export const GRADES = {
   prop: "prop or craft product, not for skin",
 } as const;
 export type Grade = keyof typeof GRADES;
+
+/** How a dry coat of it looks. */
+export const FINISHES = {
+  matte: "matte",
+  satin: "satin",
+  gloss: "gloss",
+  pearl: "pearl",
+  metallic: "metallic",
+  fluorescent: "fluorescent",
+} as const;
+export type ProductFinish = keyof typeof FINISHES;
+
+/** What glitter is cut from: only rounded, cosmetic cuts go on skin (SAFE-3). Common practice, no published source. */
+export const GLITTERS = {
+  rounded: "cosmetic, rounded film",
+  plant: "cosmetic, plant-based film",
+  mineral: "mica or mineral shimmer",
+  craft: "craft or metal glitter, sharp-edged",
+} as const;
+export type GlitterKind = keyof typeof GLITTERS;
+
+/** Where a label says to keep it away from. */
+export const KEPT_FROM = { eyes: "the eyes", lips: "the lips" } as const;
+export type KeptFrom = keyof typeof KEPT_FROM;
+
+/** How stock of it is told. */
+export const COUNTED = { grams: "grams", pieces: "pieces" } as const;
+
+/** What a product can't do without, as its label names it. */
+export const NEEDS = {
+  activator: "Activator",
+  thinner: "Thinner",
+  remover: "Remover",
+} as const;
+const need = z.string().trim().max(60, "at most 60 letters").default("");
+const NeedsSchema = z.object({ activator: need, thinner: need, remover: need }).strict();
+export const NO_NEEDS: z.output<typeof NeedsSchema> = { activator: "", thinner: "", remover: "" };
+
+const keys = <T extends Record<string, unknown>>(table: T) =>
+  Object.keys(table) as [keyof T & string, ...(keyof T & string)[]];
 
 export const ProductSchema = z
   .object({
@@ -42,12 +83,29 @@ export const ProductSchema = z
     grade: z.enum(Object.keys(GRADES) as [Grade, ...Grade[]]),
     eyeSafe: z.boolean(),
     lipSafe: z.boolean(),
+    /** Its label says to keep it away from there: stricter than not being made for it. */
+    keepFrom: z
+      .array(z.enum(keys(KEPT_FROM)))
+      .max(2)
+      .default([]),
     /** Somebody has read the label's list of ingredients: until then what its kind usually holds counts as in it (SAFE-12). */
     labelRead: z.boolean().default(false),
     allergens: z.array(z.enum(ALLERGEN_KEYS as [Allergen, ...Allergen[]])).max(40),
     /** Whether it is a hair dye, or holds PPD; null while nobody has been asked (SAFE-11). */
     isHairDye: z.boolean().nullable().default(null),
-    sizeGrams: z.number().positive("more than 0 g").max(50_000),
+    /** Colour index numbers its label lists. */
+    colourIndex: z.array(ColourIndexSchema).max(40, "at most 40").default([]),
+    /** Its own finish; null where it is its kind's usual one. */
+    finish: z.enum(keys(FINISHES)).nullable().default(null),
+    /** What its glitter is cut from; null for what is no glitter, or while nobody has said. */
+    glitter: z.enum(keys(GLITTERS)).nullable().default(null),
+    needs: NeedsSchema.default(NO_NEEDS),
+    /** What a pot holds is weighed, or counted. */
+    counted: z.enum(keys(COUNTED)).default("grams"),
+    /** The batch in use, as printed on the pot. */
+    batch: z.string().trim().max(40, "at most 40 letters").default(""),
+    /** Grams a pot, or pieces a packet where they are counted. */
+    sizeGrams: z.number().positive("more than 0").max(50_000),
     /** Minor units: pence, cents. */
     priceMinor: z.number().int("whole pence or cents").min(0).max(10_000_000),
     openedOn: DateSchema.nullable().default(null),
@@ -66,6 +124,15 @@ export const ProductSchema = z
   .superRefine((product, context) => {
     if (isPaintType(product.material) && !product.colour)
       context.addIssue({ code: "custom", path: ["colour"], message: "a paint needs its colour" });
+    const contradicts =
+      (product.eyeSafe && product.keepFrom.includes("eyes")) ||
+      (product.lipSafe && product.keepFrom.includes("lips"));
+    if (contradicts)
+      context.addIssue({
+        code: "custom",
+        path: ["keepFrom"],
+        message: "made for it above, and kept away from it here: the label says one of the two",
+      });
   });
 
 export type ProductFields = z.infer<typeof ProductSchema>;
@@ -73,6 +140,30 @@ export interface Product extends ProductFields {
   readonly id: string;
   readonly version: number;
 }
+
+/** Made for props and craft: never on skin, whatever it is called (SAFE-1). */
+export const isProp = ({ grade, glitter }: Pick<ProductFields, "grade" | "glitter">): boolean =>
+  grade === "prop" || glitter === "craft";
+
+/** Its own finish, or its kind's. */
+export const finishOf = (product: Pick<ProductFields, "finish" | "material">) =>
+  product.finish ??
+  (isPaintType(product.material) ? PAINT_TYPES[product.material].finish : ("matte" as const));
+
+/** What takes it off, as its label names it, or as its kind usually comes off. */
+export const removerOf = (product: Pick<ProductFields, "needs" | "material">): string =>
+  product.needs.remover || material(product.material).removal.with;
+
+/** What a product says that nobody has looked at yet. */
+export const NOTHING_SAID = {
+  keepFrom: [],
+  colourIndex: [],
+  finish: null,
+  glitter: null,
+  needs: NO_NEEDS,
+  counted: "grams",
+  batch: "",
+} satisfies Partial<ProductFields>;
 
 type Film = "dry" | "wet";
 

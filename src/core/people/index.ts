@@ -4,17 +4,22 @@ import {
   MEASURE_LIMITS,
   measuresOf,
   faceFromMeasures,
+  FEATURE_LIMITS,
   PHOTO_LANDMARKS,
   PHYSIQUE_LIMITS,
   point,
   usualPhysique,
+  withFeatures,
+  ZONE_IDS,
   type FaceMeasures,
+  type FeatureMeasures,
   type LandmarkName,
   type Landmarks,
   type Physique,
+  type ZoneId,
 } from "../anatomy";
 import { HOUSE, type House } from "../rules";
-import { ALLERGEN_KEYS, DateSchema, HexSchema, type Allergen } from "../paint";
+import { ALLERGEN_KEYS, DateSchema, HexSchema, type Allergen, type ProductFields } from "../paint";
 
 const mm = (name: keyof FaceMeasures) =>
   z
@@ -73,6 +78,8 @@ export const PatchTestSchema = z
     first: SeenSchema.optional(),
     late: SeenSchema.optional(),
     notes: z.string().max(200, "at most 200 letters").optional(),
+    /** The batch that was tested, where it was known: another batch is another test. */
+    batch: z.string().max(40, "at most 40 letters").optional(),
     result: z.enum(["waiting", "clear", "reacted"]),
     // A result never says more than its readings; one taken down without them stands as it is.
   })
@@ -83,6 +90,47 @@ export const SKIN_KINDS = ["normal", "dry", "oily", "sensitive"] as const;
 export const SWEAT_LEVELS = ["light", "average", "heavy"] as const;
 export const BEARDS = ["none", "stubble", "beard"] as const;
 export const BUILDS = ["average", "narrow", "broad"] as const;
+
+/** Lines a face folds along, where this one does so at rest. */
+export const OWN_CREASES = {
+  smileFolds: "smile folds",
+  crowsFeet: "crow's feet",
+  foreheadLines: "lines of the forehead",
+  frownLine: "frown line",
+  underEyes: "folds under the eyes",
+  lipLines: "lines round the lips",
+  neckLines: "lines of the neck",
+} as const;
+export type OwnCrease = keyof typeof OWN_CREASES;
+
+/** What of the skin a painter has to know where it is. */
+export const CONCERNS = {
+  eczema: "eczema or psoriasis",
+  spots: "spots that are open or sore",
+  rosacea: "rosacea",
+  healing: "healing skin or a fresh tattoo",
+  scar: "a scar",
+  mole: "a mole",
+  vitiligo: "vitiligo",
+  birthmark: "a birthmark",
+  tattoo: "a tattoo",
+} as const;
+export type Concern = keyof typeof CONCERNS;
+
+const zones = z
+  .array(z.enum(ZONE_IDS as [ZoneId, ...ZoneId[]]))
+  .max(80)
+  .refine((list) => new Set(list).size === list.length, "each area once");
+
+export const SkinConcernSchema = z
+  .object({
+    what: z.enum(Object.keys(CONCERNS) as [Concern, ...Concern[]]),
+    zones: zones.refine((list) => list.length > 0, "say where"),
+    /** Nothing is painted there (SAFE-7). */
+    unpainted: z.boolean().default(false),
+  })
+  .strict();
+export type SkinConcern = z.output<typeof SkinConcernSchema>;
 
 export const PersonSchema = z
   .object({
@@ -96,8 +144,23 @@ export const PersonSchema = z
     allergyNotes: z.string().max(500).default(""),
     beard: z.enum(BEARDS),
     brow: HexSchema,
+    /** Natural colours; null while nobody has looked. */
+    hair: HexSchema.nullable().default(null),
+    eyes: HexSchema.nullable().default(null),
+    hoodedLids: z.boolean().default(false),
+    creases: z
+      .array(z.enum(Object.keys(OWN_CREASES) as [OwnCrease, ...OwnCrease[]]))
+      .max(10)
+      .default([]),
+    concerns: z.array(SkinConcernSchema).max(40, "at most 40").default([]),
     lenses: z.boolean().default(false),
+    /** Lasts, so that it is asked once and counts every day (SAFE-13). */
+    asthma: z.boolean().default(false),
+    /** The day of the last reaction to anything on the skin: tests before it count no longer (SAFE-2). */
+    reactedOn: DateSchema.nullable().default(null),
     build: z.enum(BUILDS),
+    noseWidthMm: within(FEATURE_LIMITS.noseWidthMm, "mm"),
+    lipHeightMm: within(FEATURE_LIMITS.lipHeightMm, "mm"),
     measures: MeasuresSchema.nullable().default(null),
     /** Landmarks dragged over a photograph, mm from the bridge of the nose: they go before what the measures say. */
     landmarks: LandmarksSchema.nullable().default(null),
@@ -127,29 +190,31 @@ export interface Person extends PersonFields {
 export const faceMeasuresOf = (person: Pick<PersonFields, "build" | "measures">): FaceMeasures =>
   person.measures ?? measuresOf(person.build);
 
+/** What of a card says where a face has its landmarks. */
+type FaceFields = Pick<PersonFields, "build" | "measures"> &
+  Partial<FeatureMeasures & Pick<PersonFields, "landmarks">>;
+
+const measuredFace = ({ noseWidthMm = null, lipHeightMm = null, ...person }: FaceFields) =>
+  withFeatures(faceFromMeasures(faceMeasuresOf(person)), { noseWidthMm, lipHeightMm });
+
 /** Landmarks of this person's face: from the measures, and where they were dragged on a photograph from that. */
-export function landmarksOf(
-  person: Pick<PersonFields, "build" | "measures"> & Partial<Pick<PersonFields, "landmarks">>,
-): Landmarks {
+export function landmarksOf(person: FaceFields): Landmarks {
   const dragged = Object.entries(person.landmarks ?? {}).map(
     ([name, [x, y]]): [LandmarkName, ReturnType<typeof point>] => [
       name as LandmarkName,
       point(x, y),
     ],
   );
-  return { ...faceFromMeasures(faceMeasuresOf(person)), ...Object.fromEntries(dragged) };
+  return { ...measuredFace(person), ...Object.fromEntries(dragged) };
 }
 
 /** Faces of the same measures have a landmark no farther apart than this, and no two closer than that, mm. Common practice, no published source. */
 const [STRAYED_MM, TOGETHER_MM] = [30, 2];
 
 /** A dragged landmark farther from where the measures put it than faces differ, or on top of another one: the face would fold over. */
-function strayedLandmark({
-  landmarks,
-  ...person
-}: Pick<PersonFields, "build" | "measures" | "landmarks">): string | undefined {
+function strayedLandmark({ landmarks, ...person }: FaceFields): string | undefined {
   if (!landmarks || !MeasuresSchema.nullable().safeParse(person.measures).success) return undefined;
-  const usual = faceFromMeasures(faceMeasuresOf(person));
+  const usual = measuredFace(person);
   const face = landmarksOf({ ...person, landmarks });
   return (Object.keys(landmarks) as LandmarkName[]).find(
     (name) =>
@@ -188,8 +253,17 @@ export const STAND_IN: Person = {
   allergyNotes: "",
   beard: "none",
   brow: "#4a3628",
+  hair: null,
+  eyes: null,
+  hoodedLids: false,
+  creases: [],
+  concerns: [],
   lenses: false,
+  asthma: false,
+  reactedOn: null,
   build: "average",
+  noseWidthMm: null,
+  lipHeightMm: null,
   measures: null,
   landmarks: null,
   heightCm: null,
@@ -224,20 +298,48 @@ function monthsBefore(day: string, months: number): string {
   return at.toISOString().slice(0, 10);
 }
 
-/** How a person's patch tests of a product stand on a day: skins and recipes change, so a clear one lapses (SAFE-2). */
+/** Why a clear patch test counts no longer. */
+export type Lapse = "old" | "batch" | "reaction";
+
+/** How a person's patch tests of a product stand: skins and recipes change, so a clear one lapses (SAFE-2). */
+export type PatchStanding =
+  | { readonly kind: "clear" }
+  | { readonly kind: "none" }
+  | { readonly kind: "lapsed"; readonly why: Lapse };
+
+type Tested = Pick<PersonFields, "patchTests"> & Partial<Pick<PersonFields, "reactedOn">>;
+
+/** The last day on which this person's skin is known to have reacted to anything; null where it never did. */
+export function lastReaction({ patchTests, reactedOn = null }: Tested): string | null {
+  const tested = patchTests.filter(({ result }) => result === "reacted").map(({ on }) => on);
+  return [...tested, ...(reactedOn ? [reactedOn] : [])].sort().at(-1) ?? null;
+}
+
+/**
+ * The last clear test of a product, and whether it still counts: not after so many months, not for
+ * another batch where both are known, and not when the skin has reacted to something since.
+ */
 export function patchTestOf(
-  { patchTests }: Pick<PersonFields, "patchTests">,
-  productId: string,
+  person: Tested,
+  product: Pick<ProductFields, "batch"> & { readonly id: string },
   today: string,
   house: House = HOUSE,
-): "clear" | "lapsed" | "none" {
-  const clear = patchTests
-    .filter((test) => test.productId === productId && test.result === "clear" && test.on <= today)
-    .map(({ on }) => on)
-    .sort()
-    .at(-1);
-  if (clear === undefined) return "none";
-  return clear >= monthsBefore(today, house.numbers.patchMonths) ? "clear" : "lapsed";
+): PatchStanding {
+  const clear = person.patchTests
+    .filter(
+      ({ productId, result, on }) => productId === product.id && result === "clear" && on <= today,
+    )
+    .sort((a, b) => a.on.localeCompare(b.on));
+  const lapseOf = ({ on, batch }: (typeof clear)[number]): Lapse | null => {
+    const reaction = lastReaction(person);
+    if (reaction !== null && reaction <= today && reaction > on) return "reaction";
+    if (batch && product.batch && batch !== product.batch) return "batch";
+    return on < monthsBefore(today, house.numbers.patchMonths) ? "old" : null;
+  };
+  const last = clear.at(-1);
+  if (!last) return { kind: "none" };
+  if (clear.some((test) => lapseOf(test) === null)) return { kind: "clear" };
+  return { kind: "lapsed", why: lapseOf(last) ?? "old" };
 }
 
 /** The next reading of each patch test that waits for one, the soonest first. */

@@ -1,4 +1,4 @@
-import { materialOf, type Look, type LookContext, touched } from "../look";
+import { healthOf, materialOf, type Look, type LookContext, touched } from "../look";
 import { material } from "../paint";
 import type { RuleId } from "../rules";
 
@@ -12,6 +12,7 @@ export interface DayStep {
 export function dayOf(stored: Look, context: LookContext): { before: DayStep[]; after: DayStep[] } {
   const look = touched(stored, context.figure);
   const { person, brief } = context;
+  const lensesIn = healthOf(context).some(({ answer }) => answer === "lenses");
   const keys = new Set(look.layers.map((layer) => materialOf(layer, context.products)));
   const zones = new Set(look.layers.flatMap((layer) => layer.zones));
   const lists = (entries: (DayStep | false)[]) =>
@@ -25,7 +26,7 @@ export function dayOf(stored: Look, context: LookContext): { before: DayStep[]; 
           rule: "PREP-3",
           text: `Shave, or leave the ${person.beard} and say so: it breaks up what is painted on chin and mouth.`,
         },
-      person.lenses && {
+      lensesIn && {
         rule: "SAFE-4",
         text: "Lenses in now, with clean hands, before any paint or powder; only as an eye-care professional fitted them.",
       },

@@ -4,6 +4,7 @@ import { expiry, layerGrams, paintNeeded, shortage, type Shortage } from "../kit
 import {
   checkLook,
   coversBody,
+  healthOf,
   hexOf,
   isVeil,
   materialOf,
@@ -130,7 +131,7 @@ function cautionsOf(look: Look, context: LookContext, neverDries: readonly strin
       rule: "SAFE-6",
       text: "Don't breathe loose powder: press it, hold the breath, dust off downwards.",
     },
-    person.lenses && {
+    healthOf({ person, brief }).some(({ answer }) => answer === "lenses") && {
       rule: "SAFE-4",
       text: "Lenses in before paint, out before removal, as fitted by an eye-care professional.",
     },

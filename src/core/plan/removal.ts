@@ -1,6 +1,7 @@
 import { zoneInfo, type ZoneId } from "../anatomy";
 import { hexToLab } from "../colour";
 import {
+  healthOf,
   isSetting,
   materialOf,
   recipeOf,
@@ -10,7 +11,15 @@ import {
   type LookContext,
   touched,
 } from "../look";
-import { isPaintType, isPiece, material, paintType, type Family, type MaterialKey } from "../paint";
+import {
+  isPaintType,
+  isPiece,
+  material,
+  paintType,
+  removerOf,
+  type Family,
+  type MaterialKey,
+} from "../paint";
 import type { RuleId } from "../rules";
 
 /** One thing to take off, what with and how. */
@@ -70,6 +79,7 @@ const FAIR_L = 60;
 export function removalOf(stored: Look, context: LookContext): Removal {
   const look = touched(stored, context.figure);
   const zonesOf = new Map<MaterialKey, Set<ZoneId>>();
+  const removersOf = new Map<MaterialKey, Set<string>>();
   for (const layer of look.layers) {
     const key = materialOf(layer, context.products);
     if (
@@ -80,6 +90,8 @@ export function removalOf(stored: Look, context: LookContext): Removal {
     )
       continue;
     zonesOf.set(key, new Set([...(zonesOf.get(key) ?? []), ...layer.zones]));
+    for (const { product } of recipeOf(layer, context.products))
+      removersOf.set(key, (removersOf.get(key) ?? new Set()).add(removerOf(product)));
   }
   const steps = [...zonesOf]
     .sort(([a], [b]) => ORDER.indexOf(material(a).behaves) - ORDER.indexOf(material(b).behaves))
@@ -92,7 +104,7 @@ export function removalOf(stored: Look, context: LookContext): Removal {
           : Math.min(MOST_SHARE, Math.max(LEAST_SHARE, area / FACE_CM2));
       return {
         label,
-        with: removal.with,
+        with: [...(removersOf.get(key) ?? [removal.with])].join(", or "),
         minutes: Math.max(1, Math.round(removal.minutes * share)),
         care: removal.care,
         where: zones.size ? zoneWords([...zones], 3) : "teeth",
@@ -139,7 +151,7 @@ function aftercareOf(
   const has = (...groups: string[]) =>
     [...zones].some((zone) => groups.includes(zoneInfo(zone).group));
   const list: (Removal["aftercare"][number] | false)[] = [
-    context.person.lenses && {
+    healthOf(context).some(({ answer }) => answer === "lenses") && {
       rule: "SAFE-4",
       text: "Contact lenses come out first, with clean hands, before any remover.",
     },

@@ -3,6 +3,7 @@ import { lookContext, type LookContext, type Speed } from "../look";
 import type { PaintTypeKey, Product } from "../paint";
 import type { Person } from "../people";
 import { houseOf, type HouseChanges } from "../rules";
+import type { StudioSettings } from "../studio";
 import { factorOf, type WearFactor } from "../wear";
 
 /** What a look is judged against, as it is stored. */
@@ -14,6 +15,7 @@ export interface StoredSetting {
   readonly archivedProducts?: readonly Product[];
   readonly today: string;
   readonly house: { readonly version: number; readonly changes: HouseChanges };
+  readonly settings: { readonly version: number; readonly fields: StudioSettings };
   readonly factors?: Partial<Record<PaintTypeKey, WearFactor>>;
   readonly speed?: Speed;
 }
@@ -34,6 +36,7 @@ export const contextOf = ({
   archivedProducts = [],
   today,
   house,
+  settings,
   factors = {},
   speed,
 }: StoredSetting): LookContext =>
@@ -43,6 +46,7 @@ export const contextOf = ({
     products: [...products, ...archivedProducts],
     today,
     house: houseOf(house.changes, house.version),
+    studio: settings.fields,
     factors: meansOf(factors),
     ...(speed && { speed }),
   });

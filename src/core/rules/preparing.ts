@@ -35,7 +35,8 @@ export const PREPARING = {
   },
   "BROW-2": {
     title: "No medical adhesive or latex on hair",
-    reason: "On brow, lash or scalp hair it tears the hair out when it comes off.",
+    reason:
+      "On bare brow, lash or scalp hair it tears the hair out when it comes off. Over brows that are blocked, or a cap, it is a caution, and so is spirit gum on bare brows: glue round rather than over, and take it off gently.",
     severity: "stop",
     source,
   },

@@ -45,9 +45,10 @@ export const SAFETY = {
     source,
   },
   "SAFE-7": {
-    title: "One clean sponge a person",
-    reason: "No double dipping; broken or infected skin is not painted.",
-    severity: "caution",
+    title: "One clean sponge a person, and no paint on broken skin",
+    reason:
+      "No double dipping. Broken or infected skin, and what the card or the person says stays bare, is not painted.",
+    severity: "stop",
     source,
   },
   "SAFE-8": {
@@ -81,7 +82,7 @@ export const SAFETY = {
   "SAFE-13": {
     title: "Ask before the first step, every day",
     reason:
-      "Asthma, pregnancy, broken, sunburnt or infected skin, a cold sore, an eye infection, a peel: each changes what may go where today.",
+      "Asthma, pregnancy, broken, sunburnt or infected skin, a cold sore, an eye infection, a peel, lenses: each changes what may go where today. What stays bare is not painted.",
     severity: "caution",
     source,
   },
@@ -91,6 +92,14 @@ export const SAFETY = {
       "Only cosmetic, water-based face paint, powder, pencil, and glitter in gel away from the eyes: no alcohol colour, grease, adhesive, latex or acrylic. From twelve to fifteen it is a caution. Spray on a puff, not on a child's face.",
     severity: "stop",
     source,
+  },
+  "SAFE-15": {
+    title: "Bright colours near eyes and lips by their label",
+    reason:
+      "Fluorescent and metallic colours, and pigments that are not listed for the eye, go near eyes and lips only where the label allows it. Keep the colour index numbers from the label.",
+    severity: "caution",
+    source:
+      "US FDA, Summary of Color Additives (cosmetics, eye area); EU Regulation 1223/2009, Annex IV; both from memory; the product label decides",
   },
   "SAFE-10": {
     title: "Breathing, sight and hearing stay free",

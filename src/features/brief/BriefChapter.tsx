@@ -7,9 +7,11 @@ import { FormProvider } from "react-hook-form";
 import { z } from "zod";
 import { useStore } from "zustand";
 import { BriefSchema, type Brief } from "@/core/brief";
+import { isChild } from "@/core/people";
 import { feelsLike, sweatOf } from "@/core/wear";
-import { BriefFields, HealthFields } from "@/parts/forms/BriefFields";
-import { FormProblems, Section, SelectField } from "@/parts/forms/controls";
+import { BriefFields } from "@/parts/forms/BriefFields";
+import { TodayFields } from "@/parts/forms/TodayFields";
+import { CheckField, FormProblems, Section, SelectField } from "@/parts/forms/controls";
 import { newSetting, personOf, PersonOrNew, SettingSchema } from "@/parts/forms/PersonOrNew";
 import { useZodForm } from "@/parts/forms/useZodForm";
 import { useWorking } from "@/parts/workspace/WorkspaceContext";
@@ -148,7 +150,17 @@ function EditBrief({ job }: { job: Job }) {
           </p>
         </Section>
         <BriefFields at="brief." />
-        <HealthFields at="brief." />
+        <Section
+          title="Asked on the day"
+          lead="Before the first step: it changes what may go where. The chair asks for it too."
+        >
+          <TodayFields at="brief." isChild={isChild(person)} today={given.today} />
+          <CheckField
+            name="brief.healthAsked"
+            label="They were asked"
+            className="sm:col-span-2 lg:col-span-3"
+          />
+        </Section>
         <ReferencePicture />
         <div className="flex flex-wrap gap-3 self-start">
           <PutAway

@@ -24,6 +24,7 @@ import type { CallRequest, CallWorker } from "@/workers/call";
 import { Artists } from "./Artists";
 import { Board } from "./Board";
 import { Booth } from "./Booth";
+import { BoothCheck } from "./BoothCheck";
 
 const callWorker = () =>
   new Worker(new URL("../../workers/call.ts", import.meta.url), { type: "module" });
@@ -73,6 +74,7 @@ export function CallsPage({ calls }: { calls: Calls }) {
         </>
       )}
       <Booth />
+      <BoothCheck settings={calls.settings.fields} />
     </Page>
   );
 }
@@ -122,8 +124,8 @@ function DayCall({ day, calls }: { day: Calls["days"][number]; calls: Calls }) {
   useHotkeys("mod+z", history.undo, { preventDefault: true });
   useHotkeys("mod+shift+z, mod+y", history.redo, { preventDefault: true });
   const request = useMemo((): CallRequest => {
-    const { products, today, house, factors } = calls;
-    return { jobs, setting: { products, today, house, factors }, call: fields };
+    const { products, today, house, settings, factors } = calls;
+    return { jobs, setting: { products, today, house, settings, factors }, call: fields };
   }, [jobs, calls, fields]);
   const answer = useAnswer(callWorker, request, planned);
   const { value: plan, fresh } = answer;

@@ -5,16 +5,19 @@ import Link from "next/link";
 import { useCallback, useEffect, useMemo, useRef, useState, type ReactNode } from "react";
 import { useHotkeys } from "react-hotkeys-hook";
 import {
+  answersIn,
   chairSteps,
   isDone,
   nextStep,
   progressOf,
   readLog,
   readyFrom,
+  withAnswers,
   type ChairEvent,
   type ChairStep,
 } from "@/core/chair";
-import { predict, safetyNotes, type SafetyNote } from "@/core/look";
+import type { Today } from "@/core/brief";
+import { predict, safetyNotes, type LookContext, type SafetyNote } from "@/core/look";
 import { makePlan, seat } from "@/core/plan";
 import { contextOf } from "@/core/record";
 import { SafetyStrip } from "@/parts/safety/SafetyStrip";
@@ -23,6 +26,7 @@ import { Dialog } from "@/ui/Dialog";
 import { focusSoon } from "@/ui/focusSoon";
 import { clock, minutesWords } from "@/ui/format";
 import { useMounted } from "@/ui/useMounted";
+import { AskFirst } from "./AskFirst";
 import { ChairStopped } from "./ChairStopped";
 import { Late } from "./Late";
 import { StepCard } from "./StepCard";
@@ -54,11 +58,16 @@ export function ChairMode(chair: Given) {
 
 function Chair({ given, known, setting, rehearsal }: Given) {
   const look = given.look.design;
-  const context = useMemo(() => contextOf(given), [given]);
+  const { events, log, sending, stops } = useChairLog(given.look.id, given.job?.id ?? null, known);
+  const context = useMemo(() => {
+    // What was answered at this chair and the studio has not heard of yet counts here already.
+    const sent = new Set(known.map(({ id }) => id));
+    const answers = answersIn(events.filter(({ id }) => !sent.has(id)));
+    return contextOf({ ...given, brief: withAnswers(given.brief, answers) });
+  }, [given, known, events]);
   const plan = useMemo(() => seat(look, context), [look, context]);
   const sheet = useMemo(() => makePlan(look, context), [look, context]);
   const steps = useMemo(() => chairSteps(look, context, plan), [look, context, plan]);
-  const { events, log, sending, stops } = useChairLog(given.look.id, given.job?.id ?? null, known);
   const kept = useKeptOffline();
   const state = useMemo(() => readLog(steps, events), [steps, events]);
   const seconds = useSeconds();
@@ -114,9 +123,10 @@ function Chair({ given, known, setting, rehearsal }: Given) {
           rehearsal={rehearsal}
           home={home}
           kept={kept}
+          context={context}
           notes={notes}
-          onBegin={(trial) => {
-            log({ kind: "begin", rehearsal: trial });
+          onBegin={(trial, answers) => {
+            log({ kind: "begin", rehearsal: trial, answers });
             focusSoon("[data-step]");
           }}
         />
@@ -231,9 +241,11 @@ function Begin({
   rehearsal,
   home,
   kept,
+  context,
   notes,
   onBegin,
 }: {
+  context: LookContext;
   notes: readonly SafetyNote[];
   given: ChairGiven;
   steps: number;
@@ -242,9 +254,10 @@ function Begin({
   rehearsal: boolean;
   home: string;
   kept: boolean;
-  onBegin: (rehearsal: boolean) => void;
+  onBegin: (rehearsal: boolean, answers: Today | null) => void;
 }) {
   const [trial, setTrial] = useState(rehearsal);
+  const begins = finished ? "Begin again" : "Begin";
   return (
     <div className="m-auto flex max-w-2xl flex-col gap-4 p-6">
       <h1 className="text-4xl sm:text-5xl">
@@ -269,19 +282,30 @@ function Begin({
         />
         A rehearsal, to be timed and not worn
       </label>
+      {given.job && (
+        <AskFirst
+          given={given}
+          context={context}
+          home={home}
+          label={begins}
+          onBegin={(answers) => onBegin(trial, answers)}
+        />
+      )}
       <div className="flex flex-wrap gap-3">
         {finished && (
           <Link className="btn btn-primary btn-lg" href={`${home}/record`}>
             To the record
           </Link>
         )}
-        <button
-          type="button"
-          className={`btn btn-lg ${finished ? "" : "btn-primary"}`}
-          onClick={() => onBegin(trial)}
-        >
-          {finished ? "Begin again" : "Begin"}
-        </button>
+        {!given.job && (
+          <button
+            type="button"
+            className={`btn btn-lg ${finished ? "" : "btn-primary"}`}
+            onClick={() => onBegin(trial, null)}
+          >
+            {begins}
+          </button>
+        )}
         <Link className="btn btn-lg" href={`${home}/time`}>
           Back to the look
         </Link>
@@ -329,7 +353,14 @@ function Head({
         <p>
           {look} on {person}
           {state.rehearsal && ", rehearsal"}
-          <strong> · {notes.map(({ text }) => text).join(" ")}</strong>
+          <strong>
+            {" "}
+            ·{" "}
+            {notes
+              .filter(({ kind }) => kind !== "reaction")
+              .map(({ text }) => text)
+              .join(" ")}
+          </strong>
         </p>
         <p role="status">
           step {Math.min(at + 1, steps.length)} of {steps.length} · <strong>{words}</strong>

@@ -38,6 +38,7 @@ interface Typed {
   readonly words: {
     readonly on: string;
     readonly reaction: string;
+    readonly reacted: boolean;
     readonly verdict: string;
     readonly changes: string;
   };
@@ -81,6 +82,7 @@ export function NewRecord() {
     words: {
       on: sitting?.log.begunAt?.slice(0, 10) ?? given.today,
       reaction: "",
+      reacted: false,
       verdict: "",
       changes: "",
     },
@@ -403,6 +405,17 @@ export function NewRecord() {
           onChange={(event) => setWords({ ...words, reaction: event.target.value })}
         />
       </Field>
+      {words.reaction.trim() !== "" && (
+        <label className="mt-1 flex min-h-11 items-center gap-3">
+          <input
+            type="checkbox"
+            className="checkbox"
+            checked={words.reacted === true}
+            onChange={(event) => setWords({ ...words, reacted: event.target.checked })}
+          />
+          The skin reacted: patch tests from before count no longer
+        </label>
+      )}
       <Field
         label="Pictures"
         hint="JPEG, PNG or WebP; kept with the record, without what the camera writes in them."

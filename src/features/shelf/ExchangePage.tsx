@@ -288,6 +288,7 @@ const PARTS: Readonly<Record<keyof StudioArrival["parts"], string>> = {
   trays: "trays",
   ledger: "ledger lines",
   house: "versions of the house rules",
+  settings: "settings of the studio",
   records: "records",
   calls: "calls",
   chair: "lines of the chair's log",

@@ -274,7 +274,14 @@ function OneTray({
       look,
       own: wantedColours(
         look,
-        contextOf({ person, brief, products: items, today: planning.today, house: planning.house }),
+        contextOf({
+          person,
+          brief,
+          products: items,
+          today: planning.today,
+          house: planning.house,
+          settings: planning.settings,
+        }),
         items,
       ),
     }));

@@ -1,26 +1,23 @@
 "use client";
 
-import Link from "next/link";
 import { useRouter } from "next/navigation";
 import { useState } from "react";
 import { FormProvider, useFormContext } from "react-hook-form";
 import { toast } from "sonner";
 import {
-  ALLERGENS,
+  FINISHES,
   GRADES,
-  hairDyeOf,
   material,
   MATERIAL_KEYS,
+  NOTHING_SAID,
   ProductSchema,
-  usualAllergensOf,
   type Product,
-  type ProductFields,
 } from "@/core/paint";
 import { ConflictChoice } from "@/parts/forms/ConflictChoice";
 import {
-  CheckField,
-  ChecksField,
+  ChoiceField,
   ColourField,
+  DayField,
   FormProblems,
   NumberField,
   Section,
@@ -30,11 +27,12 @@ import {
 import { useFormDraft } from "@/parts/forms/useFormDraft";
 import { showRefusal, useZodForm } from "@/parts/forms/useZodForm";
 import { Meter } from "@/parts/mixing/Meter";
-import { Field } from "@/ui/Field";
 import { send, type Refusal } from "@/ui/request";
 import { HidingByPhoto } from "./HidingByPhoto";
+import { LabelSection } from "./LabelSection";
 
 const NEW_PRODUCT = {
+  ...NOTHING_SAID,
   name: "",
   maker: "",
   code: "",
@@ -93,82 +91,6 @@ function SwatchMeter() {
   );
 }
 
-/** Whether the label was read; until then, what counts as in it. */
-function LabelRead() {
-  const { watch } = useFormContext<ProductFields>();
-  const [kind, colour, isRead] = watch(["material", "colour", "labelRead"]);
-  const usual = usualAllergensOf({ material: kind, colour: isHex(colour) ? colour : null });
-  return (
-    <div>
-      <CheckField name="labelRead" label="I have read the ingredients, and ticked what they name" />
-      {!isRead && (
-        <p className="mt-1 text-sm" role="status">
-          Not read yet:{" "}
-          {usual.length
-            ? `counts as holding ${usual.map((key) => ALLERGENS[key]).join(", ")}, as such products usually do`
-            : "nothing is known of what is in it"}
-          .{" "}
-          <Link className="link" href="/rules#SAFE-12">
-            SAFE-12
-          </Link>
-        </p>
-      )}
-    </div>
-  );
-}
-
-const isHex = (value: unknown): value is string =>
-  typeof value === "string" && /^#[0-9a-f]{6}$/i.test(value);
-
-const DYE_ANSWERS = [
-  ["", "not answered"],
-  ["yes", "yes: hair only, never skin"],
-  ["no", "no, it holds none"],
-] as const;
-
-/** Asked where the name, the notes or the kind say it could be: hair dye never goes on skin. */
-function HairDye() {
-  const { watch, setValue } = useFormContext<ProductFields>();
-  const [name, notes, kind, allergens, isHairDye] = watch([
-    "name",
-    "notes",
-    "material",
-    "allergens",
-    "isHairDye",
-  ]);
-  const dye = hairDyeOf({ name, notes, allergens, isHairDye });
-  if (dye === null && isHairDye === null && kind !== "hairColour") return null;
-  return (
-    <label className="text-sm">
-      <span className="label-line">
-        Is it a hair dye, or does it hold para-phenylenediamine (PPD)?
-      </span>
-      <select
-        className="select !w-64"
-        value={isHairDye === null ? "" : isHairDye ? "yes" : "no"}
-        onChange={({ target }) =>
-          setValue("isHairDye", target.value === "" ? null : target.value === "yes", {
-            shouldDirty: true,
-          })
-        }
-      >
-        {DYE_ANSWERS.map(([value, words]) => (
-          <option key={value} value={value}>
-            {words}
-          </option>
-        ))}
-      </select>
-      {dye !== null && (
-        <span className="mt-1 block font-semibold" role="status">
-          {dye === "dye"
-            ? "Stopped on skin everywhere, and no patch test is offered: the test itself sensitises."
-            : "Counts as one until you answer: stopped on skin everywhere."}
-        </span>
-      )}
-    </label>
-  );
-}
-
 export function ProductForm({ product }: { product: Product | null }) {
   const router = useRouter();
   const { id, version, ...fields } = product ?? { id: null, version: 0, ...NEW_PRODUCT };
@@ -200,15 +122,6 @@ export function ProductForm({ product }: { product: Product | null }) {
     setAt(answer.value.version ?? at + 1);
     router.refresh();
   });
-  const date = (name: "openedOn" | "expiresOn", label: string) => (
-    <Field label={label} error={form.formState.errors[name]?.message}>
-      <input
-        type="date"
-        className="input"
-        {...form.register(name, { setValueAs: (value: string | null) => value || null })}
-      />
-    </Field>
-  );
   return (
     <FormProvider {...form}>
       <form onSubmit={(event) => void submit(event)} noValidate className="flex flex-col gap-4">
@@ -227,10 +140,26 @@ export function ProductForm({ product }: { product: Product | null }) {
             label="Barcode or order number"
             hint="A scanner types it here too."
           />
-          <NumberField name="sizeGrams" label="Pot, g" />
+          <SelectField
+            name="counted"
+            label="Counted in"
+            options={[
+              ["grams", "grams"],
+              ["pieces", "pieces: lashes, caps, foam"],
+            ]}
+          />
+          <NumberField
+            name="sizeGrams"
+            label={form.watch("counted") === "pieces" ? "Pieces in a packet" : "Pot, g"}
+          />
           <NumberField name="priceMinor" label="Price, in pence or cents" step={1} />
-          {date("openedOn", "Opened on")}
-          {date("expiresOn", "Printed date")}
+          <TextField
+            name="batch"
+            label="Batch in use"
+            hint="Printed on the pot. Another batch wants another patch test."
+          />
+          <DayField name="openedOn" label="Opened on" />
+          <DayField name="expiresOn" label="Printed date" />
           <NumberField
             name="monthsOpen"
             label="Months once opened"
@@ -263,6 +192,12 @@ export function ProductForm({ product }: { product: Product | null }) {
             label="Strength in a mix, 1 is usual"
             hint="A black may be 2 or more."
           />
+          <ChoiceField
+            name="finish"
+            label="Finish"
+            none="as usual for its kind"
+            options={Object.entries(FINISHES)}
+          />
           <HidingByPhoto
             onTake={(hiding) =>
               form.setValue("hiding", hiding, { shouldDirty: true, shouldValidate: true })
@@ -270,15 +205,7 @@ export function ProductForm({ product }: { product: Product | null }) {
           />
           <SwatchMeter />
         </Section>
-        <section className="card-plain flex flex-col gap-3 p-4 sm:p-5">
-          <h2 className="text-lg">What the label says</h2>
-          <CheckField name="eyeSafe" label="Made for use round the eyes" />
-          <CheckField name="lipSafe" label="Made for use on lips" />
-          <ChecksField name="allergens" label="Contains" options={Object.entries(ALLERGENS)} />
-          <LabelRead />
-          <HairDye />
-          <TextField name="notes" label="Notes" long />
-        </section>
+        <LabelSection />
         <ConflictChoice
           refusal={refusal}
           onMine={(current) => {

@@ -13,7 +13,7 @@ import { useRouter } from "next/navigation";
 import { Fragment, memo, useDeferredValue, useMemo, useState } from "react";
 import { toast } from "sonner";
 import { isLow } from "@/core/kit";
-import { material } from "@/core/paint";
+import { material, isProp } from "@/core/paint";
 import type { ShelfItem } from "@/server/shelf";
 import { send } from "@/ui/request";
 import { ageOf, colourFamily, COLUMNS, matching } from "./columns";
@@ -29,7 +29,7 @@ const SHOWN = {
   all: { label: "everything", is: () => true },
   low: { label: "running out", is: (item: ShelfItem) => isLow(item, item.left) },
   past: { label: "past its date", is: (item: ShelfItem) => Boolean(item.expiry?.past) },
-  prop: { label: "not for skin", is: (item: ShelfItem) => item.grade === "prop" },
+  prop: { label: "not for skin", is: isProp },
 } as const;
 type Shown = keyof typeof SHOWN;
 

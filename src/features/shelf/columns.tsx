@@ -2,7 +2,7 @@ import { createColumnHelper } from "@tanstack/react-table";
 import Link from "next/link";
 import { hexToLab, hueAngle } from "@/core/colour";
 import { isGrey } from "@/core/kit";
-import { ALLERGENS, GRADES, material } from "@/core/paint";
+import { ALLERGENS, GRADES, material, isProp } from "@/core/paint";
 import type { ShelfItem } from "@/server/shelf";
 import { gramsWords, money } from "@/ui/format";
 import { Swatch } from "@/ui/Swatch";
@@ -57,7 +57,7 @@ export function matching(wanted: string): (item: ShelfItem) => boolean {
 }
 
 const where = (item: ShelfItem) =>
-  item.grade === "prop"
+  isProp(item)
     ? GRADES.prop
     : [item.eyeSafe && "eyes", item.lipSafe && "lips", "skin"].filter(Boolean).join(", ");
 
@@ -127,11 +127,7 @@ export const COLUMNS = [
     header: "Where it may go",
     cell: ({ row }) => (
       <>
-        {row.original.grade === "prop" ? (
-          <strong>{where(row.original)}</strong>
-        ) : (
-          where(row.original)
-        )}
+        {isProp(row.original) ? <strong>{where(row.original)}</strong> : where(row.original)}
         {!row.original.labelRead && (
           <span className="block text-xs font-semibold">label not read</span>
         )}

@@ -4,7 +4,7 @@ import { useRouter } from "next/navigation";
 import { useState } from "react";
 import { toast } from "sonner";
 import { panGrams, PANS, panWords, type Pan, type PanKey } from "@/core/kit";
-import { material, mediumOf } from "@/core/paint";
+import { material, mediumOf, isProp } from "@/core/paint";
 import { panHex, panName } from "@/parts/trays/panLook";
 import type { ShelfItem } from "@/server/shelf";
 import { NumberInput } from "@/ui/NumberInput";
@@ -39,7 +39,7 @@ export function PanPanel({
   const router = useRouter();
   const byId = new Map(products.map((product) => [product.id, product]));
   const offered = products.filter(
-    (product) => product.colour && product.grade !== "prop" && material(product.material).inPan,
+    (product) => product.colour && !isProp(product) && material(product.material).inPan,
   );
   const room = Math.max(0, panGrams(pan.pan) - filled);
   const [grams, setGrams] = useState<number | null>(() => Math.round(room * 10) / 10);

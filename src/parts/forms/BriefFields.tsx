@@ -1,7 +1,7 @@
 "use client";
 
 import { Controller, useFormContext } from "react-hook-form";
-import { ACTIVITIES, AIR, BARES, HEALTH, MATTERS, SKILLS } from "@/core/brief";
+import { ACTIVITIES, AIR, BARES, MATTERS, SKILLS } from "@/core/brief";
 import { Field } from "@/ui/Field";
 import { offsetAt } from "@/ui/moment";
 import { FromForecast } from "./FromForecast";
@@ -119,25 +119,5 @@ export function BriefFields({ at }: { at: "" | "brief." }) {
         <NumberField name={`${at}bufferMinutes`} label="Kept in hand, min" step={1} />
       </Section>
     </>
-  );
-}
-
-/** What is asked before the first step, since it holds for that day. */
-export function HealthFields({ at }: { at: "" | "brief." }) {
-  return (
-    <Section title="Asked on the day" lead="Before the first step: it changes what may go where.">
-      <div className="sm:col-span-2 lg:col-span-3">
-        <ChecksField
-          name={`${at}health`}
-          label="They have today"
-          options={Object.entries(HEALTH)}
-        />
-      </div>
-      <CheckField
-        name={`${at}healthAsked`}
-        label="They were asked"
-        className="sm:col-span-2 lg:col-span-3"
-      />
-    </Section>
   );
 }

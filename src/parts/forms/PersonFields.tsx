@@ -10,15 +10,17 @@ import {
   type ItaClass,
 } from "@/core/colour";
 import { ALLERGENS } from "@/core/paint";
-import { BEARDS, BUILDS, SKIN_KINDS, SWEAT_LEVELS } from "@/core/people";
+import { BEARDS, BUILDS, OWN_CREASES, SKIN_KINDS, SWEAT_LEVELS } from "@/core/people";
 import { measuresOf } from "@/core/anatomy";
 import { Field } from "@/ui/Field";
 import { Meter } from "@/parts/mixing/Meter";
+import { ConcernsFields } from "./ConcernsFields";
 import { FacePhoto } from "./FacePhoto";
 import {
   CheckField,
   ChecksField,
   ColourField,
+  DayField,
   NumberField,
   Section,
   SelectField,
@@ -113,8 +115,14 @@ export function PersonFields({ at }: { at: "" | "person." }) {
             ][]
           }
         />
+      </Section>
+      <ConcernsFields at={at} />
+      <Section title="Hair and eyes" lead="Natural colours, as they are by daylight.">
         <ColourField name={`${at}brow`} label="Brow colour" />
+        <ColourField name={`${at}hair`} label="Hair colour" hint="Empty while nobody has looked." />
+        <ColourField name={`${at}eyes`} label="Eye colour" hint="Empty while nobody has looked." />
         <SelectField name={`${at}beard`} label="Beard" options={asOptions(BEARDS)} />
+        <CheckField name={`${at}hoodedLids`} label="Hooded lids" className="self-end" />
         <CheckField name={`${at}lenses`} label="Wears contact lenses" className="self-end" />
       </Section>
       <section className="card-plain flex flex-col gap-4 p-4 sm:p-5">
@@ -128,6 +136,14 @@ export function PersonFields({ at }: { at: "" | "person." }) {
           options={Object.entries(ALLERGENS)}
         />
         <TextField name={`${at}allergyNotes`} label="Other sensitivities, in words" />
+        <div className="grid gap-4 sm:grid-cols-2">
+          <CheckField name={`${at}asthma`} label="Has asthma" className="self-center" />
+          <DayField
+            name={`${at}reactedOn`}
+            label="Last reaction of the skin to anything"
+            hint="Patch tests from before that day count no longer."
+          />
+        </div>
       </section>
       <Section
         title="Body"
@@ -166,6 +182,25 @@ export function PersonFields({ at }: { at: "" | "person." }) {
           Object.entries(MEASURE_LABELS).map(([key, label]) => (
             <NumberField key={key} name={`${at}measures.${key}`} label={label} step={0.5} />
           ))}
+        <NumberField
+          name={`${at}noseWidthMm`}
+          label="Across the wings of the nose, mm"
+          step={0.5}
+          hint="Empty: as the measures have it."
+        />
+        <NumberField
+          name={`${at}lipHeightMm`}
+          label="Both lips closed, top to bottom, mm"
+          step={0.5}
+          hint="Empty: as the measures have it."
+        />
+        <div className="sm:col-span-2 lg:col-span-3">
+          <ChecksField
+            name={`${at}creases`}
+            label="Folds seen at rest"
+            options={Object.entries(OWN_CREASES)}
+          />
+        </div>
         <div className="sm:col-span-2 lg:col-span-3">
           <FacePhoto at={at} />
         </div>
@@ -186,7 +221,16 @@ export const NEW_PERSON = {
   allergyNotes: "",
   beard: "none" as const,
   brow: "#4a3628",
+  hair: null,
+  eyes: null,
+  hoodedLids: false,
+  creases: [],
+  concerns: [],
   lenses: false,
+  asthma: false,
+  reactedOn: null,
+  noseWidthMm: null,
+  lipHeightMm: null,
   build: "average" as const,
   measures: null,
   landmarks: null,

@@ -1,7 +1,8 @@
 "use client";
 
-import type { ReactNode } from "react";
+import { useState, type ReactNode } from "react";
 import { useController, useFormContext, type FieldError } from "react-hook-form";
+import type { ZodType } from "zod";
 import { NumberInput } from "@/ui/NumberInput";
 import { Field } from "@/ui/Field";
 
@@ -79,6 +80,94 @@ export function SelectField({
           </option>
         ))}
       </select>
+    </Field>
+  );
+}
+
+/** A day; empty is null. */
+export function DayField({ name, label, hint, className }: Common) {
+  const { register } = useFormContext();
+  return (
+    <Field label={label} hint={hint} error={useErrorOf(name)} className={className ?? ""}>
+      <input
+        type="date"
+        className="input"
+        {...register(name, { setValueAs: (value: unknown) => (value ? value : null) })}
+      />
+    </Field>
+  );
+}
+
+/** A choice that may be left open: then it is null. */
+export function ChoiceField({
+  name,
+  label,
+  hint,
+  className,
+  none,
+  options,
+}: Common & { none: string; options: readonly (readonly [value: string, label: string])[] }) {
+  const { register } = useFormContext();
+  return (
+    <Field label={label} hint={hint} error={useErrorOf(name)} className={className ?? ""}>
+      <select
+        className="select"
+        {...register(name, { setValueAs: (value: unknown) => (value === "" ? null : value) })}
+      >
+        <option value="">{none}</option>
+        {options.map(([value, text]) => (
+          <option key={value} value={value}>
+            {text}
+          </option>
+        ))}
+      </select>
+    </Field>
+  );
+}
+
+/** A list typed with commas between; what can't be taken stays as it was typed, and says so. */
+export function ListField({
+  name,
+  label,
+  hint,
+  className,
+  item,
+}: Common & { item: ZodType<string, string> }) {
+  const { field } = useController({ name });
+  const kept = Array.isArray(field.value) ? (field.value as string[]) : [];
+  const [typed, setTyped] = useState<string | null>(null);
+  const wrong = kept.find((value) => !item.safeParse(value).success);
+  return (
+    <Field
+      label={label}
+      hint={hint}
+      error={
+        wrong === undefined
+          ? undefined
+          : `${wrong}: ${item.safeParse(wrong).error?.issues[0]?.message ?? "can't be taken"}`
+      }
+      className={className ?? ""}
+    >
+      <input
+        type="text"
+        spellCheck={false}
+        className="input"
+        value={typed ?? kept.join(", ")}
+        onChange={(event) => {
+          setTyped(event.target.value);
+          field.onChange(
+            event.target.value
+              .split(/[,;\n]+/)
+              .map((part) => part.trim())
+              .filter(Boolean)
+              .map((part) => item.safeParse(part).data ?? part),
+          );
+        }}
+        onBlur={() => {
+          setTyped(null);
+          field.onBlur();
+        }}
+      />
     </Field>
   );
 }

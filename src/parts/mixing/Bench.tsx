@@ -25,6 +25,7 @@ import {
   recipeOptics,
   type Medium,
   type Product,
+  isProp,
 } from "@/core/paint";
 import { Waiting } from "@/parts/workers/Waiting";
 import { NumberInput } from "@/ui/NumberInput";
@@ -69,8 +70,7 @@ export function Bench({ products, grounds, start, target: firstTarget, actions }
   const paints = useMemo(
     () =>
       products.filter(
-        (product) =>
-          product.colour && mediumOf(product.material) !== null && product.grade !== "prop",
+        (product) => product.colour && mediumOf(product.material) !== null && !isProp(product),
       ),
     [products],
   );

@@ -107,10 +107,22 @@ export function WorkspaceProvider({
   const [draft] = useState<Draft<Look> | null>(() =>
     typeof window === "undefined" ? null : designDraft(given.look.id, given.look.design),
   );
-  const { person, brief, products, archivedProducts, today, house, factors, speed } = given;
+  const { person, brief, products, archivedProducts, today, house, settings, factors, speed } =
+    given;
   const context = useMemo(
-    () => contextOf({ person, brief, products, archivedProducts, today, house, factors, speed }),
-    [person, brief, products, archivedProducts, today, house, factors, speed],
+    () =>
+      contextOf({
+        person,
+        brief,
+        products,
+        archivedProducts,
+        today,
+        house,
+        settings,
+        factors,
+        speed,
+      }),
+    [person, brief, products, archivedProducts, today, house, settings, factors, speed],
   );
   const prediction = useMemo(() => predict(look, context), [look, context]);
   const judging = usePlanOf(look, given);

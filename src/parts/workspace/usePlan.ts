@@ -16,6 +16,7 @@ export const settingOf = ({
   archivedProducts,
   today,
   house,
+  settings,
   factors,
   speed,
 }: Workspace): StoredSetting => ({
@@ -25,6 +26,7 @@ export const settingOf = ({
   archivedProducts,
   today,
   house,
+  settings,
   factors,
   speed,
 });

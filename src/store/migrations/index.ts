@@ -7,6 +7,7 @@ import { callsChairPictures } from "./005-calls-chair-pictures";
 import { usedByJobs } from "./006-used-by-jobs";
 import { traysAndPrices } from "./007-trays-and-prices";
 import { largeStudios } from "./008-large-studios";
+import { settings } from "./009-settings";
 
 /** Migrations in order; a new one is its file and one line here. */
 export const MIGRATIONS: Readonly<Record<string, Migration>> = {
@@ -18,4 +19,5 @@ export const MIGRATIONS: Readonly<Record<string, Migration>> = {
   "006-used-by-jobs": usedByJobs,
   "007-trays-and-prices": traysAndPrices,
   "008-large-studios": largeStudios,
+  "009-settings": settings,
 };

@@ -1,10 +1,9 @@
-import { hairDyeOf } from "@/core/paint";
 import { notFound } from "next/navigation";
 import { ForgetPerson } from "@/features/people/ForgetPerson";
 import { History } from "@/features/people/History";
 import { PersonForm } from "@/features/people/PersonForm";
 import { house } from "@/server/house";
-import { personCard } from "@/server/people";
+import { personCard, testable } from "@/server/people";
 import { shelf } from "@/server/shelf";
 import { today } from "@/server/studio";
 import { Page as Frame } from "@/ui/Page";
@@ -17,9 +16,7 @@ export default async function Page({ params }: { params: Promise<{ id: string }>
   const card = await personCard((await params).id);
   if (!card) notFound();
   const { person, jobs, records } = card;
-  const products = (await shelf())
-    .filter((product) => hairDyeOf(product) === null)
-    .map(({ id, name }) => ({ id, name }));
+  const products = testable(await shelf());
   const { patchFrom, patchUntil } = (await house()).numbers;
   return (
     <Frame
@@ -32,6 +29,7 @@ export default async function Page({ params }: { params: Promise<{ id: string }>
         key={person.id}
         person={person}
         products={products}
+        wanted={[...new Set(jobs.flatMap(({ untested }) => untested))]}
         today={today()}
         hours={[patchFrom, patchUntil]}
       />

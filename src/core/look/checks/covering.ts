@@ -14,7 +14,7 @@ import type { Stack } from "../stack";
 import { zonesFilled } from "../touched";
 import { isGreaseOnHands, isWearable } from "../wearable";
 import { zoneWords } from "../words";
-import { misplaced } from "./safety";
+import { leftBare, misplaced } from "../mayNotTouch";
 
 /** BASE-1: a fixed number of coats that leaves the ground showing, or an automatic one that would need an undercoat (LAYER-5). */
 export function thinCover(stack: Stack): Remark[] {
@@ -105,11 +105,12 @@ export function gaps(stack: Stack): Remark[] {
     null,
   );
   if (!widest) return [];
+  const bare = leftBare(stack.context);
   const open = paintedCoverage(
     stack.look,
     exposedZones(stack.context.brief),
     stack.context.figure,
-  ).gaps;
+  ).gaps.filter((zone) => !bare.has(zone));
   if (!open.length) return [];
   const lipsOnly = open.every((zone) => zoneInfo(zone).group === "lips");
   const reach = reachable(

@@ -28,7 +28,8 @@ import type { Stack } from "../stack";
 import { zonesOfMarks } from "../touched";
 import { isGreaseOnHands, isWearable } from "../wearable";
 import { zoneWords } from "../words";
-import { misplaced, withMarks } from "./safety";
+import { misplaced } from "../mayNotTouch";
+import { withMarks } from "./safety";
 
 /** Widest line anybody draws as a line, mm; also what a mark's schema allows. */
 const WIDEST = 20;

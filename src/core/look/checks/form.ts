@@ -12,7 +12,8 @@ import type { Stack } from "../stack";
 import { isWearable } from "../wearable";
 import { zoneWords } from "../words";
 import { CENTRAL, homeOf, isAtHome, MOVING } from "./moving";
-import { misplaced, withMarks } from "./safety";
+import { misplaced } from "../mayNotTouch";
+import { withMarks } from "./safety";
 
 // Shares, angles and bends that the checks below compare with or propose are common practice, no published source.
 

@@ -1,10 +1,14 @@
 import { zoneInfo, type ZoneId } from "../../anatomy";
 import { HEALTH, type Health } from "../../brief";
 import { isPaintType, material } from "../../paint";
+import { CONCERNS } from "../../people";
 import type { Remark } from "../finding";
+import { leftBare } from "../mayNotTouch";
+import { healthOf } from "../safetyNotes";
 import type { Layer } from "../schema";
 import type { Stack } from "../stack";
-import { named } from "../words";
+import { named, zoneWords } from "../words";
+import { withoutZones } from "./safety";
 
 /** Laid as a mist or a dust, or gives off a solvent: what one breathes. */
 function isBreathed(stack: Stack, layer: Layer): boolean {
@@ -56,12 +60,18 @@ const ANSWERS: Readonly<Record<Health, Answer>> = {
     zones: (zone) => zoneInfo(zone).part === "head",
     advice: "The skin is thin now: ask whoever did it, and test first.",
   },
+  lenses: {
+    layers: (stack, layer) => isBreathed(stack, layer),
+    zones: (zone) => zoneInfo(zone).part === "head",
+    advice:
+      "Eyes shut and shielded from dust and mist; lenses in before paint, out before removal.",
+  },
 };
 
-/** SAFE-13: what the performer said today, against what this look lays on them. */
+/** SAFE-13: what the performer said today, and what their card says of every day, against what this look lays on them. */
 export function saidToday(stack: Stack): Remark[] {
-  const { brief, person } = stack.context;
-  return brief.health.flatMap((answer): Remark[] => {
+  const { person } = stack.context;
+  return healthOf(stack.context).flatMap(({ answer, lasts }): Remark[] => {
     const { layers, zones, advice } = ANSWERS[answer];
     const touched = stack.look.layers
       .filter((layer) => layers(stack, layer))
@@ -73,7 +83,40 @@ export function saidToday(stack: Stack): Remark[] {
         rule: "SAFE-13",
         severity: "caution",
         where: { zones: [...new Set(touched.flatMap((entry) => entry.zones))] },
-        message: `${person.name} said today: ${HEALTH[answer]}. ${advice} It concerns ${named(touched.map(({ layer }) => layer.name))}. Medical questions go to a professional.`,
+        message: `${person.name} ${lasts ? "has by the card" : "said today"}: ${HEALTH[answer]}. ${advice} It concerns ${named(touched.map(({ layer }) => layer.name))}. Medical questions go to a professional.`,
+      },
+    ];
+  });
+}
+
+/** SAFE-7, SAFE-13: areas that stay bare, by the card or by what was said today. */
+export function paintedBare(stack: Stack): Remark[] {
+  const { person, brief } = stack.context;
+  const bare = leftBare(stack.context);
+  if (!bare.size) return [];
+  return stack.look.layers.flatMap((layer): Remark[] => {
+    const zones = layer.zones.filter((zone) => bare.has(zone));
+    if (!zones.length) return [];
+    const today = zones.some((zone) => brief.bareToday.includes(zone));
+    const why = today
+      ? "said today that nothing goes on there"
+      : `has ${named([
+          ...new Set(
+            person.concerns
+              .filter(
+                (concern) =>
+                  concern.unpainted && concern.zones.some((zone) => zones.includes(zone)),
+              )
+              .map(({ what }) => CONCERNS[what]),
+          ),
+        ])} there, to be left bare`;
+    return [
+      {
+        rule: "SAFE-7",
+        severity: "stop",
+        where: { layerId: layer.id, zones },
+        message: `${layer.name} is on ${zoneWords(zones)}: ${person.name} ${why}.`,
+        ...withoutZones(stack, layer, zones),
       },
     ];
   });

@@ -24,7 +24,8 @@ import { PLAIN_LAYER, type Layer } from "../schema";
 import type { Meeting, Stack } from "../stack";
 import { isWearable } from "../wearable";
 import { zoneWords } from "../words";
-import { hasHair, misplaced, withoutZones } from "./safety";
+import { hasHair, misplaced } from "../mayNotTouch";
+import { withoutZones } from "./safety";
 import { setAfter } from "./setting";
 
 type Mended = { readonly fix: LookPatch; readonly fixLabel: string };

@@ -5,7 +5,8 @@ import type { Layer } from "../schema";
 import { isColour, isVeil } from "../roles";
 import type { Stack } from "../stack";
 import { zoneWords } from "../words";
-import { hasHair, withoutZones } from "./safety";
+import { hasHair, leftBare } from "../mayNotTouch";
+import { withoutZones } from "./safety";
 import { setAfter } from "./setting";
 import { helperLayer } from "./standIn";
 
@@ -37,7 +38,8 @@ export function unglued(stack: Stack): Remark[] {
     const bare = layer.zones.filter((zone) => !hasHair(zone));
     const where = { layerId: layer.id, zones: layer.zones };
     if (!bare.length) {
-      const zones = [...layer.zones, ...CAP_EDGE];
+      const shut = leftBare(stack.context);
+      const zones = [...layer.zones, ...CAP_EDGE.filter((zone) => !shut.has(zone))];
       return [
         {
           rule: "PROS-2",

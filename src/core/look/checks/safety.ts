@@ -2,21 +2,21 @@ import { zoneInfo, type ZoneId } from "../../anatomy";
 import { deltaE00, hexToLab } from "../../colour";
 import {
   ALLERGENS,
+  GLITTERS,
   GRADES,
   hairDyeOf,
   isPaintType,
-  isPiece,
-  keptOutOf,
+  isProp,
   material,
   type MaterialKey,
   usualAllergensOf,
   type Product,
 } from "../../paint";
-import { isChild, isSmall, isTooSmall } from "../../people";
 import type { Remark } from "../finding";
 import { materialOf, recipeOf } from "../context";
 import type { LookPatch } from "../patch";
 import type { Layer } from "../schema";
+import { bannedZones, BANS, leftBare, misplaced } from "../mayNotTouch";
 import type { Stack } from "../stack";
 import type { Mark } from "../motifs";
 import { unreadProducts, untestedProducts, untestedWords } from "../safetyNotes";
@@ -95,7 +95,7 @@ function fitsLayer({ context: { person } }: Stack, layer: Layer) {
 }
 
 /** Another product in its place where one may go there, or the layer out of the look. */
-const swapOrRemove = (stack: Stack, layer: Layer, product: Product) =>
+export const swapOrRemove = (stack: Stack, layer: Layer, product: Product) =>
   swapFor(stack, layer, product, fitsLayer(stack, layer)) ?? {
     fix: { op: "removeLayer", id: layer.id } as const,
     fixLabel: `Take out ${layer.name}`,
@@ -105,7 +105,7 @@ const swapOrRemove = (stack: Stack, layer: Layer, product: Product) =>
 export function propOnSkin(stack: Stack): Remark[] {
   return stack.look.layers.flatMap((layer) =>
     recipeOf(layer, stack.context.products)
-      .filter(({ product }) => product.grade === "prop")
+      .filter(({ product }) => isProp(product))
       .map(({ product }): Remark => {
         if (
           product.material === "glueStick" &&
@@ -123,7 +123,7 @@ export function propOnSkin(stack: Stack): Remark[] {
           rule: "SAFE-1",
           severity: "stop",
           where: { layerId: layer.id, zones: layer.zones },
-          message: `${product.name} is a ${GRADES.prop.replace(", not for skin", "")}: it must not go on skin.`,
+          message: `${product.name} is ${product.grade === "prop" ? `a ${GRADES.prop.replace(", not for skin", "")}` : GLITTERS.craft}: it must not go on skin.`,
           ...swapOrRemove(stack, layer, product),
         };
       }),
@@ -168,19 +168,12 @@ export function allergy(stack: Stack): Remark[] {
   });
 }
 
-/** Zones on which a product would be hair dye on skin. */
-function dyedSkin(product: Product, zones: readonly ZoneId[]): ZoneId[] {
-  if (hairDyeOf(product) !== null) return zones.filter((zone) => zoneInfo(zone).group !== "scalp");
-  const byKind = product.material === "hairColour" && product.isHairDye !== false;
-  return byKind ? zones.filter((zone) => !hasHair(zone)) : [];
-}
-
 /** SAFE-11: hair dye anywhere but in the hair of the head; and hair colour on skin, until somebody has said that it holds none. */
 export function hairDye(stack: Stack): Remark[] {
   return stack.look.layers.flatMap((layer) =>
     recipeOf(layer, stack.context.products).flatMap(({ product }): Remark[] => {
       const dye = hairDyeOf(product);
-      const zones = dyedSkin(product, layer.zones);
+      const zones = [...bannedZones(layer.zones, product.material, product, ["skin"]).keys()];
       if (!zones.length) return [];
       const what =
         dye === "dye"
@@ -217,67 +210,6 @@ export function unreadLabels(stack: Stack): Remark[] {
   ];
 }
 
-/** Laid as a mist, by its tool. */
-const isSprayed = ({ tool }: Pick<Layer, "tool">): boolean =>
-  tool === "airbrush" || tool === "spray";
-
-/** SAFE-14: what is not for the skin of a child. */
-export function tooStrongForChildren(stack: Stack): Remark[] {
-  const { person, products } = stack.context;
-  if (!isChild(person)) return [];
-  return stack.look.layers.flatMap((layer): Remark[] => {
-    const where = { layerId: layer.id, zones: layer.zones };
-    const recipe = recipeOf(layer, products).map(({ product }) => product);
-    const key = materialOf(layer, products);
-    const years = isSmall(person) ? "under twelve" : "under sixteen";
-    const out = {
-      fix: { op: "removeLayer", id: layer.id } as const,
-      fixLabel: `Take out ${layer.name}`,
-    };
-    const found: Remark[] = recipe.flatMap((product): Remark[] => {
-      const severity = tooYoungFor(product.material, person);
-      const isStop = severity === "stop" || (isSmall(person) && product.grade !== "cosmetic");
-      if (!severity && !isStop) return [];
-      return [
-        {
-          rule: "SAFE-14",
-          severity: isStop ? "stop" : "caution",
-          where,
-          message: `${person.name} is ${years}, and ${product.name} is ${material(product.material).label}: ${isStop ? "it is not for a child's skin" : "ask a parent, test it first, and take a milder paint where one will do"}.`,
-          ...(isStop && swapOrRemove(stack, layer, product)),
-        },
-      ];
-    });
-    const byKind = recipe.length || !key ? null : tooYoungFor(key, person);
-    if (byKind && key)
-      found.push({
-        rule: "SAFE-14",
-        severity: byKind,
-        where,
-        message: `${person.name} is ${years}: ${material(key).label} is not for a child's skin.`,
-        ...(byKind === "stop" && out),
-      });
-    const nearEyes = layer.zones.filter((zone) => zoneInfo(zone).flags.includes("eye"));
-    if (isSmall(person) && key === "glitter" && nearEyes.length)
-      found.push({
-        rule: "SAFE-14",
-        severity: "stop",
-        where: { layerId: layer.id, zones: nearEyes },
-        message: `${person.name} is under twelve: glitter stays away from the eyes (${zoneWords(nearEyes)}).`,
-        ...withoutZones(stack, layer, nearEyes),
-      });
-    const onFace = layer.zones.some((zone) => zoneInfo(zone).part === "head");
-    if (isSprayed(layer) && onFace)
-      found.push({
-        rule: "SAFE-14",
-        severity: "caution",
-        where,
-        message: `${layer.name} is sprayed near a child's face: spray it on a puff, away from them, and lay it with that.`,
-      });
-    return found;
-  });
-}
-
 /** SAFE-2: products of this look that nobody has tested on this person yet. */
 export function untested(stack: Stack): Remark[] {
   const { person } = stack.context;
@@ -299,36 +231,6 @@ export function untested(stack: Stack): Remark[] {
   ];
 }
 
-/** Zones where this material or product must not lie, whatever the rule. */
-export function misplaced(
-  layer: Pick<Layer, "zones">,
-  key: MaterialKey,
-  product: Product | null,
-): ZoneId[] {
-  const dyed = product ? dyedSkin(product, layer.zones) : [];
-  return [...new Set([...nearEyesOrMouth(layer, key, product), ...dyed])];
-}
-
-/** Zones of eyes, lips and mouth where this material or product must not lie (SAFE-3). */
-function nearEyesOrMouth(
-  layer: Pick<Layer, "zones">,
-  key: MaterialKey,
-  product: Product | null,
-): ZoneId[] {
-  return layer.zones.filter((id) => {
-    const zone = zoneInfo(id);
-    const eye = zone.flags.includes("eye");
-    const lips = zone.group === "lips";
-    if (eye && (keptOutOf(key, "eye") || (product !== null && !product.eyeSafe))) return true;
-    if (
-      lips &&
-      (keptOutOf(key, "lips") || keptOutOf(key, "mouth") || (product !== null && !product.lipSafe))
-    )
-      return true;
-    return zone.flags.includes("mouth") && keptOutOf(key, "mouth");
-  });
-}
-
 /**
  * The layer with other marks, on the zones they then lie on; null where its paint may not go there.
  * Every mend that moves, sizes or turns a mark goes through this.
@@ -342,140 +244,15 @@ export function withMarks(
   const reached = (change.zones ?? []).filter((zone) => !layer.zones.includes(zone));
   const key = materials.get(layer.id);
   const products = recipeOf(layer, context.products).map(({ product }) => product);
+  const bare = leftBare(context);
+  if (reached.some((zone) => bare.has(zone))) return null;
   const isShut = (product: Product | null) => {
     const material = product?.material ?? key;
-    if (!material) return false;
-    if (TEARS_HAIR.includes(material) && reached.some(hasHair)) return true;
-    return misplaced({ zones: reached }, material, product).length > 0;
+    return material !== undefined && misplaced({ zones: reached }, material, product).length > 0;
   };
   return (products.length ? products : [null]).some(isShut)
     ? null
     : { op: "changeLayer", id: layer.id, change };
-}
-
-/** SAFE-3: eyes and mouth. */
-export function eyesAndMouth(stack: Stack): Remark[] {
-  return stack.look.layers.flatMap((layer): Remark[] => {
-    const key = materialOf(layer, stack.context.products);
-    if (!key) return [];
-    const products = recipeOf(layer, stack.context.products).map(({ product }) => product);
-    const offending = (products.length ? products : [null])
-      .map((product) => ({
-        product,
-        zones: nearEyesOrMouth(layer, product?.material ?? key, product),
-      }))
-      .filter(({ zones }) => zones.length);
-    return offending.map(({ product, zones }): Remark => {
-      const name = product?.name ?? material(key).label;
-      const alcohol =
-        material(product?.material ?? key).solvent === "alcohol" &&
-        keptOutOf(product?.material ?? key, "eye");
-      const why = alcohol
-        ? "alcohol and its vapour stay out of the eye and mouth zones"
-        : zones.some((zone) => zoneInfo(zone).flags.includes("eye"))
-          ? "it is not marked eye-grade"
-          : "it is not marked lip-grade";
-      return {
-        rule: "SAFE-3",
-        severity: "stop",
-        where: { layerId: layer.id, zones },
-        message: `${name} is on ${zoneWords(zones)}: ${why}.`,
-        ...withoutZones(stack, layer, zones),
-      };
-    });
-  });
-}
-
-/** Brow and scalp, whose hair adhesive tears out. */
-export const hasHair = (zone: ZoneId): boolean =>
-  zoneInfo(zone).kind === "brow" || zoneInfo(zone).group === "scalp";
-
-const TEARS_HAIR: readonly MaterialKey[] = [
-  "medicalAdhesive",
-  "thickenedAdhesive",
-  "latex",
-  "adhesiveAcrylic",
-  "sculptingWax",
-];
-
-/** BROW-2: adhesives and latex off brow and scalp hair. */
-export function adhesiveOnHair(stack: Stack): Remark[] {
-  return stack.look.layers.flatMap((layer): Remark[] => {
-    const keys = recipeOf(layer, stack.context.products).map(({ product }) => product.material);
-    const key = [...keys, materialOf(layer, stack.context.products)].find(
-      (candidate) => candidate && TEARS_HAIR.includes(candidate),
-    );
-    // Over a cap or a piece it does not touch the hair.
-    const under = stack.look.layers.slice(0, stack.look.layers.indexOf(layer)).filter((lower) => {
-      const lowerKey = stack.materials.get(lower.id);
-      return lowerKey && isPiece(lowerKey);
-    });
-    const hairy = layer.zones.filter(
-      (zone) => hasHair(zone) && !under.some((piece) => piece.zones.includes(zone)),
-    );
-    if (!key || !hairy.length) return [];
-    return [
-      {
-        rule: "BROW-2",
-        severity: "stop",
-        where: { layerId: layer.id, zones: hairy },
-        message: `${material(key).label} on ${zoneWords(hairy)} tears the hair out when it comes off. Use glue stick or brow wax there.`,
-        ...withoutZones(stack, layer, hairy),
-      },
-    ];
-  });
-}
-
-/** SAFE-8: under three nothing but a small cheek design; under sixteen a parent consents. */
-export function children(stack: Stack): Remark[] {
-  const { person } = stack.context;
-  if (!isChild(person) || !stack.look.layers.length) return [];
-  const consent: Remark[] = person.guardianConsent
-    ? []
-    : [
-        {
-          rule: "SAFE-8",
-          severity: "caution",
-          where: { zones: [] },
-          message: `${person.name} is ${person.ageYears}: a parent or guardian must be present and agree. Note it on the person's card.`,
-        },
-      ];
-  if (!isTooSmall(person)) return consent;
-  const tooMuch = stack.look.layers.flatMap((layer): Remark[] => {
-    const zones = layer.zones.filter(
-      (zone) => zoneInfo(zone).kind !== "cheekApple" && zoneInfo(zone).kind !== "handBack",
-    );
-    return zones.length
-      ? [
-          {
-            rule: "SAFE-8",
-            severity: "stop",
-            where: { layerId: layer.id, zones },
-            message: `${person.name} is under three: no face paint, at most a small design on the cheek or the back of the hand.`,
-            ...withoutZones(stack, layer, zones),
-          },
-        ]
-      : [];
-  });
-  return [...consent, ...tooMuch];
-}
-
-/** SAFE-5: alcohol and sprays in the plan. */
-export function flammable(stack: Stack): Remark[] {
-  const layers = stack.look.layers.filter((layer) => {
-    const key = materialOf(layer, stack.context.products);
-    return key !== null && material(key).flammable;
-  });
-  return layers.length
-    ? [
-        {
-          rule: "SAFE-5",
-          severity: "tip",
-          where: { zones: [] },
-          message: `${layers.map((layer) => layer.name).join(" and ")} burn${layers.length === 1 ? "s" : ""} until dry: air the room, no flame, cigarette or hot dryer near.`,
-        },
-      ]
-    : [];
 }
 
 /** SAFE-2, SAFE-3: a paint system chosen by hand that this person may not have, or that may not go round their eyes or on their lips. */
@@ -511,7 +288,7 @@ export function unsafeSystem(stack: Stack): Remark[] {
       .map((allergen) => ({ key, allergen })),
   );
   const shut = [
-    [system.eyes, "eye", "round the eyes"],
+    [system.eyes, "eyes", "round the eyes"],
     [system.lips, "lips", "on the lips"],
   ] as const;
   const young = used.filter((key) => tooYoungFor(key, person) === "stop");
@@ -531,7 +308,7 @@ export function unsafeSystem(stack: Stack): Remark[] {
       ...fix,
     })),
     ...shut
-      .filter(([key, zone]) => keptOutOf(key, zone) || (zone === "lips" && keptOutOf(key, "mouth")))
+      .filter(([key, place]) => BANS[place].why(key, null) !== null)
       .map(([key, , words]): Remark => ({
         rule: "SAFE-3",
         severity: "stop",

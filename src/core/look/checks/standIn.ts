@@ -40,7 +40,7 @@ export function helperLayer(
 ): { layer: Layer; patch: LookPatch } | null {
   const found = helperFor(stack, o.key);
   if (!found) return null;
-  const zones = allowedZones(o.zones, o.key, found.product);
+  const zones = allowedZones(o.zones, o.key, found.product, stack.context);
   if (!zones.length) return null;
   const tool = toolsFor(o.key)[0] ?? "flatBrush";
   const layer: Layer = {

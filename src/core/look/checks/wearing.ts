@@ -279,7 +279,8 @@ function otherKind(
         isPaintType(product.material) &&
         fits(product.material) &&
         isWearable(product, stack.context.person) &&
-        allowedZones(layer.zones, product.material, product).length === layer.zones.length &&
+        allowedZones(layer.zones, product.material, product, stack.context).length ===
+          layer.zones.length &&
         meets(product),
     )
     .map((product) => ({

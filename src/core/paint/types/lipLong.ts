@@ -21,7 +21,7 @@ export const lipLong: PaintType = {
   stain: 0.4,
   goodFor: ["lips"],
   cosmetic: true,
-  keepout: ["eye", "hair"],
+  keepout: ["eye"],
   allergens: [],
   mayContain: ["lanolin", "propolis", "fragrance"],
   flammable: false,

@@ -21,7 +21,7 @@ export const toothLacquer: PaintType = {
   stain: 0.1,
   goodFor: ["teeth"],
   cosmetic: true,
-  keepout: ["eye", "lips", "hair"],
+  keepout: ["eye", "lips"],
   allergens: [],
   mayContain: ["acrylates"],
   flammable: true,

@@ -1,0 +1,118 @@
+import { zoneInfo, type ZoneId, type ZoneInfo } from "../anatomy";
+import type { Brief } from "../brief";
+import { hairDyeOf, keptOutOf, material, type MaterialKey, type Product } from "../paint";
+import type { Person } from "../people";
+import type { RuleId } from "../rules";
+
+/** Parts of a body at which a kind, or what its label says, may forbid a product. */
+export type Place = "hair" | "eyes" | "nearEyes" | "lips" | "nearLips" | "mouth" | "skin";
+
+interface Ban {
+  readonly rule: Extract<RuleId, "BROW-2" | "SAFE-3" | "SAFE-11">;
+  readonly has: (zone: ZoneInfo) => boolean;
+  /** Why it may not lie there, as words after a colon; null where it may. `product` is null for a kind of which no product is chosen. */
+  readonly why: (key: MaterialKey, product: Product | null) => string | null;
+}
+
+const isHairy = ({ kind, group }: ZoneInfo) => kind === "brow" || group === "scalp";
+
+/** Brow and scalp: the hair line is hair too (BROW-2). */
+export const hasHair = (zone: ZoneId): boolean => isHairy(zoneInfo(zone));
+
+const byKind = (key: MaterialKey) =>
+  material(key).solvent === "alcohol"
+    ? "alcohol and its vapour stay out of the eye and mouth zones"
+    : "its kind is kept out of there";
+
+/** The one table of what may not touch hair, eyes, lips and skin: checks, mends, suggestions and advice ask here. */
+export const BANS: Readonly<Record<Place, Ban>> = {
+  hair: {
+    rule: "BROW-2",
+    has: isHairy,
+    why: (key) => (keptOutOf(key, "hair") ? "it tears the hair out when it comes off" : null),
+  },
+  eyes: {
+    rule: "SAFE-3",
+    has: ({ flags }) => flags.includes("eye"),
+    why: (key, product) => {
+      if (keptOutOf(key, "eye")) return byKind(key);
+      return product && !product.eyeSafe ? "it is not marked eye-grade" : null;
+    },
+  },
+  nearEyes: {
+    rule: "SAFE-3",
+    has: ({ kind, flags }) => kind === "brow" || flags.includes("eye"),
+    why: (_, product) =>
+      product?.keepFrom.includes("eyes") ? "its label says to keep it away from the eyes" : null,
+  },
+  lips: {
+    rule: "SAFE-3",
+    has: ({ group }) => group === "lips",
+    why: (key, product) => {
+      if (keptOutOf(key, "lips") || keptOutOf(key, "mouth")) return byKind(key);
+      return product && !product.lipSafe ? "it is not marked lip-grade" : null;
+    },
+  },
+  nearLips: {
+    rule: "SAFE-3",
+    has: ({ group, flags }) => group === "lips" || flags.includes("mouth"),
+    why: (_, product) =>
+      product?.keepFrom.includes("lips") ? "its label says to keep it away from the lips" : null,
+  },
+  mouth: {
+    rule: "SAFE-3",
+    has: ({ flags }) => flags.includes("mouth"),
+    why: (key) => (keptOutOf(key, "mouth") ? byKind(key) : null),
+  },
+  skin: {
+    rule: "SAFE-11",
+    // Hair colour may go on brows, a hair dye in the hair of the head alone.
+    has: ({ group }) => group !== "scalp",
+    why: (_, product) => (product && hairDyeOf(product) ? "it must not go on skin" : null),
+  },
+};
+const PLACES = Object.keys(BANS) as Place[];
+
+/** Zones in which a kind or product may not lie, each with the first reason, of some places or of all. */
+export function bannedZones(
+  zones: readonly ZoneId[],
+  key: MaterialKey,
+  product: Product | null,
+  places: readonly Place[] = PLACES,
+): Map<ZoneId, { rule: Ban["rule"]; why: string }> {
+  const banned = new Map<ZoneId, { rule: Ban["rule"]; why: string }>();
+  for (const place of places) {
+    const { rule, has, why } = BANS[place];
+    const words = why(key, product);
+    if (words === null) continue;
+    for (const zone of zones)
+      if (!banned.has(zone) && has(zoneInfo(zone))) banned.set(zone, { rule, why: words });
+  }
+  const isDye = product?.material === "hairColour" && product.isHairDye !== false;
+  if (isDye && places.includes("skin"))
+    for (const zone of zones)
+      if (!banned.has(zone) && !hasHair(zone))
+        banned.set(zone, { rule: "SAFE-11", why: "it counts as hair dye on skin" });
+  return banned;
+}
+
+/** Zones of a layer in which a kind or product may not lie, whatever the rule. */
+export const misplaced = (
+  { zones }: { readonly zones: readonly ZoneId[] },
+  key: MaterialKey,
+  product: Product | null,
+): ZoneId[] => [...bannedZones(zones, key, product).keys()];
+
+/** Areas of this person that nobody paints: by their card, and by what they said today (SAFE-7, SAFE-13). */
+export function leftBare({
+  person,
+  brief,
+}: {
+  readonly person: Pick<Person, "concerns">;
+  readonly brief: Pick<Brief, "bareToday">;
+}): ReadonlySet<ZoneId> {
+  return new Set([
+    ...brief.bareToday,
+    ...person.concerns.flatMap(({ unpainted, zones }) => (unpainted ? zones : [])),
+  ]);
+}

@@ -1,0 +1,118 @@
+"use client";
+
+import { useState } from "react";
+import { boothCheck, type BoothAnswers } from "@/core/advice";
+import { HEALTH, type Health } from "@/core/brief";
+import { reactionPlan } from "@/core/look";
+import { ALLERGENS, paintType, type Allergen } from "@/core/paint";
+import type { StudioSettings } from "@/core/studio";
+
+const AGES = [
+  [2, "under 3"],
+  [7, "3 to 11"],
+  [13, "12 to 15"],
+  [30, "16 and over"],
+] as const;
+const USUAL: BoothAnswers = { ageYears: 7, allergies: [], health: [], consent: false };
+const HEADS = {
+  paint: "Go on.",
+  small: "A small design only.",
+  wait: "Not yet.",
+} as const;
+
+const toggled = <T,>(list: readonly T[], one: T): T[] =>
+  list.includes(one) ? list.filter((other) => other !== one) : [...list, one];
+
+/** Four questions to whoever sits down at a booth, and what the answers mean. Nothing of it is kept. */
+export function BoothCheck({ settings }: { settings: StudioSettings }) {
+  const [answers, setAnswers] = useState(USUAL);
+  const verdict = boothCheck(answers);
+  const tap = (label: string, isOn: boolean, onTap: () => void) => (
+    <button
+      key={label}
+      type="button"
+      aria-pressed={isOn}
+      className={`btn min-h-11 ${isOn ? "btn-primary" : ""}`}
+      onClick={onTap}
+    >
+      {label}
+    </button>
+  );
+  return (
+    <section aria-label="Ask before the first stroke" className="card-plain mt-6 p-4">
+      <h2 className="text-xl">Ask before the first stroke</h2>
+      <p className="muted text-sm">Each who sits down at a booth. Nothing of it is kept.</p>
+      <div className="mt-3 flex flex-col gap-3">
+        <fieldset>
+          <legend className="label-line mb-1">How old?</legend>
+          <div className="flex flex-wrap gap-2">
+            {AGES.map(([ageYears, label]) =>
+              tap(label, answers.ageYears === ageYears, () => setAnswers({ ...answers, ageYears })),
+            )}
+          </div>
+        </fieldset>
+        <fieldset>
+          <legend className="label-line mb-1">Skin and health today?</legend>
+          <div className="flex flex-wrap gap-2">
+            {(Object.keys(HEALTH) as Health[]).map((key) =>
+              tap(HEALTH[key], answers.health.includes(key), () =>
+                setAnswers({ ...answers, health: toggled(answers.health, key) }),
+              ),
+            )}
+          </div>
+        </fieldset>
+        <label className="text-sm">
+          <span className="label-line">Allergic to anything?</span>
+          <select
+            className="select w-full sm:w-72"
+            value=""
+            onChange={({ target }) =>
+              target.value &&
+              setAnswers({
+                ...answers,
+                allergies: toggled(answers.allergies, target.value as Allergen),
+              })
+            }
+          >
+            <option value="">
+              {answers.allergies.length
+                ? answers.allergies.map((key) => ALLERGENS[key]).join(", ")
+                : "nothing known"}
+            </option>
+            {Object.entries(ALLERGENS).map(([key, label]) => (
+              <option key={key} value={key}>
+                {answers.allergies.includes(key as Allergen) ? `take out: ${label}` : label}
+              </option>
+            ))}
+          </select>
+        </label>
+        {answers.ageYears < 16 && (
+          <div>
+            {tap("A parent or guardian is here and agrees", answers.consent, () =>
+              setAnswers({ ...answers, consent: !answers.consent }),
+            )}
+          </div>
+        )}
+      </div>
+      <div role="status" className="mt-3 border-2 border-base-content p-3">
+        <p className="text-lg font-bold">{HEADS[verdict.may]}</p>
+        {verdict.why.length > 0 && (
+          <ul className="list-disc pl-5">
+            {verdict.why.map((line) => (
+              <li key={line}>{line}</li>
+            ))}
+          </ul>
+        )}
+        {verdict.leaveOut.length > 0 && (
+          <p className="mt-1">
+            Leave in the case: {verdict.leaveOut.map((key) => paintType(key).label).join(", ")}.
+          </p>
+        )}
+        <p className="muted mt-2 text-sm">{reactionPlan(settings)}</p>
+      </div>
+      <button type="button" className="btn mt-3" onClick={() => setAnswers(USUAL)}>
+        Next in the queue
+      </button>
+    </section>
+  );
+}
