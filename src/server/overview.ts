@@ -193,6 +193,7 @@ export interface Today {
     readonly name: string;
     readonly left: number;
     readonly size: number;
+    readonly counted: Product["counted"];
   }>;
   /** What the next jobs are short of, and when it has to be ordered. */
   readonly orders: readonly {
@@ -406,7 +407,15 @@ export async function loadToday(): Promise<Today> {
       onShelf.flatMap((product) => {
         const left = all.stock.get(product.id) ?? 0;
         return isLow(product, left)
-          ? [{ id: product.id, name: product.name, left, size: product.sizeGrams }]
+          ? [
+              {
+                id: product.id,
+                name: product.name,
+                left,
+                size: product.sizeGrams,
+                counted: product.counted,
+              },
+            ]
           : [];
       }),
     ),

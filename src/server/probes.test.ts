@@ -10,6 +10,7 @@ import { ProductSchema, toolsFor, type MaterialKey, type ProductFields } from "@
 import { PersonSchema, STAND_IN, type PersonFields } from "@/core/people";
 import { contextOf } from "@/core/record";
 import type { RuleId } from "@/core/rules";
+import type { StudioSettings } from "@/core/studio";
 import { aLayer } from "@/core/testing";
 import { contentOf, findLook, findPerson, listProducts, openStore } from "@/store";
 import { callCalendar, callOf } from "./calendar";
@@ -17,6 +18,7 @@ import { loadChair } from "./chair";
 import { ingredientSheet } from "./ingredientSheet";
 import { saveDesign, startLook } from "./looks";
 import { createPerson } from "./people";
+import { changeSettings, settings } from "./settings";
 import { createProduct } from "./shelf";
 import { importStudio } from "./studioFile";
 import { replaceStudio, studio, today } from "./studio";
@@ -34,6 +36,8 @@ interface Probe {
   readonly expected: readonly (readonly [RuleId, "stop" | "caution"])[];
   /** Stopped by where it lies, not by what it is. */
   readonly byPlace?: true;
+  /** The studio's dressing room, where it matters. */
+  readonly room?: Partial<StudioSettings["room"]>;
   /** Rules that must not speak. */
   readonly silent?: readonly RuleId[];
 }
@@ -174,6 +178,103 @@ const PROBES: Readonly<Record<string, Probe>> = {
     byPlace: true,
     expected: [["SAFE-14", "stop"]],
   },
+  "medical adhesive on a bare brow": {
+    what: { material: "medicalAdhesive", colour: null, grade: "skinAdhesive", ...read },
+    where: ["browLeft"],
+    byPlace: true,
+    expected: [["BROW-2", "stop"]],
+  },
+  "spirit gum on a bare brow": {
+    what: { material: "spiritGum", colour: null, grade: "skinAdhesive", ...read },
+    where: ["browLeft"],
+    expected: [["BROW-2", "caution"]],
+  },
+  "a cheek with eczema, left bare by the card": {
+    who: { concerns: [{ what: "eczema", zones: ["cheekAppleLeft"], unpainted: true }] },
+    what: { material: "waterGlycerine", ...read },
+    byPlace: true,
+    expected: [["SAFE-7", "stop"]],
+  },
+  "a cheek with a scar that may be painted": {
+    who: { concerns: [{ what: "scar", zones: ["cheekAppleLeft"], unpainted: false }] },
+    what: { material: "waterGlycerine", ...read },
+    expected: [],
+    silent: ["SAFE-7"],
+  },
+  "a chin that is sore today": {
+    what: { material: "waterGlycerine", ...read },
+    where: ["chin"],
+    when: { bareToday: ["chin"], healthAsked: true },
+    byPlace: true,
+    expected: [["SAFE-7", "stop"]],
+  },
+  "a label that says to keep it away from the eyes, on a brow": {
+    what: { material: "waterGlycerine", keepFrom: ["eyes"], ...read },
+    where: ["browLeft"],
+    byPlace: true,
+    expected: [["SAFE-3", "stop"]],
+  },
+  "a fluorescent lid, its label unread": {
+    what: { material: "waterGlycerine", finish: "fluorescent", eyeSafe: true },
+    where: ["upperLidLeft"],
+    expected: [
+      ["SAFE-15", "caution"],
+      ["SAFE-12", "caution"],
+    ],
+  },
+  "the same lid, its label read": {
+    what: { material: "waterGlycerine", finish: "fluorescent", eyeSafe: true, ...read },
+    where: ["upperLidLeft"],
+    expected: [],
+    silent: ["SAFE-15", "SAFE-12"],
+  },
+  "a lid with a pigment that is not listed for eyes": {
+    what: { material: "powder", eyeSafe: true, colourIndex: ["CI 45410"], ...read },
+    where: ["upperLidLeft"],
+    expected: [["SAFE-15", "caution"]],
+  },
+  "a red whose label lists CI 75470, on an allergy to carmine": {
+    who: { allergies: ["carmine"] },
+    what: { material: "pencil", colour: "#a02030", colourIndex: ["CI 75470"], ...read },
+    expected: [["SAFE-2", "stop"]],
+  },
+  "craft glitter that was put down as cosmetic": {
+    what: { material: "glitter", glitter: "craft", ...read },
+    expected: [["SAFE-1", "stop"]],
+  },
+  "glitter on a lid, and nobody has said what it is cut from": {
+    what: { material: "glitter", eyeSafe: true, ...read },
+    where: ["upperLidLeft"],
+    expected: [["SAFE-15", "caution"]],
+  },
+  "asthma by the card, and powder": {
+    who: { asthma: true },
+    what: { material: "powder", ...read },
+    expected: [["SAFE-13", "caution"]],
+  },
+  "a cold sore said today, and lip colour": {
+    what: { material: "lipLong", lipSafe: true, ...read },
+    where: ["upperLip"],
+    when: { health: ["coldSore"], healthAsked: true },
+    expected: [["SAFE-13", "caution"]],
+  },
+  "alcohol colour in a room that nothing airs": {
+    what: { material: "alcoholActivated", ...read },
+    room: { ventilation: "none" },
+    expected: [["SAFE-5", "caution"]],
+  },
+  "powder near a child of two": {
+    who: child(2),
+    what: { material: "powder", ...read },
+    expected: [["SAFE-6", "caution"]],
+  },
+  "a child of whom a parent has agreed today": {
+    who: { ageYears: 8 },
+    what: { material: "waterGlycerine", ...read },
+    when: { consent: { who: "Ada Moor, mother", on: "2026-06-01", to: "a leaf" } },
+    expected: [],
+    silent: ["SAFE-8"],
+  },
   "a painted body dancing five hours at 33 °C in the sun": {
     what: { material: "waterGlycerine", ...read },
     when: hot,
@@ -217,7 +318,11 @@ const tomorrow = () =>
   new Date(Date.parse(`${today()}T12:00:00Z`) + 86_400_000).toISOString().slice(0, 10);
 
 /** Puts a probe into the studio as a painter would: person, product, look, its layer. */
-async function set({ who, what, where, when }: Probe) {
+async function set({ who, what, where, when, room }: Probe) {
+  if (room) {
+    const { version, fields } = await settings();
+    await changeSettings({ version, fields: { ...fields, room: { ...fields.room, ...room } } });
+  }
   const person = await createPerson(PersonSchema.parse({ ...somebody, name: "Probe", ...who }));
   const product = await createProduct(productOf(what));
   const brief = { ...USUAL_BRIEF, curtainAt: `${tomorrow()}T19:30:00+00:00`, ...when };
@@ -290,6 +395,13 @@ describe.each(Object.entries(PROBES))("%s", (_, probe) => {
     await replaceStudio(() => openStore(newFolder()));
     await importStudio(sent(whole), nobody());
     expect(await prints(lookId, jobId)).toEqual([status, status, status]);
+    const there = await loadWorkspace(lookId, jobId);
+    if (!there) throw new Error("did not come along");
+    expect(
+      checkLook(there.look.design, contextOf(there)).map(
+        ({ rule, severity }) => `${rule} ${severity}`,
+      ),
+    ).toEqual(said);
     await replaceStudio(() => openStore(newFolder()));
   });
 });

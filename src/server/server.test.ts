@@ -7,7 +7,7 @@ import { NOTHING_SAID } from "@/core/paint";
 import { STAND_IN } from "@/core/people";
 import { aLayer } from "@/core/testing";
 import { sql } from "kysely";
-import { countLooks, findLook, listJobs, listPeople } from "@/store";
+import { countLooks, findJob, findLook, findPerson, listJobs, listPeople } from "@/store";
 import { loadDemoWhenEmpty } from "./demo";
 import { changeJob, copyLook, lookNames, newJob, saveDesign, startLook, takeLayer } from "./looks";
 import { loadToday, lookCards } from "./overview";
@@ -99,6 +99,7 @@ describe("demo", () => {
       steps: [],
       verdict: "timed",
       reaction: "",
+      reacted: false,
       rehearsal: true,
       interruptions: [],
       fits: null,
@@ -110,6 +111,12 @@ describe("demo", () => {
     expect((await loadToday()).unrecorded).toHaveLength(1);
     await takeDown({ ...taken, rehearsal: false, verdict: "worn" });
     expect((await loadToday()).unrecorded).toEqual([]);
+    // A reaction goes to the card of whoever had it: patch tests from before count no longer.
+    const job = await findJob(await studio(), "sundog-dress");
+    const cardOf = async () => findPerson(await studio(), job?.personId ?? "");
+    expect((await cardOf())?.reactedOn).toBeNull();
+    await takeDown({ ...taken, reaction: "red at the jaw", reacted: true, rehearsal: false });
+    expect((await cardOf())?.reactedOn).toBe(today.date);
     for (const order of today.orders) {
       expect(order.missing).toBeGreaterThan(0);
       expect(order.by < (today.next.at(-1)?.job?.brief.curtainAt ?? "")).toBe(true);

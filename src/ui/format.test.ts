@@ -1,4 +1,12 @@
-import { bytesWords, clock, dayWords, gramsWords, minutesWords, money } from "./format";
+import {
+  amountWords,
+  bytesWords,
+  clock,
+  dayWords,
+  gramsWords,
+  minutesWords,
+  money,
+} from "./format";
 
 describe("words for figures", () => {
   it.each([
@@ -21,6 +29,7 @@ describe("words for figures", () => {
     [-2, "-2.0 g"],
   ])("%p g are %p", (grams, words) => {
     expect(gramsWords(grams)).toBe(words);
+    expect(amountWords(grams, "grams")).toBe(words);
   });
   it("reads clock and day as they were written, whatever the machine's zone", () => {
     expect(clock("2026-11-25T19:30:00+13:00")).toBe("19:30");
@@ -44,4 +53,13 @@ describe("how large a file is", () => {
   it("never says nothing of what is there", () => {
     for (const bytes of [1, 10, 100, 1000]) expect(bytesWords(bytes)).not.toMatch(/^0/);
   });
+});
+
+describe("what is counted", () => {
+  it.each([
+    [1, "1 piece"],
+    [3, "3 pieces"],
+    [0, "0 pieces"],
+    [-1, "-1 piece"],
+  ])("%s is %s", (amount, words) => expect(amountWords(amount, "pieces")).toBe(words));
 });

@@ -14,6 +14,13 @@ export function gramsWords(grams: number): string {
   return `${Math.abs(grams) < 10 ? grams.toFixed(1) : Math.round(grams)} g`;
 }
 
+/** "12 g", "3 pieces": so much of what is weighed, or counted. */
+export const amountWords = (amount: number, counted: "grams" | "pieces"): string => {
+  if (counted === "grams") return gramsWords(amount);
+  const whole = Math.round(amount);
+  return Math.abs(whole) === 1 ? `${whole} piece` : `${whole} pieces`;
+};
+
 /** Clock time of an ISO moment, on the clock it was written for. */
 export const clock = (iso: string): string => iso.slice(11, 16);
 

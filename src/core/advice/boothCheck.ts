@@ -1,7 +1,7 @@
 import { HEALTH, type Health } from "../brief";
-import { ALLERGENS, material, PAINT_TYPE_KEYS, type Allergen, type PaintTypeKey } from "../paint";
+import { ALLERGENS, PAINT_TYPE_KEYS, type Allergen, type PaintTypeKey } from "../paint";
 import { isChild, isSmall, isTooSmall } from "../people";
-import { tooYoungFor } from "../look";
+import { mayHoldKind } from "../look";
 
 /** What one asks of each who sits down at a booth, before the first stroke. */
 export interface BoothAnswers {
@@ -38,10 +38,6 @@ const SAYS: Readonly<Partial<Record<Health, string>>> = {
  */
 export function boothCheck({ ageYears, allergies, health, consent }: BoothAnswers): BoothVerdict {
   const who = { ageYears };
-  const mayHold = (key: PaintTypeKey) => {
-    const { allergens, mayContain } = material(key);
-    return [...allergens, ...mayContain].some((one) => allergies.includes(one));
-  };
   const mustWait = isChild(who) && !consent;
   const why: (string | false | undefined)[] = [
     mustWait && "A parent or guardian has to be here and agree first.",
@@ -54,6 +50,8 @@ export function boothCheck({ ageYears, allergies, health, consent }: BoothAnswer
   return {
     may: mustWait ? "wait" : isTooSmall(who) ? "small" : "paint",
     why: why.filter((line): line is string => Boolean(line)),
-    leaveOut: PAINT_TYPE_KEYS.filter((key) => tooYoungFor(key, who) === "stop" || mayHold(key)),
+    leaveOut: PAINT_TYPE_KEYS.filter(
+      (key) => !mayHoldKind(key, { ageYears, allergies: [...allergies] }),
+    ),
   };
 }

@@ -122,8 +122,8 @@ describe("paintNeeded", () => {
 describe("shortage", () => {
   it("is what is missing, never less than nothing, whatever the ledger says", () => {
     const needs = [
-      { productId: "a", material: "cream", name: "A", grams: 5, layers: [] },
-      { productId: null, material: "cream", name: "any", grams: 2, layers: [] },
+      { productId: "a", material: "cream", name: "A", counted: "grams", grams: 5, layers: [] },
+      { productId: null, material: "cream", name: "any", counted: "grams", grams: 2, layers: [] },
     ] as const;
     const missing = (left: number) =>
       shortage(needs, new Map([["a", left]])).map((entry) => entry.missing);

@@ -13,7 +13,7 @@ import {
   type Prediction,
   touched,
 } from "../look";
-import { filmPerCoat, material, TOOLS, type MaterialKey } from "../paint";
+import { filmPerCoat, material, TOOLS, type MaterialKey, type ProductFields } from "../paint";
 
 /** A faded edge thins to nothing over part of the zone: so much of a full film on average. Common practice, no published source. */
 const FADED_SHARE = 0.7;
@@ -38,7 +38,9 @@ export interface Need {
   readonly productId: string | null;
   readonly material: MaterialKey;
   readonly name: string;
+  /** Grams, or pieces of what is counted. */
   readonly grams: number;
+  readonly counted: ProductFields["counted"];
   readonly layers: readonly string[];
 }
 
@@ -71,6 +73,7 @@ export function paintNeeded(
       material: MaterialKey;
       name: string;
       grams: number;
+      counted: ProductFields["counted"];
       layers: string[];
     }
   >();
@@ -86,6 +89,7 @@ export function paintNeeded(
           productId: product.id,
           material: product.material,
           name: product.name,
+          counted: product.counted,
           share: parts / whole,
         }))
       : [
@@ -94,12 +98,14 @@ export function paintNeeded(
             productId: null,
             material: key,
             name: paintWords(layer, context.products),
+            counted: "grams" as const,
             share: 1,
           },
         ];
     for (const { id, share, ...rest } of shares) {
       const need = needs.get(id) ?? { ...rest, grams: 0, layers: [] };
-      need.grams += grams * share;
+      // A piece is used whole, however much of the skin it covers.
+      need.grams += rest.counted === "pieces" ? 1 : grams * share;
       need.layers.push(layer.name);
       needs.set(id, need);
     }

@@ -22,6 +22,7 @@ const need = (productId: string, grams: number) => ({
   material: "cream" as const,
   name: productId.toUpperCase(),
   grams,
+  counted: "grams" as const,
   layers: [],
 });
 const job = (jobId: string, on: string | null, ...needs: ReturnType<typeof need>[]): JobNeeds => ({

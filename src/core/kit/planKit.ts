@@ -13,7 +13,9 @@ export interface KitLine {
   readonly productId: string | null;
   readonly material: MaterialKey;
   readonly name: string;
+  /** Grams, or pieces of what is counted. */
   readonly grams: number;
+  readonly counted: Need["counted"];
   readonly left: number;
   readonly missing: number;
   /** Whole pots to buy. */
@@ -90,6 +92,7 @@ export function planKit(
       material: first.material,
       name: first.name,
       grams,
+      counted: first.counted,
       left,
       missing,
       pots,

@@ -44,7 +44,9 @@ export { coversBody } from "./coversBody";
 export {
   isForChildren,
   isWearable,
+  kindAllergens,
   mayHold,
+  mayHoldKind,
   objections,
   tooYoungFor,
   type Objection,

@@ -1,7 +1,7 @@
 import { zoneInfo, type ZoneId, type ZoneInfo } from "../anatomy";
 import type { Brief } from "../brief";
 import { hairDyeOf, keptOutOf, material, type MaterialKey, type Product } from "../paint";
-import type { Person } from "../people";
+import { isSmall, isTooSmall, type Person } from "../people";
 import type { RuleId } from "../rules";
 
 /** Parts of a body at which a kind, or what its label says, may forbid a product. */
@@ -96,13 +96,6 @@ export function bannedZones(
   return banned;
 }
 
-/** Zones of a layer in which a kind or product may not lie, whatever the rule. */
-export const misplaced = (
-  { zones }: { readonly zones: readonly ZoneId[] },
-  key: MaterialKey,
-  product: Product | null,
-): ZoneId[] => [...bannedZones(zones, key, product).keys()];
-
 /** Areas of this person that nobody paints: by their card, and by what they said today (SAFE-7, SAFE-13). */
 export function leftBare({
   person,
@@ -116,3 +109,41 @@ export function leftBare({
     ...person.concerns.flatMap(({ unpainted, zones }) => (unpainted ? zones : [])),
   ]);
 }
+
+/** Whoever is painted, and on what day: what decides where nothing may lie, whatever it is. */
+export interface Painted {
+  readonly person: Pick<Person, "concerns" | "ageYears">;
+  readonly brief: Pick<Brief, "bareToday">;
+}
+
+/** All that is painted on somebody under three (SAFE-8). */
+const SMALL_DESIGN: readonly ZoneInfo["kind"][] = ["cheekApple", "handBack"];
+
+/** Zones that the age of this person forbids: almost all under three, those near the eyes for glitter under twelve (SAFE-8, SAFE-14). */
+export function tooYoungOn(
+  zones: readonly ZoneId[],
+  key: MaterialKey,
+  person: Pick<Person, "ageYears">,
+): ZoneId[] {
+  return zones.filter((id) => {
+    const { kind, flags } = zoneInfo(id);
+    if (isTooSmall(person) && !SMALL_DESIGN.includes(kind)) return true;
+    return isSmall(person) && key === "glitter" && flags.includes("eye");
+  });
+}
+
+/** Zones in which a kind or product may not lie on this person today, whatever the rule: what checks stop, and what no mend, suggestion or advice proposes. */
+export const keptFrom = (
+  zones: readonly ZoneId[],
+  key: MaterialKey,
+  product: Product | null,
+  who: Painted,
+): ZoneId[] => {
+  const bare = leftBare(who);
+  const shut = new Set([
+    ...zones.filter((zone) => bare.has(zone)),
+    ...tooYoungOn(zones, key, who.person),
+    ...bannedZones(zones, key, product).keys(),
+  ]);
+  return zones.filter((zone) => shut.has(zone));
+};

@@ -15,7 +15,7 @@ import { freeLayerId } from "./patch";
 import { predict } from "./predict";
 import { ROLES, type Role } from "./roles";
 import { PLAIN_LAYER, type Layer, type Look, type PaintChoice } from "./schema";
-import { isWearable } from "./wearable";
+import { isWearable, mayHoldKind } from "./wearable";
 
 const ofKinds = (...kinds: string[]): ZoneId[] =>
   ZONES.filter((zone) => kinds.includes(zone.kind)).map((zone) => zone.id);
@@ -52,6 +52,31 @@ function groundTone(look: Look, context: LookContext): Lab {
   );
 }
 
+/** Paints that lie well as a base or a detail, the mildest first: what stands in where the usual kind may not be worn. */
+const STAND_INS: readonly MaterialKey[] = [
+  "waterGlycerine",
+  "waterWax",
+  "powder",
+  "cream",
+  "pencil",
+  "alcoholActivated",
+];
+
+/** The kind a layer of this role is painted with: as the role or the chosen system has it, or the first this person may wear. */
+function kindFor(
+  role: Role,
+  look: Look,
+  { person }: LookContext,
+  wearable: readonly Product[],
+): MaterialKey {
+  const usual = HELPER_FOR[role] ?? (role === "detail" ? look.system?.detail : look.system?.base);
+  const kinds = HELPER_FOR[role] ? [] : STAND_INS;
+  const mayBe = (key: MaterialKey) =>
+    wearable.some((product) => product.material === key) || mayHoldKind(key, person);
+  const all = [...(usual ? [usual] : []), ...kinds];
+  return all.find(mayBe) ?? all[0] ?? "waterGlycerine";
+}
+
 /**
  * A new layer of a role with everything filled in as a colleague would: the chosen system's kind of paint, the nearest product on the
  * shelf that this person may wear, the zones and tool that go with it.
@@ -60,10 +85,7 @@ export function suggestLayer(role: Role, look: Look, context: LookContext): Laye
   const wearable = [...context.products.values()].filter((product) =>
     isWearable(product, context.person),
   );
-  const wanted: MaterialKey =
-    HELPER_FOR[role] ??
-    (role === "detail" ? look.system?.detail : look.system?.base) ??
-    "waterGlycerine";
+  const wanted = kindFor(role, look, context, wearable);
   const ground = groundTone(look, context);
   const step = TONE_STEP[role] ?? 0;
   const target: Lab = [

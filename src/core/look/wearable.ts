@@ -55,6 +55,21 @@ export function tooYoungFor(
   return isSmall(person) ? "stop" : "caution";
 }
 
+/** What this person is allergic to that a kind is made of or often holds: without a product whose label says otherwise it counts as there. */
+export const kindAllergens = (
+  key: MaterialKey,
+  { allergies }: Pick<Person, "allergies">,
+): Allergen[] =>
+  [...material(key).allergens, ...material(key).mayContain].filter((one) =>
+    allergies.includes(one),
+  );
+
+/** Whether a person may have a kind of which no product is chosen. */
+export const mayHoldKind = (
+  key: MaterialKey,
+  person: Pick<Person, "allergies" | "ageYears">,
+): boolean => kindAllergens(key, person).length === 0 && tooYoungFor(key, person) !== "stop";
+
 /** A patch test that found a reaction. */
 const hasReacted = (id: string, { patchTests }: Pick<Person, "patchTests">): boolean =>
   patchTests.some((test) => test.productId === id && test.result === "reacted");

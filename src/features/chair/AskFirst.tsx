@@ -53,7 +53,7 @@ export function AskFirst({ given, context, home, label, onBegin }: AskFirstProps
           <p className="text-lg">Asked already today: these were the answers.</p>
         )}
         <div className="grid gap-4 text-lg">
-          <TodayFields at="" isChild={isChild({ ageYears })} today={given.today} />
+          <TodayFields at="" large isChild={isChild({ ageYears })} today={given.today} />
         </div>
         {stops.length > 0 && given.job ? (
           <Stopped jobId={given.job.id} stops={stops} home={home} read={() => form.getValues()} />

@@ -259,7 +259,7 @@ function Begin({
   const [trial, setTrial] = useState(rehearsal);
   const begins = finished ? "Begin again" : "Begin";
   return (
-    <div className="m-auto flex max-w-2xl flex-col gap-4 p-6">
+    <div className="m-auto flex w-full max-w-6xl flex-col gap-4 p-4 sm:p-6">
       <h1 className="text-4xl sm:text-5xl">
         {given.look.design.name}{" "}
         <span className="font-sans text-2xl font-normal">on {given.person.name}</span>
@@ -272,7 +272,22 @@ function Begin({
           notes, P pauses.
         </p>
       )}
-      <SafetyStrip notes={notes} className="text-lg" />
+      <div className={`grid items-start gap-4 ${given.job ? "lg:grid-cols-2" : "max-w-2xl"}`}>
+        <SafetyStrip
+          // What is asked stands beside it, to be answered.
+          notes={given.job ? notes.filter(({ kind }) => kind !== "health") : notes}
+          className="text-lg"
+        />
+        {given.job && (
+          <AskFirst
+            given={given}
+            context={context}
+            home={home}
+            label={begins}
+            onBegin={(answers) => onBegin(trial, answers)}
+          />
+        )}
+      </div>
       <label className="flex min-h-12 items-center gap-3 text-lg">
         <input
           type="checkbox"
@@ -282,15 +297,6 @@ function Begin({
         />
         A rehearsal, to be timed and not worn
       </label>
-      {given.job && (
-        <AskFirst
-          given={given}
-          context={context}
-          home={home}
-          label={begins}
-          onBegin={(answers) => onBegin(trial, answers)}
-        />
-      )}
       <div className="flex flex-wrap gap-3">
         {finished && (
           <Link className="btn btn-primary btn-lg" href={`${home}/record`}>

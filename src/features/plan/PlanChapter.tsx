@@ -11,7 +11,7 @@ import { SafetyStrip } from "@/parts/safety/SafetyStrip";
 import { FindingsList } from "@/parts/workspace/FindingsList";
 import { useWorking } from "@/parts/workspace/WorkspaceContext";
 import { Empty } from "@/ui/Empty";
-import { clock, dayWords, gramsWords, minutesWords } from "@/ui/format";
+import { clock, dayWords, amountWords, gramsWords, minutesWords } from "@/ui/format";
 import { Swatch } from "@/ui/Swatch";
 import { RemovalCard } from "./RemovalCard";
 import { TouchUps } from "./TouchUps";
@@ -368,13 +368,13 @@ function Kit({ plan }: { plan: Plan }) {
               <th scope="row" className="py-1.5 text-left font-semibold">
                 {need.name}
               </th>
-              <td className="text-right">{gramsWords(need.grams)}</td>
+              <td className="text-right">{amountWords(need.grams, need.counted)}</td>
               <td className="text-right">
-                {need.productId ? gramsWords(need.left) : "not chosen"}
+                {need.productId ? amountWords(need.left, need.counted) : "not chosen"}
               </td>
               <td className="pl-4">
                 {need.missing > 0.005 ? (
-                  <strong>short {gramsWords(need.missing)}</strong>
+                  <strong>short {amountWords(need.missing, need.counted)}</strong>
                 ) : (
                   "enough"
                 )}

@@ -5,20 +5,22 @@ import { useEffect, useState } from "react";
 import { FormProvider } from "react-hook-form";
 import { toast } from "sonner";
 import { MOVEMENT_KINDS, MovementSchema, WRITTEN_KINDS, type Movement } from "@/core/kit";
+import type { ProductFields } from "@/core/paint";
 import { NumberField, SelectField, TextField } from "@/parts/forms/controls";
 import { showRefusal, useZodForm } from "@/parts/forms/useZodForm";
-import { dayWords, gramsWords, money } from "@/ui/format";
+import { dayWords, amountWords, gramsWords, money } from "@/ui/format";
 import { send } from "@/ui/request";
 
 interface LedgerProps {
   productId: string;
+  counted: ProductFields["counted"];
   left: number;
   ledger: readonly Movement[];
   today: string;
 }
 
 /** Every gram that came and went; nothing is typed over. */
-export function Ledger({ productId, left, ledger, today }: LedgerProps) {
+export function Ledger({ productId, counted, left, ledger, today }: LedgerProps) {
   const router = useRouter();
   const fresh = {
     kind: "bought" as const,
@@ -47,14 +49,14 @@ export function Ledger({ productId, left, ledger, today }: LedgerProps) {
       toast(answer.refusal.title);
       return showRefusal(form, answer.refusal);
     }
-    toast(`${gramsWords(answer.value.left)} left`);
+    toast(`${amountWords(answer.value.left, counted)} left`);
     form.reset(fresh);
     router.refresh();
   });
   return (
     <section className="card-plain p-4 sm:p-5" aria-label="Ledger">
       <h2 className="text-lg">
-        Ledger: <strong>{gramsWords(left)}</strong> left
+        Ledger: <strong>{amountWords(left, counted)}</strong> left
       </h2>
       <Scale
         productId={productId}
@@ -77,7 +79,7 @@ export function Ledger({ productId, left, ledger, today }: LedgerProps) {
           />
           <NumberField
             name="grams"
-            label="Grams"
+            label={counted === "pieces" ? "Pieces" : "Grams"}
             hint="weighed: what the scale shows"
             className="w-44"
           />
@@ -121,7 +123,7 @@ export function Ledger({ productId, left, ledger, today }: LedgerProps) {
               <td>{MOVEMENT_KINDS[movement.kind]}</td>
               <td className="text-right">
                 {movement.delta >= 0 ? "+" : "−"}
-                {gramsWords(Math.abs(movement.delta))}
+                {amountWords(Math.abs(movement.delta), counted)}
               </td>
               <td className="pl-4">
                 {[

@@ -19,7 +19,7 @@ import type { JobHead, PlannedJob, Planning } from "@/server/kit";
 import type { ShelfItem } from "@/server/shelf";
 import { NumberInput } from "@/ui/NumberInput";
 import { Empty } from "@/ui/Empty";
-import { dayWords, gramsWords, money } from "@/ui/format";
+import { dayWords, amountWords, money } from "@/ui/format";
 import { Page } from "@/ui/Page";
 import { send } from "@/ui/request";
 import { Swatch } from "@/ui/Swatch";
@@ -377,12 +377,12 @@ function Line({
           )}
         </span>
       </th>
-      <td className="px-2 py-2 whitespace-nowrap">{gramsWords(line.grams)}</td>
+      <td className="px-2 py-2 whitespace-nowrap">{amountWords(line.grams, line.counted)}</td>
       <td className="px-2 py-2 whitespace-nowrap">
-        {line.productId ? gramsWords(line.left) : "not chosen"}
+        {line.productId ? amountWords(line.left, line.counted) : "not chosen"}
       </td>
       <td className="px-2 py-2">
-        {line.missing > 1e-9 ? <strong>{gramsWords(line.missing)}</strong> : "no"}
+        {line.missing > 1e-9 ? <strong>{amountWords(line.missing, line.counted)}</strong> : "no"}
       </td>
       <td className="px-2 py-2">
         {line.missing > 1e-9 && (
@@ -415,7 +415,7 @@ function Line({
                         priceMinor: line.buyMinor,
                         note: line.pots === 1 ? "a pot received" : `${line.pots} pots received`,
                       }),
-                      `${gramsWords(grams)} of ${line.name} received`,
+                      `${amountWords(grams, line.counted)} of ${line.name} received`,
                     )
                   }
                 >

@@ -4,7 +4,7 @@ import { hexToLab, hueAngle } from "@/core/colour";
 import { isGrey } from "@/core/kit";
 import { ALLERGENS, GRADES, material, isProp } from "@/core/paint";
 import type { ShelfItem } from "@/server/shelf";
-import { gramsWords, money } from "@/ui/format";
+import { amountWords, money } from "@/ui/format";
 import { Swatch } from "@/ui/Swatch";
 
 const make = createColumnHelper<ShelfItem>();
@@ -92,11 +92,13 @@ export const COLUMNS = [
     cell: ({ row }) => (
       <span className="whitespace-nowrap">
         {row.original.left < 0 ? (
-          <strong>{gramsWords(row.original.left)}: weigh it</strong>
+          <strong>{amountWords(row.original.left, row.original.counted)}: weigh it</strong>
         ) : (
-          gramsWords(row.original.left)
+          amountWords(row.original.left, row.original.counted)
         )}{" "}
-        <span className="muted">of {gramsWords(row.original.sizeGrams)}</span>
+        <span className="muted">
+          of {amountWords(row.original.sizeGrams, row.original.counted)}
+        </span>
       </span>
     ),
   }),

@@ -5,7 +5,7 @@ import { contextOf } from "@/core/record";
 import { LaterFigure } from "@/parts/figure/LaterFigure";
 import type { LookCard, Today } from "@/server/overview";
 import { Empty } from "@/ui/Empty";
-import { clock, dayWords, gramsWords, minutesWords } from "@/ui/format";
+import { clock, dayWords, amountWords, gramsWords, minutesWords } from "@/ui/format";
 import { Page } from "@/ui/Page";
 
 export function TodayPage({ today }: { today: Today }) {
@@ -152,7 +152,8 @@ export function TodayPage({ today }: { today: Today }) {
                   <Link className="link" href={`/shelf/${product.id}`}>
                     {product.name}
                   </Link>
-                  : {gramsWords(product.left)} of {gramsWords(product.size)} left
+                  : {amountWords(product.left, product.counted)} of{" "}
+                  {amountWords(product.size, product.counted)} left
                 </li>
               ))}
               {today.low.more > 0 && (

@@ -10,8 +10,10 @@ export function TodayFields({
   at,
   isChild,
   today,
+  large = false,
 }: {
   at: "" | "brief.";
+  large?: boolean;
   isChild: boolean;
   today: string;
 }) {
@@ -22,6 +24,7 @@ export function TodayFields({
           name={`${at}health`}
           label="They have today"
           options={Object.entries(HEALTH)}
+          large={large}
         />
       </div>
       <ZonesField

@@ -1,7 +1,7 @@
 "use client";
 
 import { X } from "lucide-react";
-import { useController } from "react-hook-form";
+import { useController, useFormContext } from "react-hook-form";
 import { otherSide, ZONES, zoneInfo, type ZoneGroup, type ZoneId } from "@/core/anatomy";
 import { zoneWords } from "@/core/look";
 import { Field } from "@/ui/Field";
@@ -49,8 +49,14 @@ export function ZonesField({
   className?: string;
 }) {
   const { field } = useController({ name });
+  const { trigger } = useFormContext();
   const chosen = (Array.isArray(field.value) ? field.value : []) as ZoneId[];
   const error = useErrorOf(name);
+  const put = (zones: readonly ZoneId[]) => {
+    field.onChange(zones);
+    // What was said of the field is looked at again at once: its own blur came before the choice.
+    if (error) void trigger(name);
+  };
   return (
     <div className={className}>
       <Field label={label} hint={hint} error={error}>
@@ -59,7 +65,7 @@ export function ZonesField({
           value=""
           onBlur={field.onBlur}
           onChange={({ target }) =>
-            field.onChange([...new Set([...chosen, ...target.value.split(" ")])])
+            put([...new Set([...chosen, ...(target.value.split(" ") as ZoneId[])])])
           }
         >
           <option value="">Add an area</option>
@@ -82,7 +88,7 @@ export function ZonesField({
                 type="button"
                 className="btn btn-sm"
                 aria-label={`Take out ${zoneInfo(zone).label}`}
-                onClick={() => field.onChange(chosen.filter((other) => other !== zone))}
+                onClick={() => put(chosen.filter((other) => other !== zone))}
               >
                 {zoneInfo(zone).label}
                 <X size={14} aria-hidden />

@@ -217,18 +217,26 @@ export function ChecksField({
   name,
   label,
   options,
-}: Common & { options: readonly (readonly [value: string, label: string])[] }) {
+  large = false,
+}: Common & {
+  options: readonly (readonly [value: string, label: string])[];
+  /** For wet hands. */
+  large?: boolean;
+}) {
   const { register } = useFormContext();
   return (
     <fieldset>
       <legend className="label-line mb-1">{label}</legend>
-      <div className="grid grid-cols-1 gap-x-4 sm:grid-cols-2 lg:grid-cols-3">
+      <div className={`grid grid-cols-1 gap-x-4 sm:grid-cols-2 ${large ? "" : "lg:grid-cols-3"}`}>
         {options.map(([value, text]) => (
-          <label key={value} className="flex min-h-9 items-center gap-2 text-sm">
+          <label
+            key={value}
+            className={`flex items-center gap-2 ${large ? "min-h-12 text-lg" : "min-h-9 text-sm"}`}
+          >
             <input
               type="checkbox"
               value={value}
-              className="checkbox checkbox-sm"
+              className={`checkbox ${large ? "" : "checkbox-sm"}`}
               {...register(name)}
             />
             {text}

@@ -23,7 +23,13 @@ export default async function Page({ params }: { params: Promise<{ id: string }>
       }
     >
       <div className="flex flex-col gap-4">
-        <Ledger productId={product.id} left={left} ledger={found.ledger} today={today()} />
+        <Ledger
+          productId={product.id}
+          counted={product.counted}
+          left={left}
+          ledger={found.ledger}
+          today={today()}
+        />
         <ProductForm product={product} />
         <Prices product={product} ledger={found.ledger} shelf={await productsNamed(product)} />
         <UsedIn {...await looksUsing(product.id)} />

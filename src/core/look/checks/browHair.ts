@@ -33,9 +33,9 @@ function isBlocked(stack: Stack, below: readonly Layer[], zone: ZoneId): boolean
 export function adhesiveOnHair(stack: Stack): Remark[] {
   return stack.look.layers.flatMap((layer, at): Remark[] => {
     const used = recipeOf(layer, stack.context.products).map(({ product }) => product.material);
-    const key = [...used, stack.materials.get(layer.id)].find(
-      (kind) => kind !== undefined && (kind === GUM || keptOutOf(kind, "hair")),
-    );
+    const kinds = [...used, stack.materials.get(layer.id)].filter((kind) => kind !== undefined);
+    // Of a mix, what tears counts before what is merely slow to take off.
+    const key = kinds.find((kind) => keptOutOf(kind, "hair")) ?? kinds.find((kind) => kind === GUM);
     if (!key) return [];
     const below = stack.look.layers.slice(0, at);
     const capped = (zone: ZoneId) =>

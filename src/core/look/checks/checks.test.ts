@@ -38,10 +38,10 @@ describe("setting", () => {
   it("chooses a powder of the colour it sets before a neutral one, and none that the person may not wear", () => {
     const white = aLayer({ id: "white", paint: product("cream"), coats: 3 });
     const grey = aLayer({ id: "grey" });
-    expect(powderFor(readStack(aLook(white), context), white, "forehead")).toEqual(
+    expect(powderFor(readStack(aLook(white), context), white, ["forehead"])).toEqual(
       product("whitePowder"),
     );
-    expect(powderFor(readStack(aLook(grey), context), grey, "forehead")).toEqual(
+    expect(powderFor(readStack(aLook(grey), context), grey, ["forehead"])).toEqual(
       product("neutral"),
     );
     const talcum = aContext({
@@ -50,7 +50,7 @@ describe("setting", () => {
         ["neutral", "whitePowder"].includes(entry.id) ? { ...entry, allergens: ["talc"] } : entry,
       ),
     });
-    expect(powderFor(readStack(aLook(grey), talcum), grey, "forehead")).toBeNull();
+    expect(powderFor(readStack(aLook(grey), talcum), grey, ["forehead"])).toBeNull();
     expect(found(aLook(white), talcum, "SET-1")[0]?.fix).toBeUndefined();
   });
 

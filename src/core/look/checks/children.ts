@@ -3,6 +3,7 @@ import { material } from "../../paint";
 import { isChild, isSmall, isTooSmall } from "../../people";
 import { materialOf, recipeOf } from "../context";
 import type { Remark } from "../finding";
+import { tooYoungOn } from "../mayNotTouch";
 import type { Layer } from "../schema";
 import type { Stack } from "../stack";
 import { tooYoungFor } from "../wearable";
@@ -49,8 +50,8 @@ export function tooStrongForChildren(stack: Stack): Remark[] {
         message: `${person.name} is ${years}: ${material(key).label} is not for a child's skin.`,
         ...(byKind === "stop" && out),
       });
-    const nearEyes = layer.zones.filter((zone) => zoneInfo(zone).flags.includes("eye"));
-    if (isSmall(person) && key === "glitter" && nearEyes.length)
+    const nearEyes = key && !isTooSmall(person) ? tooYoungOn(layer.zones, key, person) : [];
+    if (nearEyes.length)
       found.push({
         rule: "SAFE-14",
         severity: "stop",
@@ -98,9 +99,8 @@ export function children(stack: Stack): Remark[] {
   const consent = consentMissing(stack);
   if (!isTooSmall(person)) return consent;
   const tooMuch = stack.look.layers.flatMap((layer): Remark[] => {
-    const zones = layer.zones.filter(
-      (zone) => zoneInfo(zone).kind !== "cheekApple" && zoneInfo(zone).kind !== "handBack",
-    );
+    const key = materialOf(layer, stack.context.products);
+    const zones = key ? tooYoungOn(layer.zones, key, person) : layer.zones;
     return zones.length
       ? [
           {

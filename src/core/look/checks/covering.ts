@@ -14,7 +14,7 @@ import type { Stack } from "../stack";
 import { zonesFilled } from "../touched";
 import { isGreaseOnHands, isWearable } from "../wearable";
 import { zoneWords } from "../words";
-import { leftBare, misplaced } from "../mayNotTouch";
+import { leftBare, keptFrom } from "../mayNotTouch";
 
 /** BASE-1: a fixed number of coats that leaves the ground showing, or an automatic one that would need an undercoat (LAYER-5). */
 export function thinCover(stack: Stack): Remark[] {
@@ -161,7 +161,7 @@ function reachable(stack: Stack, base: Layer, zones: readonly ZoneId[]): ZoneId[
   const shut = new Set(
     key
       ? (products.length ? products : [null]).flatMap((product) =>
-          misplaced({ zones: [...zones] }, product?.material ?? key, product),
+          keptFrom(zones, product?.material ?? key, product, stack.context),
         )
       : zones,
   );
@@ -273,7 +273,7 @@ function whiteFor(stack: Stack, layer: Layer): Product | null {
       hexToLab(product.colour)[0] > 90 &&
       isWearable(product, stack.context.person) &&
       !isGreaseOnHands(product, layer.zones) &&
-      misplaced({ zones: layer.zones }, product.material, product).length === 0,
+      keptFrom(layer.zones, product.material, product, stack.context).length === 0,
   );
   return fit.sort((a, b) => b.hiding - a.hiding)[0] ?? null;
 }

@@ -28,7 +28,7 @@ import type { Stack } from "../stack";
 import { zonesOfMarks } from "../touched";
 import { isGreaseOnHands, isWearable } from "../wearable";
 import { zoneWords } from "../words";
-import { misplaced } from "../mayNotTouch";
+import { keptFrom } from "../mayNotTouch";
 import { withMarks } from "./safety";
 
 /** Widest line anybody draws as a line, mm; also what a mark's schema allows. */
@@ -86,7 +86,7 @@ function lineProduct(
       ) &&
       isWearable(product, stack.context.person) &&
       !isGreaseOnHands(product, zones) &&
-      misplaced({ zones: [...zones] }, product.material, product).length === 0,
+      keptFrom(zones, product.material, product, stack.context).length === 0,
   );
   const parts = (product: Product) =>
     [a, b].every(
@@ -149,7 +149,7 @@ export function separationFix(
     notes: `Parts ${edge.a.name} from ${edge.b.name} for the seat at ${metres(distanceM)}.`,
   };
   // By its width it may reach where this paint must not lie: then it parts nothing.
-  if (misplaced({ zones }, product.material, product).length > 0) return null;
+  if (keptFrom(zones, product.material, product, stack.context).length > 0) return null;
   // A line that reaches into the shade of the hat would only be lowered out of its place again (EDGE-4).
   if (intoTheShade(stack, layer) > 0) return null;
   const at =

@@ -12,7 +12,7 @@ import type { Stack } from "../stack";
 import { isWearable } from "../wearable";
 import { zoneWords } from "../words";
 import { CENTRAL, homeOf, isAtHome, MOVING } from "./moving";
-import { misplaced } from "../mayNotTouch";
+import { keptFrom } from "../mayNotTouch";
 import { withMarks } from "./safety";
 
 // Shares, angles and bends that the checks below compare with or propose are common practice, no published source.
@@ -299,7 +299,7 @@ export function mask(stack: Stack): Remark[] {
         product.material === white.material &&
         product.colour &&
         isWearable(product, context.person) &&
-        misplaced(layer, product.material, product).length === 0,
+        keptFrom(layer.zones, product.material, product, context).length === 0,
     );
     const tone = tones
       .map((product) => ({ product, far: deltaE00(hexToLab(product.colour ?? "#777777"), skin) }))

@@ -24,7 +24,7 @@ import { PLAIN_LAYER, type Layer } from "../schema";
 import type { Meeting, Stack } from "../stack";
 import { isWearable } from "../wearable";
 import { zoneWords } from "../words";
-import { hasHair, misplaced } from "../mayNotTouch";
+import { hasHair, keptFrom } from "../mayNotTouch";
 import { withoutZones } from "./safety";
 import { setAfter } from "./setting";
 
@@ -173,7 +173,7 @@ function undercoat(
 
 const wearableOn = (stack: Stack, product: Product, zones: readonly ZoneId[]): boolean =>
   isWearable(product, stack.context.person) &&
-  misplaced({ zones: [...zones] }, product.material, product).length === 0;
+  keptFrom(zones, product.material, product, stack.context).length === 0;
 
 /** Another product of about the same colour that goes over all this layer lies on, and under all that lies on it. */
 function another(stack: Stack, { upper, upperMaterial }: Meeting): Mended | null {

@@ -16,11 +16,11 @@ import type { Remark } from "../finding";
 import { materialOf, recipeOf } from "../context";
 import type { LookPatch } from "../patch";
 import type { Layer } from "../schema";
-import { bannedZones, BANS, leftBare, misplaced } from "../mayNotTouch";
+import { bannedZones, BANS, keptFrom } from "../mayNotTouch";
 import type { Stack } from "../stack";
 import type { Mark } from "../motifs";
 import { unreadProducts, untestedProducts, untestedWords } from "../safetyNotes";
-import { isWearable, objections, tooYoungFor } from "../wearable";
+import { isWearable, kindAllergens, objections, tooYoungFor } from "../wearable";
 import { marksOn, zonesOfMarks } from "../touched";
 import { named, zoneWords } from "../words";
 
@@ -89,9 +89,10 @@ function swapFor(
 }
 
 /** A product may stand in for a layer when neither its grade, an allergy, their age nor any zone of the layer speaks against it. */
-function fitsLayer({ context: { person } }: Stack, layer: Layer) {
+function fitsLayer({ context }: Stack, layer: Layer) {
   return (product: Product) =>
-    isWearable(product, person) && misplaced(layer, product.material, product).length === 0;
+    isWearable(product, context.person) &&
+    keptFrom(layer.zones, product.material, product, context).length === 0;
 }
 
 /** Another product in its place where one may go there, or the layer out of the look. */
@@ -138,9 +139,7 @@ export function allergy(stack: Stack): Remark[] {
     const kind = materialOf(layer, stack.context.products);
     const recipe = recipeOf(layer, stack.context.products);
     if (!recipe.length && kind) {
-      const known = [...material(kind).allergens, ...material(kind).mayContain].filter((allergen) =>
-        person.allergies.includes(allergen),
-      );
+      const known = kindAllergens(kind, person);
       return known.length
         ? [
             {
@@ -244,11 +243,9 @@ export function withMarks(
   const reached = (change.zones ?? []).filter((zone) => !layer.zones.includes(zone));
   const key = materials.get(layer.id);
   const products = recipeOf(layer, context.products).map(({ product }) => product);
-  const bare = leftBare(context);
-  if (reached.some((zone) => bare.has(zone))) return null;
   const isShut = (product: Product | null) => {
     const material = product?.material ?? key;
-    return material !== undefined && misplaced({ zones: reached }, material, product).length > 0;
+    return material !== undefined && keptFrom(reached, material, product, context).length > 0;
   };
   return (products.length ? products : [null]).some(isShut)
     ? null

@@ -1,39 +1,47 @@
 import { hexToLab, deltaE00, labFromReflectance } from "../../colour";
 import type { ZoneId } from "../../anatomy";
-import { material, type MaterialKey } from "../../paint";
+import { material, type MaterialKey, type Product } from "../../paint";
 import type { Remark } from "../finding";
 import { materialOf, paintWords } from "../context";
 import { freeLayerId, type LookPatch } from "../patch";
+import { keptFrom } from "../mayNotTouch";
 import { PLAIN_LAYER, type Layer, type PaintChoice } from "../schema";
 import { isSetting, type Stack } from "../stack";
-import { isWearable } from "../wearable";
+import { isWearable, mayHoldKind } from "../wearable";
 import { zoneWords } from "../words";
 
-/** The powder on the shelf whose colour is nearest to what it sets; neutral setting powder where none comes close; null when this person may wear none. */
-export function powderFor(stack: Stack, layer: Layer, zone: ZoneId): PaintChoice | null {
-  const film = stack.prediction.films.get(zone)?.find((entry) => entry.layer.id === layer.id);
+/** The powder on the shelf whose colour is nearest to what it sets, that this person may wear on all of these zones; neutral setting powder where none comes close; null where there is none. */
+export function powderFor(
+  stack: Stack,
+  layer: Layer,
+  zones: readonly ZoneId[],
+): PaintChoice | null {
+  const { person, products, house } = stack.context;
+  const at = zones[0] ?? "forehead";
+  const film = stack.prediction.films.get(at)?.find((entry) => entry.layer.id === layer.id);
   const seen = film && labFromReflectance(film.colour);
-  const { allergies } = stack.context.person;
-  const wearable = [...stack.context.products.values()].filter((product) =>
-    isWearable(product, stack.context.person),
-  );
-  const coloured = wearable.filter(
+  const fits = (key: MaterialKey, product: Product | null) =>
+    keptFrom(zones, key, product, stack.context).length === 0;
+  const powders = [...products.values()].filter(
     (product) =>
-      product.colour && (product.material === "powder" || product.material === "settingPowder"),
+      (product.material === "powder" || product.material === "settingPowder") &&
+      isWearable(product, person) &&
+      fits(product.material, product),
   );
-  const best = coloured
+  const best = powders
+    .filter(({ colour }) => colour)
     .map((product) => ({
       product,
       distance: seen ? deltaE00(hexToLab(product.colour ?? "#ffffff"), seen) : Infinity,
     }))
     .sort((a, b) => a.distance - b.distance)[0];
-  if (best && best.distance <= stack.context.house.numbers.powderMatch)
+  if (best && best.distance <= house.numbers.powderMatch)
     return { kind: "product", productId: best.product.id };
-  const neutral = wearable.find((product) => product.material === "settingPowder");
+  const neutral = powders.find((product) => product.material === "settingPowder");
   if (neutral) return { kind: "product", productId: neutral.id };
-  return material("settingPowder").mayContain.some((allergen) => allergies.includes(allergen))
-    ? null
-    : { kind: "material", material: "settingPowder" };
+  return mayHoldKind("settingPowder", person) && fits("settingPowder", null)
+    ? { kind: "material", material: "settingPowder" }
+    : null;
 }
 
 /** Presses powder over a layer straight after it, by a layer of its own; nothing where no powder is safe for this person. */
@@ -44,7 +52,7 @@ export function setAfter(
   fixLabel: string,
 ): { fix: LookPatch; fixLabel: string } | null {
   const { look } = stack;
-  const paint = powderFor(stack, layer, zones[0] ?? "forehead");
+  const paint = powderFor(stack, layer, zones);
   if (!paint) return null;
   const powder: Layer = {
     ...PLAIN_LAYER,

@@ -5,7 +5,7 @@ import { freeLayerId, type LookPatch } from "../patch";
 import type { Role } from "../roles";
 import { PLAIN_LAYER, type Layer, type PaintChoice } from "../schema";
 import type { Stack } from "../stack";
-import { isWearable, mayHold, tooYoungFor } from "../wearable";
+import { isWearable, mayHold, mayHoldKind } from "../wearable";
 
 /** What of a helper kind this person may wear: the shelf's own, or any whose label has none of their allergens; null where the kind itself is out. */
 export function helperFor(
@@ -18,11 +18,9 @@ export function helperFor(
     (product) => product.material === key && fits(product, person),
   );
   if (own) return { paint: { kind: "product", productId: own.id }, product: own };
-  const { allergens, mayContain } = material(key);
-  return tooYoungFor(key, person) === "stop" ||
-    [...allergens, ...mayContain].some((allergen) => person.allergies.includes(allergen))
-    ? null
-    : { paint: { kind: "material", material: key }, product: null };
+  return mayHoldKind(key, person)
+    ? { paint: { kind: "material", material: key }, product: null }
+    : null;
 }
 
 /** A layer of a helper in those of the zones where it may lie, at a place of the stack; null where there is none, or the person may not wear it. */

@@ -1,0 +1,159 @@
+import { ADVICE_GROUPS, adoptSystem, recommendPaint, withKit } from "../../src/core/advice";
+import {
+  applyPatch,
+  checkLook,
+  lookContext,
+  recipeOf,
+  safetyNotes,
+  stopsOf,
+  suggestLayer,
+  touched,
+  type Look,
+  type LookContext,
+} from "../../src/core/look";
+import { makePlan, planCall } from "../../src/core/plan";
+import { emptyLook } from "../../src/core/look";
+import { makeCase, type Case } from "./make";
+import { forbidden } from "./oracle";
+
+/** What a number of cases came to. */
+export interface Proved {
+  cases: number;
+  /** Looks that a rule stops, and looks that could be planned as they were. */
+  stopped: number;
+  planned: number;
+  /** Presses of a stop's own button until nothing was stopped. */
+  mends: number;
+  /** Paint systems offered. */
+  offers: number;
+  /** Looks with a label nobody has read. */
+  unread: number;
+  /** What went wrong, with the number of its case. */
+  faults: string[];
+}
+
+export const nothingProved = (): Proved => ({
+  cases: 0,
+  stopped: 0,
+  planned: 0,
+  mends: 0,
+  offers: 0,
+  unread: 0,
+  faults: [],
+});
+
+export const sumOf = (a: Proved, b: Proved): Proved => ({
+  cases: a.cases + b.cases,
+  stopped: a.stopped + b.stopped,
+  planned: a.planned + b.planned,
+  mends: a.mends + b.mends,
+  offers: a.offers + b.offers,
+  unread: a.unread + b.unread,
+  faults: [...a.faults, ...b.faults],
+});
+
+const contextOf = ({ person, brief, shelf }: Case): LookContext =>
+  lookContext({ person, brief, products: shelf, today: "2026-06-01" });
+
+/** What the second telling of the rules forbids of a look. */
+function forbiddenIn(given: Case, stored: Look, context: LookContext): string[] {
+  const look = touched(stored, context.figure);
+  return look.layers.flatMap((layer, at) =>
+    recipeOf(layer, context.products).flatMap(({ product }) =>
+      layer.zones.flatMap((zone) => {
+        const why = forbidden(given, layer, product, zone, look.layers.slice(0, at));
+        return why ? [`${product.name} on ${zone}: ${why}`] : [];
+      }),
+    ),
+  );
+}
+
+/** More presses than any look of four layers takes. */
+const MOST_PRESSES = 60;
+
+function mended(look: Look, context: LookContext): { look: Look; presses: number; stuck: boolean } {
+  let now = look;
+  for (let presses = 0; presses < MOST_PRESSES; presses++) {
+    const [stop] = stopsOf(now, context);
+    if (!stop) return { look: now, presses, stuck: false };
+    if (!stop.fix) return { look: now, presses, stuck: true };
+    now = applyPatch(now, stop.fix);
+  }
+  return { look: now, presses: MOST_PRESSES, stuck: true };
+}
+
+/** A look as the advice lays it: the system taken up, and a base and a line as they are then proposed. */
+function advised(given: Case, context: LookContext): { offers: number; looks: Look[] } {
+  const { person, brief, shelf } = given;
+  const { options } = recommendPaint({ person, brief, shelf }, ADVICE_GROUPS.slice(0, 3));
+  const looks = options.slice(0, 6).map(({ group, kit }) => {
+    const empty = emptyLook("advised");
+    const system = withKit(null, group, kit);
+    const taken = applyPatch(empty, adoptSystem(empty, system, shelf, person, brief));
+    return (["base", "detail"] as const).reduce(
+      (look, role) =>
+        applyPatch(look, { op: "addLayer", layer: suggestLayer(role, look, context) }),
+      taken,
+    );
+  });
+  return { offers: options.length, looks };
+}
+
+/** Proves one case: what is forbidden is stopped everywhere, what is mended is forbidden no more, no unread label is silent, and nothing is offered that would be stopped. */
+export function prove(seed: number): Proved {
+  const given = makeCase(seed);
+  const context = contextOf(given);
+  const faults: string[] = [];
+  const fault = (words: string) => faults.push(`case ${seed}: ${words}`);
+  const { look } = given;
+  const stops = stopsOf(look, context);
+  const wrong = forbiddenIn(given, look, context);
+  if (wrong.length && !stops.length) fault(`not stopped: ${wrong[0]}`);
+
+  const plan = makePlan(look, context);
+  if (plan.stopped !== stops.length > 0) fault("the plan is stopped where the look is not");
+  const call = planCall([{ id: "a", look, context }], {
+    artists: [{ name: "A", skills: null, lateMinutes: 0 }],
+    chairs: 1,
+  });
+  if (stops.length && (call.performers.length > 0 || call.withheld.length !== 1))
+    fault("a call plans what is stopped");
+
+  const unread = recipesOf(look, context).filter(({ labelRead }) => !labelRead);
+  if (unread.length) {
+    if (!checkLook(look, context).some(({ rule }) => rule === "SAFE-12"))
+      fault("an unread label is silent among the findings");
+    if (!safetyNotes(look, context).some(({ kind }) => kind === "labels"))
+      fault("an unread label is silent on the prints");
+  }
+
+  const mend = mended(look, context);
+  if (mend.stuck) fault(`no way out of: ${stopsOf(mend.look, context)[0]?.message}`);
+  const left = forbiddenIn(given, mend.look, context);
+  if (!mend.stuck && left.length) fault(`mended, and still: ${left[0]}`);
+  for (const finding of checkLook(mend.look, context)) {
+    if (!finding.fix) continue;
+    const after = stopsOf(applyPatch(mend.look, finding.fix), context);
+    if (after.length) fault(`"${finding.fixLabel}" brings: ${after[0]?.message}`);
+  }
+
+  const { offers, looks } = advised(given, context);
+  for (const offered of looks) {
+    const [stop] = stopsOf(offered, context);
+    if (stop) fault(`the advice lays what is stopped: ${stop.message}`);
+    const [no] = forbiddenIn(given, offered, context);
+    if (no) fault(`the advice lays what is forbidden: ${no}`);
+  }
+  return {
+    cases: 1,
+    stopped: stops.length ? 1 : 0,
+    planned: stops.length ? 0 : 1,
+    mends: mend.presses,
+    offers,
+    unread: unread.length ? 1 : 0,
+    faults,
+  };
+}
+
+const recipesOf = (look: Look, context: LookContext) =>
+  look.layers.flatMap((layer) => recipeOf(layer, context.products).map(({ product }) => product));
