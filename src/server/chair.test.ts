@@ -3,8 +3,11 @@ import { tmpdir } from "node:os";
 import { join } from "node:path";
 import fc from "fast-check";
 import { ChairEventSchema, type ChairEvent } from "@/core/chair";
-import { loadChair, takeLog } from "./chair";
+import { TodaySchema } from "@/core/brief";
+import { findJob } from "@/store";
+import { answerToday, loadChair, takeLog } from "./chair";
 import { loadDemoWhenEmpty } from "./demo";
+import { studio } from "./studio";
 import { statusOf } from "./testing";
 
 process.env.DERMAGRAPH_DATA = mkdtempSync(join(tmpdir(), "dermagraph-chair-"));
@@ -72,5 +75,30 @@ describe("the log of a chair", () => {
     expect(await statusOf(takeLog({ lookId: "none", jobId: null, events }))).toBe(404);
     expect(await statusOf(takeLog({ lookId: "hail", jobId: "frost-reservoir", events }))).toBe(400);
     expect(await statusOf(takeLog({ lookId: "hail", jobId: "none", events }))).toBe(400);
+  });
+});
+
+describe("what is asked before the first step", () => {
+  const answers = TodaySchema.parse({ health: ["coldSore"], healthAsked: true });
+  const briefOf = async () => (await findJob(await studio(), JOB.jobId))?.brief;
+
+  it("comes with the beginning of a sitting, counts in the brief, and is taken once", async () => {
+    const begin = event(crypto.randomUUID(), 50, { kind: "begin", answers });
+    await takeLog({ ...JOB, events: [begin] });
+    expect(await briefOf()).toMatchObject(answers);
+    // Changed in the brief since: what is sent again does not take that back.
+    await answerToday(JOB.jobId, { ...answers, health: [] });
+    await takeLog({ ...JOB, events: [begin] });
+    expect((await briefOf())?.health).toEqual([]);
+  });
+  it("stops the chair where something lies on what stays bare, and lets it go on when that is taken back", async () => {
+    await answerToday(JOB.jobId, { ...answers, bareToday: ["forehead"] });
+    const stopped = await loadChair(JOB.lookId, JOB.jobId);
+    expect(stopped && "stops" in stopped && stopped.stops.map(({ rule }) => rule)).toEqual([
+      "SAFE-7",
+    ]);
+    expect(await statusOf(answerToday("nobody", answers))).toBe(404);
+    await answerToday(JOB.jobId, answers);
+    expect(await loadChair(JOB.lookId, JOB.jobId)).toHaveProperty("given");
   });
 });

@@ -74,4 +74,76 @@ test.describe("what a label says, and what is said on the day", () => {
     await page.goto(`${look}/map`);
     await expect(page.getByText(/said today: a cold sore/)).toBeVisible();
   });
+
+  test("the chair asks first: what stays bare stops it, one press on the map mends it, and then it begins", async ({
+    page,
+  }) => {
+    const chair = `${studio.url}/chair/first-frost/frost-reservoir`;
+    await page.goto(chair, { waitUntil: "networkidle" });
+    const ask = page.getByRole("form", { name: "Before the first step" });
+    await ask.getByLabel("a cold sore").check();
+    await ask.getByLabel("Leave bare today").selectOption({ label: "chin" });
+    await expect(ask.getByRole("alert")).toContainText(
+      "said today that some of the skin stays bare",
+    );
+    await expect(ask.getByRole("button", { name: "Begin" })).toHaveCount(0);
+    await ask.getByRole("button", { name: "Keep the answers and mend it on the map" }).click();
+    await expect(page.getByRole("alert").filter({ hasText: "Safety stop" })).toBeVisible();
+    await page.goto(`${studio.url}/looks/first-frost/frost-reservoir/plan`);
+    await expect(page.getByText("This plan is stopped")).toBeVisible();
+    await page.goto(`${studio.url}/looks/first-frost/frost-reservoir/map`);
+    await page.getByRole("button", { name: "Leave chin bare" }).first().click();
+    await expect(page.getByText("Safety stop")).toHaveCount(0);
+    await expect(page.getByText(/^saved \d\d:/)).toBeVisible();
+    await page.goto(chair, { waitUntil: "networkidle" });
+    await expect(page.getByText("Leave bare: chin.")).toBeVisible();
+    await expect(ask.getByText("Asked already today")).toBeVisible();
+    await ask.getByLabel("a cold sore").uncheck();
+    await ask.getByRole("button", { name: "Begin" }).click();
+    await expect(page.getByText(/step 1 of/)).toBeVisible();
+    await expect(page.getByTestId("log")).toContainText("log with the studio");
+    await page.goto(`${studio.url}/looks/first-frost/frost-reservoir/brief`);
+    await expect(page.getByLabel("They were asked")).toBeChecked();
+    await expect(page.getByLabel("a cold sore")).not.toBeChecked();
+  });
+
+  test("facts of a person and a product are kept as typed; tests are put on together; a booth is told what to leave out", async ({
+    page,
+  }) => {
+    await page.goto(`${studio.url}/people/nomi-tarrow`, { waitUntil: "networkidle" });
+    await page.getByLabel("Has asthma").check();
+    await page.getByLabel("Hooded lids").check();
+    await page.getByRole("button", { name: "Add a place" }).click();
+    await page.getByLabel("Where", { exact: true }).selectOption({ label: "both palms" });
+    await page.getByLabel("New patch test of").selectOption({ label: "Moon spangle" });
+    await page.getByLabel("New patch test of").selectOption({ label: "Plum lip" });
+    await page.getByRole("button", { name: "Put on 2 today" }).click();
+    await expect(page.getByLabel(/^Date of the test of (Moon spangle|Plum lip)$/)).toHaveCount(2);
+    await page.getByRole("button", { name: "Save the card" }).click();
+    await expect(page.getByText("Nomi Tarrow is saved")).toBeVisible();
+    await page.reload({ waitUntil: "networkidle" });
+    await expect(page.getByLabel("Hooded lids")).toBeChecked();
+    await expect(page.getByRole("button", { name: "Take out left palm" })).toBeVisible();
+
+    await page.goto(`${studio.url}/shelf/frost-spangle`, { waitUntil: "networkidle" });
+    await page.getByLabel("Colour index numbers").fill("77891, 99");
+    await expect(page.getByText("99: five digits, like CI 77491")).toBeVisible();
+    await page.getByLabel("Colour index numbers").fill("77891, ci 77019");
+    await page.getByLabel("Batch in use").fill("L2666");
+    await page.getByLabel("Counted in").selectOption("pieces");
+    await page.getByRole("button", { name: "Save the product" }).click();
+    await expect(page.getByText("Frost spangle is saved")).toBeVisible();
+    await page.reload({ waitUntil: "networkidle" });
+    await expect(page.getByLabel("Colour index numbers")).toHaveValue("CI 77891, CI 77019");
+    await expect(page.getByRole("heading", { name: /^Ledger: 10 pieces left/ })).toBeVisible();
+
+    await page.goto(`${studio.url}/calls`, { waitUntil: "networkidle" });
+    const booth = page.getByRole("region", { name: "Ask before the first stroke" });
+    await expect(booth.getByText("Not yet.")).toBeVisible();
+    await booth.getByRole("button", { name: "A parent or guardian is here and agrees" }).click();
+    await expect(booth.getByText("Go on.")).toBeVisible();
+    await expect(booth.getByText(/^Leave in the case: .*alcohol/)).toBeVisible();
+    await booth.getByRole("button", { name: "Next in the queue" }).click();
+    await expect(booth.getByText("Not yet.")).toBeVisible();
+  });
 });

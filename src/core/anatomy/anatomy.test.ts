@@ -9,11 +9,13 @@ import {
   defaultFace,
   distance,
   faceFromMeasures,
+  FEATURE_LIMITS,
   MEASURE_LIMITS,
   MEASURE_NAMES,
   otherSide,
   regionShare,
   signedArea,
+  withFeatures,
   ZONES,
   zoneInfo,
   type FaceMeasures,
@@ -188,5 +190,38 @@ describe("body", () => {
       }),
     );
     expect(() => regionShare("head", -1)).toThrow(RangeError);
+  });
+});
+
+describe("nose width and lip height", () => {
+  const widthOf = (face: ReturnType<typeof defaultFace>) =>
+    distance(face.alareLeft, face.alareRight);
+  const heightOf = (face: ReturnType<typeof defaultFace>) =>
+    face.labraleSuperius.y - face.labraleInferius.y;
+
+  it("come out as they were measured, bend nothing else, and nothing where nobody measured", () => {
+    fc.assert(
+      fc.property(
+        anyMeasures,
+        between(...FEATURE_LIMITS.noseWidthMm),
+        between(...FEATURE_LIMITS.lipHeightMm),
+        (measures, noseWidthMm, lipHeightMm) => {
+          const face = faceFromMeasures(measures);
+          const bent = withFeatures(face, { noseWidthMm, lipHeightMm });
+          expect(widthOf(bent)).toBeCloseTo(noseWidthMm, 6);
+          expect(heightOf(bent)).toBeCloseTo(lipHeightMm, 6);
+          expect(bent.stomion).toEqual(face.stomion);
+          expect(bent.cheilionLeft).toEqual(face.cheilionLeft);
+          expect(withFeatures(face, { noseWidthMm: null, lipHeightMm: null })).toEqual(face);
+        },
+      ),
+    );
+  });
+  it("at both ends leave every zone of the face an area of its own", () => {
+    for (const noseWidthMm of FEATURE_LIMITS.noseWidthMm)
+      for (const lipHeightMm of FEATURE_LIMITS.lipHeightMm) {
+        const figure = buildFigure(withFeatures(defaultFace(), { noseWidthMm, lipHeightMm }));
+        for (const { id } of ZONES) expect(figure.zone(id).areaCm2).toBeGreaterThan(0.05);
+      }
   });
 });

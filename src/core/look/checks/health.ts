@@ -3,7 +3,6 @@ import { HEALTH, type Health } from "../../brief";
 import { isPaintType, material } from "../../paint";
 import { CONCERNS } from "../../people";
 import type { Remark } from "../finding";
-import { leftBare } from "../mayNotTouch";
 import { healthOf } from "../safetyNotes";
 import type { Layer } from "../schema";
 import type { Stack } from "../stack";
@@ -89,35 +88,35 @@ export function saidToday(stack: Stack): Remark[] {
   });
 }
 
-/** SAFE-7, SAFE-13: areas that stay bare, by the card or by what was said today. */
+/** Layers on areas that stay bare, as one matter that one press mends. */
+function laidOn(stack: Stack, bare: ReadonlySet<ZoneId>, why: string): Remark[] {
+  const laid = stack.look.layers
+    .map((layer) => ({ layer, zones: layer.zones.filter((zone) => bare.has(zone)) }))
+    .filter(({ zones }) => zones.length > 0);
+  if (!laid.length) return [];
+  const zones = [...new Set(laid.flatMap((entry) => entry.zones))];
+  const patches = laid.map(({ layer, zones: own }) => withoutZones(stack, layer, own).fix);
+  return [
+    {
+      rule: "SAFE-7",
+      severity: "stop",
+      where: { zones },
+      message: `${why}, and there lie ${named(laid.map(({ layer }) => layer.name))} (${zoneWords(zones)}).`,
+      fix: { op: "several", patches },
+      fixLabel: `Leave ${zoneWords(zones)} bare`,
+    },
+  ];
+}
+
+/** SAFE-7, SAFE-13: areas that stay bare, by what was said today and by the card. */
 export function paintedBare(stack: Stack): Remark[] {
   const { person, brief } = stack.context;
-  const bare = leftBare(stack.context);
-  if (!bare.size) return [];
-  return stack.look.layers.flatMap((layer): Remark[] => {
-    const zones = layer.zones.filter((zone) => bare.has(zone));
-    if (!zones.length) return [];
-    const today = zones.some((zone) => brief.bareToday.includes(zone));
-    const why = today
-      ? "said today that nothing goes on there"
-      : `has ${named([
-          ...new Set(
-            person.concerns
-              .filter(
-                (concern) =>
-                  concern.unpainted && concern.zones.some((zone) => zones.includes(zone)),
-              )
-              .map(({ what }) => CONCERNS[what]),
-          ),
-        ])} there, to be left bare`;
-    return [
-      {
-        rule: "SAFE-7",
-        severity: "stop",
-        where: { layerId: layer.id, zones },
-        message: `${layer.name} is on ${zoneWords(zones)}: ${person.name} ${why}.`,
-        ...withoutZones(stack, layer, zones),
-      },
-    ];
-  });
+  const today = new Set(brief.bareToday);
+  const kept = person.concerns.filter(({ unpainted }) => unpainted);
+  const byCard = new Set(kept.flatMap(({ zones }) => zones).filter((zone) => !today.has(zone)));
+  const what = [...new Set(kept.map((concern) => CONCERNS[concern.what]))];
+  return [
+    ...laidOn(stack, today, `${person.name} said today that some of the skin stays bare`),
+    ...laidOn(stack, byCard, `By the card ${person.name} has ${named(what)}, to be left bare`),
+  ];
 }
