@@ -1,16 +1,18 @@
 import "server-only";
 import { createEvents, type EventAttributes } from "ics";
 import { touchUps } from "@/core/advice";
-import { safetyNotes, wearForecast, zoneWords, type LookContext } from "@/core/look";
+import { reactionPlan, safetyNotes, wearForecast, zoneWords, type LookContext } from "@/core/look";
 import { buildList } from "@/core/piece";
 import { planCall, removalOf, type CallFields, type CallPlan } from "@/core/plan";
 import { contextOf } from "@/core/record";
 import { shiftMinutes } from "@/core/schedule";
+import type { StudioSettings } from "@/core/studio";
 import { loadCalls, type DatedJob } from "./calls";
 import { notFound } from "./problem";
 import { textPdf } from "./textPdf";
 
 interface Planned {
+  readonly settings: StudioSettings;
   readonly plan: CallPlan;
   readonly call: CallFields;
   readonly jobs: readonly (DatedJob & { readonly context: LookContext })[];
@@ -29,7 +31,7 @@ export async function callOf(date: string): Promise<Planned> {
       context: contextOf({ ...calls, person: job.person, brief: job.brief, speed: job.speed }),
     }));
   if (!jobs.length) throw notFound("call");
-  return { jobs, call, plan: planCall(jobs, call) };
+  return { jobs, call, plan: planCall(jobs, call), settings: calls.settings.fields };
 }
 
 const alarm = (minutes: number, description: string): EventAttributes["alarms"] => [
@@ -150,7 +152,7 @@ export async function callCalendar(date: string): Promise<{ body: string; name: 
 
 /** What each artist does when, a page an artist, to hang beside the mirror. @throws Problem */
 export async function callSheet(date: string): Promise<{ body: Uint8Array; name: string }> {
-  const { plan, jobs, call } = await callOf(date);
+  const { plan, jobs, call, settings } = await callOf(date);
   const out = textPdf(`Call ${date}`, "usual");
   const withheld = plan.withheld.map(({ jobId, stops }) => {
     const job = jobs.find(({ id }) => id === jobId);
@@ -178,7 +180,9 @@ export async function callSheet(date: string): Promise<{ body: Uint8Array; name:
       plan.placed.filter((entry) => entry.artist === artist).map(({ performer }) => performer),
     );
     for (const job of jobs.filter(({ id }) => own.has(id))) {
-      const notes = safetyNotes(job.look, job.context).map(({ text }) => text);
+      const notes = safetyNotes(job.look, job.context)
+        .filter(({ kind }) => kind !== "reaction")
+        .map(({ text }) => text);
       out.write(`${job.person.name}: ${notes.join(" ")}`, { bold: true, before: 0.3 });
     }
     for (const { performer, chair, layer, start, end } of stretches(plan, artist)) {
@@ -193,6 +197,7 @@ export async function callSheet(date: string): Promise<{ body: Uint8Array; name:
         { before: 0.25 },
       );
     }
+    out.write(reactionPlan(settings), { before: 0.8 });
     out.write(
       "The labels of the products and the advice of licensed professionals come before this sheet.",
       { before: 1 },

@@ -35,8 +35,10 @@ export async function removalCard(
     `${look.name}, for ${isChild(person) ? `the parent or guardian of ${person.name}` : person.name}. About ${removal.minutes} minutes in all, in this order:`,
     { before: 0.3 },
   );
-  for (const { text } of safetyNotes(look, contextOf(given)))
-    out.write(text, { bold: true, before: 0.2 });
+  // Of what is known before anything is painted, what counts at home too.
+  for (const { kind, text } of safetyNotes(look, contextOf(given)))
+    if (kind === "allergies" || kind === "reaction")
+      out.write(text, { bold: kind === "allergies", before: 0.2 });
   removal.steps.forEach((step, i) => {
     out.write(`${i + 1}. ${step.label}: ${step.with}`, { bold: true, before: 0.45 });
     out.write(`${step.where}; about ${step.minutes} min; ${step.care}.`, { indent: 12 });

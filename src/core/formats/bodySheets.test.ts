@@ -1,7 +1,7 @@
 import { distance, type Point } from "../anatomy";
-import { newMark, placedStrokes, strokeOutline, type Mark } from "../look";
+import { newMark, placedStrokes, predict, safetyNotes, strokeOutline, type Mark } from "../look";
 import { aContext, aLayer, aLook, product } from "../testing";
-import { bodySheets, PAPER_KEYS, PAPERS, within, type Sheet } from ".";
+import { bodySheets, faceSheet, PAPER_KEYS, PAPERS, within, type Sheet } from ".";
 
 const context = aContext();
 const onBody = (kind: Mark["kind"], x: number, y: number, more: object = {}) =>
@@ -184,4 +184,44 @@ describe("within", () => {
       ],
     ]);
   });
+});
+
+describe("what one has to know first, on every sheet", () => {
+  // Bold sans type is some 0.56 of its size wide on average (measured on Atkinson Hyperlegible Next, bold).
+  const WIDE = 0.56;
+  const full = aContext({
+    person: {
+      allergies: ["latex", "carmine", "fragrance", "isothiazolinones", "formaldehyde"],
+      ageYears: 9,
+      asthma: true,
+      lenses: true,
+      patchTests: [],
+      concerns: [{ what: "eczema", zones: ["chin", "cheekAppleLeft"], unpainted: true }],
+    },
+    brief: { bareToday: ["forehead"], health: ["coldSore", "pregnancy"] },
+  });
+  const design = lookOf(onBody("ring", 10, -480, { diameterMm: 200, openDeg: 0, widthMm: 6 }));
+  const sheetsOf = (paper: (typeof PAPER_KEYS)[number]) => [
+    ...bodySheets({ paper, look: design, context: full }),
+    ...(["chart", "blank", "stencil"] as const).map((kind) =>
+      faceSheet({ kind, paper, look: design, context: full, prediction: predict(design, full) }),
+    ),
+  ];
+
+  it.each(PAPER_KEYS)(
+    "stands whole on %s, and nothing of it runs off or onto the face",
+    (paper) => {
+      const words = safetyNotes(design, full)
+        .map(({ text }) => text)
+        .join(" ");
+      for (const sheet of sheetsOf(paper)) {
+        const said = sheet.texts.filter(({ bold, sizeMm }) => bold && sizeMm < 3);
+        expect(said.map(({ text }) => text).join(" ")).toBe(words);
+        for (const { x, y, sizeMm, text } of said) {
+          expect(x + text.length * sizeMm * WIDE).toBeLessThan(sheet.widthMm - 8);
+          expect(y).toBeLessThan(sheet.heightMm - 14);
+        }
+      }
+    },
+  );
 });

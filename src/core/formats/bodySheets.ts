@@ -17,10 +17,13 @@ import {
 } from "../look";
 import { ruler, type Sheet, type SheetShape, type SheetText } from "./faceSheet";
 import { PAPERS, type PaperKey } from "./paper";
+import { wrapped } from "./wrap";
 
 /** Edges of a sheet that nothing is drawn in, and how far neighbours overlap, mm. */
-const MARGIN = { side: 12, top: 24, bottom: 20 } as const;
+const MARGIN = { side: 12, top: 36, bottom: 20 } as const;
 const OVERLAP_MM = 10;
+/** Type of what one has to know first, mm: all of it fits over what is drawn. */
+const SAFETY_MM = 2.5;
 const ROOM_MM = 12;
 const CROSS_MM = 4;
 const [LINE, PALE] = ["#222222", "#9a9a9a"];
@@ -184,15 +187,19 @@ export function bodySheets({
           sizeMm: 3.2,
           text: `stencil for ${context.person.name}, 1:1; neighbours overlap by ${OVERLAP_MM} mm, cross on cross`,
         },
-        {
-          x: MARGIN.side,
-          y: 20.5,
-          sizeMm: 2.8,
-          bold: true,
-          text: safetyNotes(look, context)
+        ...wrapped(
+          safetyNotes(look, context)
             .map(({ text }) => text)
             .join(" "),
-        },
+          widthMm - 2 * MARGIN.side,
+          SAFETY_MM,
+        ).map((text, i): SheetText => ({
+          x: MARGIN.side,
+          y: 20.5 + i * SAFETY_MM * 1.2,
+          sizeMm: SAFETY_MM,
+          bold: true,
+          text,
+        })),
         {
           x: MARGIN.side,
           y: heightMm - 5.5,

@@ -11,6 +11,7 @@ import {
   type Prediction,
 } from "../look";
 import { PAPERS, type PaperKey } from "./paper";
+import { wrapped } from "./wrap";
 
 /** Something drawn on a sheet, in mm from its upper left corner, y down. */
 export interface SheetShape {
@@ -217,12 +218,46 @@ export function ruler(widthMm: number, heightMm: number): SheetShape[] {
   ];
 }
 
+/** Type of what one has to know first, the edge it keeps and the shortest line of it, mm. */
+const [SAFETY_MM, EDGE_MM, SHORTEST_MM] = [2.4, 12, 20];
+
+/** What one has to know first, in the corners beside the head, line by line as wide as the head leaves them; and what found no room there. */
+function besideTheHead(
+  text: string,
+  figure: Figure,
+  widthMm: number,
+): { texts: SheetText[]; rest: string } {
+  const outline = figure.outline.map(onSheetOf(figure, widthMm));
+  const halfAt = (y: number) =>
+    Math.max(0, ...outline.filter((p) => p.y <= y).map((p) => Math.abs(p.x - widthMm / 2)));
+  const texts: SheetText[] = [];
+  let rest = text.trim();
+  for (const side of ["left", "right"] as const)
+    for (let y = TOP_MM; rest; y += LINE_STEP) {
+      const half = halfAt(y + 1) + 2;
+      const room = widthMm / 2 - half - EDGE_MM;
+      if (room < SHORTEST_MM) break;
+      const [line = ""] = wrapped(rest, Math.min(room, widthMm / 2 - EDGE_MM - 8), SAFETY_MM);
+      const x = side === "left" ? EDGE_MM : widthMm / 2 + Math.max(half, 8);
+      texts.push({ x, y, sizeMm: SAFETY_MM, bold: true, text: line });
+      rest = rest.slice(line.length).trim();
+    }
+  return { texts, rest };
+}
+
 /** What stands above and below the face: title, the marks by ruler, and the check of the scale. */
 function textsOf(
   { kind, look, context }: { kind: FaceSheetKind; look: Look; context: LookContext },
   widthMm: number,
   heightMm: number,
 ): SheetText[] {
+  const beside = besideTheHead(
+    safetyNotes(look, context)
+      .map(({ text }) => text)
+      .join(" "),
+    context.figure,
+    widthMm,
+  );
   const head: SheetText[] = [
     {
       x: 12,
@@ -240,15 +275,7 @@ function textsOf(
           ? "blank chart, measured on this face"
           : `${SHEET_KINDS[kind]} for ${context.person.name}, 1:1`,
     },
-    {
-      x: 12,
-      y: 20.5,
-      sizeMm: 2.8,
-      bold: true,
-      text: safetyNotes(look, context)
-        .map(({ text }) => text)
-        .join(" "),
-    },
+    ...beside.texts,
     {
       x: (widthMm - RULER_MM) / 2,
       y: heightMm - 5.5,
@@ -264,10 +291,19 @@ function textsOf(
         `${layer.name}, ${markLabel(mark.kind)}: ${placement(mark, context.figure, mark.frame).words}`,
     ),
   );
-  const foot = TOP_MM + context.figure.landmarks.vertex.y - context.figure.landmarks.menton.y + 6;
+  const chin = TOP_MM + context.figure.landmarks.vertex.y - context.figure.landmarks.menton.y + 6;
+  const rest = wrapped(beside.rest, widthMm - 24, SAFETY_MM).map((text, i): SheetText => ({
+    x: 12,
+    y: chin + i * LINE_STEP,
+    sizeMm: SAFETY_MM,
+    bold: true,
+    text,
+  }));
+  const foot = chin + rest.length * LINE_STEP;
   const lines = Math.max(0, Math.floor((heightMm - 18 - foot) / LINE_STEP));
   return [
     ...head,
+    ...rest,
     ...marks.slice(0, lines).map((text, i) => ({
       x: 12,
       y: foot + i * LINE_STEP,

@@ -14,7 +14,8 @@ import type { Stack } from "../stack";
 import { zonesFilled } from "../touched";
 import { isGreaseOnHands, isWearable } from "../wearable";
 import { zoneWords } from "../words";
-import { leftBare, keptFrom } from "../mayNotTouch";
+import { layerKeptFrom } from "../layerKeptFrom";
+import { keptFrom, leftBare } from "../mayNotTouch";
 
 /** BASE-1: a fixed number of coats that leaves the ground showing, or an automatic one that would need an undercoat (LAYER-5). */
 export function thinCover(stack: Stack): Remark[] {
@@ -156,15 +157,7 @@ export function gaps(stack: Stack): Remark[] {
 
 /** Zones a base may be carried to: where neither its products nor its kind are kept out. */
 function reachable(stack: Stack, base: Layer, zones: readonly ZoneId[]): ZoneId[] {
-  const key = stack.materials.get(base.id);
-  const products = recipeOf(base, stack.context.products).map(({ product }) => product);
-  const shut = new Set(
-    key
-      ? (products.length ? products : [null]).flatMap((product) =>
-          keptFrom(zones, product?.material ?? key, product, stack.context),
-        )
-      : zones,
-  );
+  const shut = new Set(layerKeptFrom(base, zones, stack.context));
   return zones.filter((zone) => !shut.has(zone));
 }
 

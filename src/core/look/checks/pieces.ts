@@ -5,7 +5,8 @@ import type { Layer } from "../schema";
 import { isColour, isVeil } from "../roles";
 import type { Stack } from "../stack";
 import { zoneWords } from "../words";
-import { hasHair, leftBare } from "../mayNotTouch";
+import { layerKeptFrom } from "../layerKeptFrom";
+import { hasHair } from "../mayNotTouch";
 import { withoutZones } from "./safety";
 import { setAfter } from "./setting";
 import { helperLayer } from "./standIn";
@@ -38,16 +39,22 @@ export function unglued(stack: Stack): Remark[] {
     const bare = layer.zones.filter((zone) => !hasHair(zone));
     const where = { layerId: layer.id, zones: layer.zones };
     if (!bare.length) {
-      const shut = leftBare(stack.context);
-      const zones = [...layer.zones, ...CAP_EDGE.filter((zone) => !shut.has(zone))];
+      const shut = layerKeptFrom(layer, CAP_EDGE, stack.context);
+      const edge = CAP_EDGE.filter((zone) => !shut.includes(zone));
       return [
         {
           rule: "PROS-2",
           severity: "caution",
           where,
           message: `${layer.name} lies on hair alone: there is no skin to glue it to. Carry it to the forehead, the temples and the nape.`,
-          fix: { op: "changeLayer", id: layer.id, change: { zones } },
-          fixLabel: "Carry it past the hairline",
+          ...(edge.length > 0 && {
+            fix: {
+              op: "changeLayer",
+              id: layer.id,
+              change: { zones: [...layer.zones, ...edge] },
+            } as const,
+            fixLabel: "Carry it past the hairline",
+          }),
         },
       ];
     }

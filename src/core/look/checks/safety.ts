@@ -16,6 +16,7 @@ import type { Remark } from "../finding";
 import { materialOf, recipeOf } from "../context";
 import type { LookPatch } from "../patch";
 import type { Layer } from "../schema";
+import { layerKeptFrom } from "../layerKeptFrom";
 import { bannedZones, BANS, keptFrom } from "../mayNotTouch";
 import type { Stack } from "../stack";
 import type { Mark } from "../motifs";
@@ -235,19 +236,13 @@ export function untested(stack: Stack): Remark[] {
  * Every mend that moves, sizes or turns a mark goes through this.
  */
 export function withMarks(
-  { context, materials }: Stack,
+  { context }: Stack,
   layer: Layer,
   marks: readonly Mark[],
 ): LookPatch | null {
   const change = marksOn(marks, context.figure);
   const reached = (change.zones ?? []).filter((zone) => !layer.zones.includes(zone));
-  const key = materials.get(layer.id);
-  const products = recipeOf(layer, context.products).map(({ product }) => product);
-  const isShut = (product: Product | null) => {
-    const material = product?.material ?? key;
-    return material !== undefined && keptFrom(reached, material, product, context).length > 0;
-  };
-  return (products.length ? products : [null]).some(isShut)
+  return layerKeptFrom(layer, reached, context).length > 0
     ? null
     : { op: "changeLayer", id: layer.id, change };
 }
