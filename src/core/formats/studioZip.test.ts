@@ -4,6 +4,7 @@ import { strFromU8, strToU8, unzipSync, zipSync } from "fflate";
 import { USUAL_BRIEF } from "../brief";
 import { seededRandom } from "../random";
 import { STAND_IN } from "../people";
+import { USUAL_STUDIO } from "../studio";
 import { RecordSchema } from "../record";
 import { aLayer, aLook, product, SHELF } from "../testing";
 import {
@@ -50,13 +51,50 @@ const studios: fc.Arbitrary<StudioContent> = fc
     people: own.map((key) => ({
       id: `p-${key}`,
       archived: away,
-      fields: { ...person, name: `Person ${key}`, notes: note },
+      fields: {
+        ...person,
+        name: `Person ${key}`,
+        notes: note,
+        hair: "#2b1b12",
+        eyes: "#3d5a44",
+        hoodedLids: away,
+        creases: ["smileFolds", "crowsFeet"],
+        concerns: [{ what: "eczema", zones: ["chin", "palmLeft"], unpainted: away }],
+        asthma: away,
+        reactedOn: on,
+        noseWidthMm: 38.5,
+        lipHeightMm: null,
+        patchTests: [{ productId: "white", on, result: "clear", batch: "L2666" }],
+      },
     })),
     products: fieldsOf.map(({ id: key, fields }, i) => ({
       id: key,
       archived: i % 4 === 3 && away,
-      fields: { ...fields, notes: note },
+      fields: {
+        ...fields,
+        notes: note,
+        labelRead: away,
+        colourIndex: ["CI 77491", "CI 15850:1"],
+        finish: away ? "fluorescent" : null,
+        glitter: away ? "rounded" : null,
+        needs: { activator: "water", thinner: "", remover: shortened(note).trim() },
+        counted: i % 2 ? "pieces" : "grams",
+        batch: `B${i}`,
+      },
     })),
+    settings: [
+      {
+        id: "studio",
+        archived: false,
+        fields: {
+          ...USUAL_STUDIO,
+          currency: "NOK",
+          owned: ["airbrush"],
+          room: { airDegC: 18, rh: 40, ventilation: "none", flames: away },
+          painter: { level: "beginner", steadiness: "some", eyesight: "glasses" },
+        },
+      },
+    ],
     mixes: [
       {
         id: "m",
@@ -94,7 +132,14 @@ const studios: fc.Arbitrary<StudioContent> = fc
       archived: away,
       lookId: key,
       personId: `p-${key}`,
-      brief: { ...USUAL_BRIEF, place: shortened(note).trim() },
+      brief: {
+        ...USUAL_BRIEF,
+        place: shortened(note).trim(),
+        health: ["asthma", "lenses"],
+        bareToday: ["chin"],
+        healthAsked: away,
+        consent: away ? { who: "Ada Moor", on, to: "a leaf" } : null,
+      },
     })),
     trays: [
       {

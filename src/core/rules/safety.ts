@@ -62,7 +62,8 @@ export const SAFETY = {
     title: "Heat and paint strain the body",
     reason: "Breaks and water; medical questions go to a professional.",
     severity: "caution",
-    source,
+    source:
+      "US National Weather Service, Heat Index (Rothfusz 1990), up to 8 °C more in full sun; the limits are common practice, no published source; medical questions go to a professional",
   },
   "SAFE-11": {
     title: "Hair dye never goes on skin",
