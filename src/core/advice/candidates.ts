@@ -1,3 +1,4 @@
+import { remember } from "../remember";
 import { buildFigure, ZONES, type ZoneId } from "../anatomy";
 import { paintingAirSpeed, type Brief } from "../brief";
 import { dryingMinutes } from "../climate";
@@ -73,24 +74,27 @@ const [THIN_FILM, THICK_FILM] = [5, 18];
 /** What is no zone of the skin: a brow piece, and the front teeth, cm2. Common practice, no published source. */
 const USUAL_AREA: Partial<Record<AdviceGroup, number>> = { prosthetic: 120, teeth: 12 };
 
-const AREAS = new WeakMap<Person, Partial<Record<AdviceGroup, number>>>();
+/** Skin of each group on a person with nothing covered, cm2. */
+const areasOf = remember((person: Person): ReadonlyMap<AdviceGroup, number> => {
+  const figure = buildFigure(landmarksOf(person), physiqueOf(person));
+  return new Map(
+    (Object.keys(GROUPS) as AdviceGroup[]).map((key) => [
+      key,
+      ZONES.filter(
+        ({ id, part, kind, frame }) =>
+          GROUPS[key].covers(id) && (part === "body" || (frame === "front" && kind !== "collar")),
+      ).reduce((sum, { id }) => sum + figure.zone(id).areaCm2, 0),
+    ]),
+  );
+});
+
 /** Skin of a group, cm2, as far as the brief shows it. */
 export function areaOf(group: AdviceGroup, person: Person, brief: Pick<Brief, "bares">): number {
   const usual = USUAL_AREA[group];
   if (usual !== undefined) return usual;
-  const known = AREAS.get(person) ?? {};
-  AREAS.set(person, known);
-  if (known[group] === undefined) {
-    const figure = buildFigure(landmarksOf(person), physiqueOf(person));
-    for (const key of Object.keys(GROUPS) as AdviceGroup[])
-      known[key] = ZONES.filter(
-        ({ id, part, kind, frame }) =>
-          GROUPS[key].covers(id) && (part === "body" || (frame === "front" && kind !== "collar")),
-      ).reduce((sum, { id }) => sum + figure.zone(id).areaCm2, 0);
-  }
   // A costume leaves so many of the parts of a body bare.
   return (
-    (known[group] ?? 0) *
+    (areasOf(person).get(group) ?? 0) *
     (group === "body"
       ? Math.min(1, Math.max(0.1, brief.bares.filter((part) => part !== "hands").length / 9))
       : 1)

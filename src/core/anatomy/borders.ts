@@ -1,3 +1,4 @@
+import { remember } from "../remember";
 import type { Figure } from "./figure";
 import { distance, point, type Point } from "./point";
 import type { ZoneId } from "./zones";
@@ -41,9 +42,7 @@ export function joinPieces(pieces: readonly (readonly Point[])[]): Point[][] {
  * Every pair of neighbouring zones with the line between them. Neighbours share their strands to the point, so the border is the
  * corners both polygons run through.
  */
-export function borders(figure: Figure): readonly Border[] {
-  const known = BORDERS.get(figure);
-  if (known) return known;
+export const borders = remember((figure: Figure): readonly Border[] => {
   const sides = new Map<string, { zones: ZoneId[]; piece: Point[] }>();
   for (const { id, polygon } of figure.zones)
     polygon.forEach((p, i) => {
@@ -63,7 +62,7 @@ export function borders(figure: Figure): readonly Border[] {
     pair.pieces.push(piece);
     pairs.set(`${a} ${b}`, pair);
   }
-  const found = [...pairs.values()].map(({ a, b, pieces }): Border => {
+  return [...pairs.values()].map(({ a, b, pieces }): Border => {
     const lines = joinPieces(pieces);
     return {
       a,
@@ -76,7 +75,4 @@ export function borders(figure: Figure): readonly Border[] {
       ),
     };
   });
-  BORDERS.set(figure, found);
-  return found;
-}
-const BORDERS = new WeakMap<Figure, readonly Border[]>();
+});

@@ -1,3 +1,4 @@
+import { rememberBy } from "../remember";
 import type { Lab } from "./lab";
 import { LAMP_KEYS, LAMPS, type LampKey } from "./lamps";
 import { X_BAR, Y_BAR, Z_BAR } from "./observer";
@@ -76,11 +77,12 @@ export function labFromXyz([X, Y, Z]: Xyz, white: Xyz): Lab {
   return [116 * fy - 16, 500 * (fx - fy), 200 * (fy - fz)];
 }
 
+/** Lamps by degrees of adaptation: the bench may ask for any. */
+const MOST_KNOWN = 200;
+const keyOf = (lamp: LampKey, adaptation: number) => `${lamp} ${adaptation}`;
+
 /** The lamp's matrix from its XYZ to what the eye makes of it, for a degree of adaptation; built once for each. */
-function adapting(lamp: LampKey, adaptation: number): Matrix {
-  const key = `${lamp} ${adaptation}`;
-  const known = ADAPTING.get(key);
-  if (known) return known;
+const adapting = rememberBy(MOST_KNOWN, keyOf, (lamp: LampKey, adaptation: number): Matrix => {
   const lampCones = times(CONES, WEIGHTS[lamp].white);
   const dayCones = times(CONES, WEIGHTS.D65.white);
   const scaled = CONES.map((row, i) =>
@@ -94,14 +96,8 @@ function adapting(lamp: LampKey, adaptation: number): Matrix {
   const matrix = [0, 1, 2].map((i) => columns.map((column) => column[i] ?? 0)) as unknown as Matrix;
   // A white card keeps Y = 100 whatever the lamp: nothing is lighter than paper.
   const white = times(matrix, WEIGHTS[lamp].white)[1];
-  const result = matrix.map((row) =>
-    row.map((value) => (value * 100) / white),
-  ) as unknown as Matrix;
-  if (ADAPTING.size > 200) ADAPTING.clear();
-  ADAPTING.set(key, result);
-  return result;
-}
-const ADAPTING = new Map<string, Matrix>();
+  return matrix.map((row) => row.map((value) => (value * 100) / white)) as unknown as Matrix;
+});
 
 /**
  * CIELAB (D65 white) of a reflectance seen under a lamp.

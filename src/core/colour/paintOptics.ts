@@ -1,3 +1,4 @@
+import { rememberBy } from "../remember";
 import { deltaE00 } from "./difference";
 import { filmBand, masstoneReflectance } from "./film";
 import type { Lab } from "./lab";
@@ -97,27 +98,29 @@ function fitStrength(ratio: Spectrum, shape: Spectrum, hiding: number, letDown: 
 }
 const GOLDEN = (Math.sqrt(5) - 1) / 2;
 
+/** Paints whose optics are remembered. */
+const MOST_KNOWN = 5000;
+
 /** K, S and strength from both swatches: level scattering where that explains the let-down, else fitted per band ({@link scatteringFromLetDown}). */
-function fromBothSwatches({ masstone, hiding, letDown }: Required<Swatched>): Fitted {
-  const key = [...masstone, hiding, ...letDown].join(",");
-  const known = fitted.get(key);
-  if (known) return known;
-  const ratio = ratioOf(reflectanceFromLab(masstone));
-  const level = fitStrength(ratio, flat(1), hiding, letDown);
-  const S =
-    level.away > EXPLAINED
-      ? scatteringFromLetDown(
-          ratio,
-          ratioOf(reflectanceFromLab(letDown)),
-          paintOptics(LET_DOWN_WHITE),
-        )
-      : null;
-  const banded = S && fitStrength(ratio, S, hiding, letDown);
-  const best = banded && banded.away < level.away ? banded : level;
-  if (fitted.size >= CACHE_LIMIT) fitted.delete(fitted.keys().next().value ?? "");
-  fitted.set(key, best);
-  return best;
-}
+const fromBothSwatches = rememberBy(
+  MOST_KNOWN,
+  ({ masstone, hiding, letDown }: Required<Swatched>) =>
+    [...masstone, hiding, ...letDown].join(","),
+  ({ masstone, hiding, letDown }): Fitted => {
+    const ratio = ratioOf(reflectanceFromLab(masstone));
+    const level = fitStrength(ratio, flat(1), hiding, letDown);
+    const S =
+      level.away > EXPLAINED
+        ? scatteringFromLetDown(
+            ratio,
+            ratioOf(reflectanceFromLab(letDown)),
+            paintOptics(LET_DOWN_WHITE),
+          )
+        : null;
+    const banded = S && fitStrength(ratio, S, hiding, letDown);
+    return banded && banded.away < level.away ? banded : level;
+  },
+);
 
 /**
  * K and S of a paint from what a painter can see of it.
@@ -138,16 +141,18 @@ export function paintOptics(p: Swatched & { readonly tint?: number }): PaintOpti
     throw new RangeError(`hiding must lie between 0 and 1, not ${hiding}`);
   if (!(tint > 0) || !Number.isFinite(tint))
     throw new RangeError(`tint must be more than 0, not ${tint}`);
-  const key = [...masstone, hiding, tint, ...(letDown ?? [])].join(",");
-  const known = cache.get(key);
-  if (known) return known;
-  const optics = letDown
-    ? times(fromBothSwatches({ masstone, hiding, letDown }).optics, tint)
-    : levelOptics(masstone, hiding, tint);
-  if (cache.size >= CACHE_LIMIT) cache.delete(cache.keys().next().value ?? "");
-  cache.set(key, optics);
-  return optics;
+  return opticsBy({ masstone, hiding, tint, ...(letDown && { letDown }) });
 }
+
+const opticsBy = rememberBy(
+  MOST_KNOWN,
+  ({ masstone, hiding, tint, letDown }: Swatched & { readonly tint: number }) =>
+    [...masstone, hiding, tint, ...(letDown ?? [])].join(","),
+  ({ masstone, hiding, tint, letDown }): PaintOptics =>
+    letDown
+      ? times(fromBothSwatches({ masstone, hiding, letDown }).optics, tint)
+      : levelOptics(masstone, hiding, tint),
+);
 
 /** Tinting strengths anybody may give or that are read from a swatch. */
 export const TINT_LIMITS = [0.1, 10] as const;
@@ -170,7 +175,3 @@ export function tintOfLetDown(p: Required<Swatched>): number {
   if (deltaE00(p.masstone, LET_DOWN_WHITE.masstone) < TELLS) return 1;
   return fromBothSwatches(p).tint;
 }
-
-const fitted = new Map<string, Fitted>();
-const cache = new Map<string, PaintOptics>();
-const CACHE_LIMIT = 5000;

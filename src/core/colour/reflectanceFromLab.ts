@@ -1,3 +1,4 @@
+import { rememberBy } from "../remember";
 import type { Lab } from "./lab";
 import { labFromReflectance } from "./labFromReflectance";
 import { BANDS, spectrum, type Spectrum } from "./spectrum";
@@ -84,8 +85,8 @@ const STARTS: readonly Coefficients[] = [
   [-10, 6, 0],
 ];
 
-const cache = new Map<string, Spectrum>();
-const CACHE_LIMIT = 5000;
+/** Colours whose reflectance is remembered. */
+const MOST_KNOWN = 5000;
 
 /**
  * A smooth reflectance that has this colour under D65: the paint nobody measured with an instrument.
@@ -98,9 +99,11 @@ const CACHE_LIMIT = 5000;
 export function reflectanceFromLab(lab: Lab): Spectrum {
   if (!lab.every(Number.isFinite) || lab[0] < -1e-6 || lab[0] > 100 + 1e-6)
     throw new RangeError(`not a surface colour: Lab ${lab.join(", ")}`);
-  const key = lab.map((value) => value.toFixed(3)).join(",");
-  const known = cache.get(key);
-  if (known) return known;
+  return fitted(lab);
+}
+
+const keyOf = (lab: Lab) => lab.map((value) => value.toFixed(3)).join(",");
+const fitted = rememberBy(MOST_KNOWN, keyOf, (lab: Lab): Spectrum => {
   // L* = 0 and 100 lie at infinity in the coefficients; the target stops just short of them.
   const target: Lab = [Math.min(Math.max(lab[0], 0.01), 99.99), lab[1], lab[2]];
   let best = { c: STARTS[0] as Coefficients, error: Infinity };
@@ -109,8 +112,5 @@ export function reflectanceFromLab(lab: Lab): Spectrum {
     if (found.error < best.error) best = found;
     if (deltaE00(labFromReflectance(sigmoid(best.c)), target) < CLOSE_ENOUGH) break;
   }
-  const result = sigmoid(best.c);
-  if (cache.size >= CACHE_LIMIT) cache.delete(cache.keys().next().value ?? "");
-  cache.set(key, result);
-  return result;
-}
+  return sigmoid(best.c);
+});

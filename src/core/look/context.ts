@@ -58,7 +58,7 @@ export function lookContext(o: {
 
 /** The products a layer uses with their parts; one that has left the shelf is left out. */
 export function recipeOf(
-  layer: Layer,
+  layer: Pick<Layer, "paint">,
   products: LookContext["products"],
 ): { product: Product; parts: number }[] {
   const listed =

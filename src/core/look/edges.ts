@@ -1,3 +1,4 @@
+import { remember, rememberPair } from "../remember";
 import {
   borders,
   boundingBox,
@@ -335,18 +336,19 @@ const MOST_MARKS = 12;
 
 /** Every edge of a look that is meant to be seen. */
 export function readEdges(stored: Look, context: LookContext, prediction: Prediction): Edge[] {
-  const look = touched(stored, context.figure);
-  const byLook = EDGES.get(prediction);
-  if (byLook) return byLook;
-  const edges = [
-    ...borderEdges(look, context, prediction),
-    ...markEdges(look, context, prediction),
-    ...markPairEdges(look, context, prediction),
-  ];
-  EDGES.set(prediction, edges);
-  return edges;
+  return edgesOf(prediction)(stored, context);
 }
-const EDGES = new WeakMap<Prediction, Edge[]>();
+/** A prediction is of one look on one person: so are its edges. */
+const edgesOf = remember((prediction: Prediction) =>
+  rememberPair((stored: Look, context: LookContext): Edge[] => {
+    const look = touched(stored, context.figure);
+    return [
+      ...borderEdges(look, context, prediction),
+      ...markEdges(look, context, prediction),
+      ...markPairEdges(look, context, prediction),
+    ];
+  }),
+);
 
 /** How an edge reads from a distance under a lamp; with a parting line, by the weaker of its two sides. */
 export function seeEdge(edge: Edge, at: { distanceM: number; lamp?: LampKey }): SeenEdge {

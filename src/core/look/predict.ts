@@ -1,3 +1,4 @@
+import { remember, rememberBy, rememberPair } from "../remember";
 import {
   hexToLab,
   labFromReflectance,
@@ -8,6 +9,7 @@ import {
   type LampKey,
   type PaintOptics,
   type Spectrum,
+  LAMP_KEYS,
 } from "../colour";
 import { zoneInfo, type ZoneId } from "../anatomy";
 import {
@@ -65,20 +67,17 @@ export function layerOptics(
   film: "dry" | "wet" = "dry",
 ): PaintOptics | null {
   if (film === "wet") return opticsOf(layer, products, film);
-  const onShelf = OPTICS.get(products) ?? new WeakMap<object, PaintOptics | null>();
-  OPTICS.set(products, onShelf);
   // A colour still to be matched belongs to the layer, any other to the paint it was given.
-  const key = layer.paint.kind === "material" ? layer : layer.paint;
-  const known = onShelf.get(key);
-  if (known !== undefined) return known;
-  const optics = opticsOf(layer, products, film);
-  onShelf.set(key, optics);
-  return optics;
+  const onShelf = dryOptics(products);
+  return layer.paint.kind === "material" ? onShelf.ofLayer(layer) : onShelf.ofPaint(layer.paint);
 }
-const OPTICS = new WeakMap<LookContext["products"], WeakMap<object, PaintOptics | null>>();
+const dryOptics = remember((products: LookContext["products"]) => ({
+  ofLayer: remember((layer: Layer) => opticsOf(layer, products, "dry")),
+  ofPaint: remember((paint: Layer["paint"]) => opticsOf({ paint, target: null }, products, "dry")),
+}));
 
 function opticsOf(
-  layer: Layer,
+  layer: Pick<Layer, "paint" | "target">,
   products: LookContext["products"],
   film: "dry" | "wet",
 ): PaintOptics | null {
@@ -98,14 +97,7 @@ function opticsOf(
 const LIP_SHIFT: Lab = [-9, 13, -1];
 const BROW_HAIR_COVER = 0.75;
 
-const BARE = new WeakMap<LookContext, (zone: ZoneId) => Spectrum>();
-function bareSkin(context: LookContext): (zone: ZoneId) => Spectrum {
-  const known = BARE.get(context) ?? skinOf(context);
-  BARE.set(context, known);
-  return known;
-}
-
-function skinOf(context: LookContext): (zone: ZoneId) => Spectrum {
+const bareSkin = remember((context: LookContext): ((zone: ZoneId) => Spectrum) => {
   const skinLab = hexToLab(context.person.skin);
   const skin = reflectanceFromLab(skinLab);
   const lips = reflectanceFromLab([
@@ -122,7 +114,7 @@ function skinOf(context: LookContext): (zone: ZoneId) => Spectrum {
     if (info.group === "lips") return lips;
     return info.kind === "brow" ? brow : skin;
   };
-}
+});
 
 /** Marks and small veils lie on top of a zone without filling it: they do not change what later layers find below them. */
 export const fillsZone = (layer: Layer): boolean => layer.marks.length === 0 && layer.share >= 0.5;
@@ -189,19 +181,11 @@ export function resolveCoats(
  * Brow hair does not set the number of coats of a base: it wants its own cover (BROW-3).
  */
 export function predict(stored: Look, context: LookContext): Prediction {
-  const look = touched(stored, context.figure);
-  const known = PREDICTED.get(context)?.get(look);
-  if (known) return known;
-  const prediction = work(look, context);
-  const ofContext = PREDICTED.get(context) ?? new WeakMap<Look, Prediction>();
-  PREDICTED.set(context, ofContext.set(look, prediction));
-  return prediction;
+  return predicted(context, touched(stored, context.figure));
 }
 
-/** Looks and contexts are immutable values, so a prediction holds as long as they do: checks, plan and drawing share one. */
-const PREDICTED = new WeakMap<LookContext, WeakMap<Look, Prediction>>();
-
-function work(look: Look, context: LookContext): Prediction {
+/** Checks, plan and drawing share one prediction. */
+const predicted = rememberPair((context: LookContext, look: Look): Prediction => {
   const bare = bareSkin(context);
   const films = new Map<ZoneId, ZoneFilm[]>();
   const coats = new Map<string, { coats: number; covers: boolean }>();
@@ -247,7 +231,7 @@ function work(look: Look, context: LookContext): Prediction {
     }
   }
   return { coats, films, fields, bare };
-}
+});
 
 /** Predicted reflectance of what lies under a layer in a zone, down to the skin. @throws RangeError when the layer is not in the look */
 export function groundUnder(
@@ -264,10 +248,12 @@ export function groundUnder(
 }
 
 /** What a reflectance looks like under a lamp, as sRGB; remembered, since a figure asks for the same ones again and again. */
-export function hexOf(reflectance: Spectrum, lamp: LampKey = "D65"): string {
-  const known = SHOWN.get(reflectance) ?? {};
-  const hex = known[lamp] ?? labToHex(labFromReflectance(reflectance, lamp));
-  SHOWN.set(reflectance, { ...known, [lamp]: hex });
-  return hex;
-}
-const SHOWN = new WeakMap<Spectrum, Partial<Record<LampKey, string>>>();
+export const hexOf = (reflectance: Spectrum, lamp: LampKey = "D65"): string =>
+  shown(reflectance)(lamp);
+const shown = remember((reflectance: Spectrum) =>
+  rememberBy(
+    LAMP_KEYS.length,
+    (lamp: LampKey) => lamp,
+    (lamp) => labToHex(labFromReflectance(reflectance, lamp)),
+  ),
+);

@@ -1,3 +1,4 @@
+import { remember } from "../remember";
 import {
   boundingBox,
   contains,
@@ -49,12 +50,7 @@ function paintOf({ points, widthMm, fill }: BrushStroke): Point[] {
   return ends.flatMap((b, i) => across(points[i] ?? b, b, fill ? 0 : widthMm));
 }
 
-const BOXES = new WeakMap<Polygon, Box>();
-function boxOf(polygon: Polygon): Box {
-  const known = BOXES.get(polygon) ?? boundingBox(polygon);
-  BOXES.set(polygon, known);
-  return known;
-}
+const boxOf = remember((polygon: Polygon): Box => boundingBox(polygon));
 
 const isInside = (polygon: Polygon, { left, right, top, bottom }: Box, p: Point): boolean =>
   p.x >= left && p.x <= right && p.y >= bottom && p.y <= top && contains(polygon, p);
@@ -88,12 +84,7 @@ const laidOf = (stroke: BrushStroke): Laid[] => {
   return [{ paint, fill: stroke.fill ? stroke.points : null, box: boundingBox(paint) }];
 };
 
-const LAID = new WeakMap<Mark, readonly Laid[]>();
-function laid(mark: Mark): readonly Laid[] {
-  const known = LAID.get(mark) ?? placedStrokes(mark).flatMap(laidOf);
-  LAID.set(mark, known);
-  return known;
-}
+const laid = remember((mark: Mark): readonly Laid[] => placedStrokes(mark).flatMap(laidOf));
 
 /** The areas that the paint of some marks touches, the inside of filled ones included. */
 export function zonesOfMarks(marks: readonly Mark[], figure: Figure): ZoneId[] {

@@ -1,3 +1,4 @@
+import { rememberBy } from "../remember";
 import { hexToLab } from "../colour";
 import { namesCarmine } from "./colourIndex";
 import type { Allergen } from "./material";
@@ -7,16 +8,18 @@ import type { ProductFields } from "./product";
 /** Reds from pink to brown, by hue in degrees and chroma: carmine (cochineal) is their usual pigment. */
 const [LEAST_HUE, MOST_HUE, LEAST_CHROMA] = [-25, 48, 22];
 
-const reds = new Map<string, boolean>();
-function isRed(hex: string): boolean {
-  const known = reds.get(hex);
-  if (known !== undefined) return known;
-  const [, a, b] = hexToLab(hex);
-  const hue = (Math.atan2(b, a) * 180) / Math.PI;
-  const red = Math.hypot(a, b) >= LEAST_CHROMA && hue >= LEAST_HUE && hue <= MOST_HUE;
-  reds.set(hex, red);
-  return red;
-}
+/** Colours of a shelf whose redness is remembered. */
+const MOST_KNOWN = 5000;
+
+const isRed = rememberBy(
+  MOST_KNOWN,
+  (hex: string) => hex,
+  (hex) => {
+    const [, a, b] = hexToLab(hex);
+    const hue = (Math.atan2(b, a) * 180) / Math.PI;
+    return Math.hypot(a, b) >= LEAST_CHROMA && hue >= LEAST_HUE && hue <= MOST_HUE;
+  },
+);
 
 /**
  * What such products usually hold, whatever this one's label says (SAFE-12). Common practice, no

@@ -1,4 +1,6 @@
+import { rememberBy } from "../remember";
 import {
+  LAMP_KEYS,
   labFromReflectance,
   labToHex,
   hexToLab,
@@ -66,28 +68,29 @@ const OPPONENT_OF_CODE = RGB_TO_OPPONENT.map((row) =>
 
 /** Cells of the colour cube that light is worked out for; between them it is interpolated. */
 const CUBE = 9;
-const cubes = new Map<string, Float32Array>();
 
 /** What a lamp makes of sRGB colours seen by day, on a cube of colours; each is given its smooth reflectance first. */
-function lampCube(lamp: LampKey): Float32Array {
-  const known = cubes.get(lamp);
-  if (known) return known;
-  const cube = new Float32Array(CUBE ** 3 * 3);
-  const hex = (i: number) =>
-    Math.round((i / (CUBE - 1)) * 255)
-      .toString(16)
-      .padStart(2, "0");
-  for (let r = 0, at = 0; r < CUBE; r++)
-    for (let g = 0; g < CUBE; g++)
-      for (let b = 0; b < CUBE; b++, at += 3) {
-        const shown = labToHex(
-          labFromReflectance(reflectanceFromLab(hexToLab(`#${hex(r)}${hex(g)}${hex(b)}`)), lamp),
-        );
-        for (let c = 0; c < 3; c++) cube[at + c] = parseInt(shown.slice(1 + 2 * c, 3 + 2 * c), 16);
-      }
-  cubes.set(lamp, cube);
-  return cube;
-}
+const lampCube = rememberBy(
+  LAMP_KEYS.length,
+  (lamp: LampKey) => lamp,
+  (lamp): Float32Array => {
+    const cube = new Float32Array(CUBE ** 3 * 3);
+    const hex = (i: number) =>
+      Math.round((i / (CUBE - 1)) * 255)
+        .toString(16)
+        .padStart(2, "0");
+    for (let r = 0, at = 0; r < CUBE; r++)
+      for (let g = 0; g < CUBE; g++)
+        for (let b = 0; b < CUBE; b++, at += 3) {
+          const shown = labToHex(
+            labFromReflectance(reflectanceFromLab(hexToLab(`#${hex(r)}${hex(g)}${hex(b)}`)), lamp),
+          );
+          for (let c = 0; c < 3; c++)
+            cube[at + c] = parseInt(shown.slice(1 + 2 * c, 3 + 2 * c), 16);
+        }
+    return cube;
+  },
+);
 
 /** The picture under another lamp; daylight leaves it as it is. */
 export function underLamp(picture: Picture, lamp: LampKey): Picture {

@@ -1,3 +1,4 @@
+import { remember, rememberBy } from "../remember";
 import { zoneInfo, type ZoneId } from "../anatomy";
 import { ACTIVITIES, type Brief } from "../brief";
 import { greatestEvaporation } from "../climate";
@@ -28,23 +29,22 @@ const SUN_ON_SKIN = 8;
 
 type Sweats = Pick<Person, "sweat" | "skinKind">;
 
+type Cover = ReturnType<typeof coverOf>;
+/** People by covers by house rules that one brief is compared for. */
+const MOST_KNOWN = 100;
+
 /** Sweat by cover, asked for again and again while systems are compared. */
-const SWEAT = new WeakMap<Brief, Map<string, number>>();
-function sweatAt(
-  person: Sweats,
-  brief: Brief,
-  cover: ReturnType<typeof coverOf>,
-  house: House,
-): number {
-  const known = SWEAT.get(brief) ?? new Map<string, number>();
-  SWEAT.set(brief, known);
-  const key = `${person.sweat} ${cover} ${house.numbers.sweatLight} ${house.numbers.sweatHeavy} ${house.numbers.sunRadiant}`;
-  const value =
-    known.get(key) ??
-    lifting(sweatOf(person, brief, cover ?? (brief.hood ? "hood" : null), house), brief, cover);
-  known.set(key, value);
-  return value;
-}
+const sweatOn = remember((brief: Brief) =>
+  rememberBy(
+    MOST_KNOWN,
+    (person: Sweats, cover: Cover, { numbers }: House) =>
+      `${person.sweat} ${cover} ${numbers.sweatLight} ${numbers.sweatHeavy} ${numbers.sunRadiant}`,
+    (person, cover, house) =>
+      lifting(sweatOf(person, brief, cover ?? (brief.hood ? "hood" : null), house), brief, cover),
+  ),
+);
+const sweatAt = (person: Sweats, brief: Brief, cover: Cover, house: House): number =>
+  sweatOn(brief)(person, cover, house);
 
 /** The part of the sweat that lifts paint: what runs because the air can't take it up, and a little of the rest. Dry wind spares a face that damp air would run. */
 function lifting(sweat: number, brief: Brief, cover: ReturnType<typeof coverOf>): number {

@@ -1,3 +1,4 @@
+import { remember } from "../../remember";
 import { z } from "zod";
 import { mirror, point, signedArea, type Point } from "../../anatomy";
 import { crack, CrackSchema } from "./crack";
@@ -143,15 +144,7 @@ export function sameShape(a: Mark, b: Mark): boolean {
 }
 
 /** Strokes of a mark on the face in mm, those of its mirror image with them. */
-export function placedStrokes(mark: Mark): readonly BrushStroke[] {
-  const known = PLACED_STROKES.get(mark);
-  if (known) return known;
-  const strokes = place(mark);
-  PLACED_STROKES.set(mark, strokes);
-  return strokes;
-}
-/** Marks are immutable values, and the same one is asked for by checks, plan and drawing. */
-const PLACED_STROKES = new WeakMap<Mark, readonly BrushStroke[]>();
+export const placedStrokes = remember((mark: Mark): readonly BrushStroke[] => place(mark));
 
 /** Far enough that no neighbour in a row of copies has the same seed. */
 const VARIED_BY = 5003;
