@@ -57,7 +57,7 @@ const contextOf = ({ person, brief, shelf }: Case): LookContext =>
 
 /** What the second telling of the rules forbids of a look. */
 function forbiddenIn(given: Case, stored: Look, context: LookContext): string[] {
-  const look = touched(stored, context.figure);
+  const look = touched(stored, context);
   return look.layers.flatMap((layer, at) =>
     recipeOf(layer, context.products).flatMap(({ product }) =>
       layer.zones.flatMap((zone) => {

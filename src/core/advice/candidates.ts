@@ -1,8 +1,8 @@
 import { remember } from "../remember";
-import { buildFigure, ZONES, type ZoneId } from "../anatomy";
+import { ZONES, type ZoneId } from "../anatomy";
 import { paintingAirSpeed, type Brief } from "../brief";
 import { dryingMinutes } from "../climate";
-import { exposedZones, type PaintKit } from "../look";
+import { exposedZones, figureOf, type PaintKit } from "../look";
 import {
   filmPerCoat,
   freshState,
@@ -21,7 +21,7 @@ import {
   type Product,
   type ToolKey,
 } from "../paint";
-import { landmarksOf, physiqueOf, type Person } from "../people";
+import type { Person } from "../people";
 import { HOUSE, type House } from "../rules";
 import { hazardsOf, onPiece, wearUnder, type Hazards, type ZoneWear } from "../wear";
 import { GROUPS, protectionsFor, type AdviceGroup } from "./groups";
@@ -76,7 +76,7 @@ const USUAL_AREA: Partial<Record<AdviceGroup, number>> = { prosthetic: 120, teet
 
 /** Skin of each group on a person with nothing covered, cm2. */
 const areasOf = remember((person: Person): ReadonlyMap<AdviceGroup, number> => {
-  const figure = buildFigure(landmarksOf(person), physiqueOf(person));
+  const figure = figureOf(person);
   return new Map(
     (Object.keys(GROUPS) as AdviceGroup[]).map((key) => [
       key,

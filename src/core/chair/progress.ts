@@ -54,7 +54,7 @@ export function progressOf(
   context: LookContext,
   o: { steps: readonly ChairStep[]; state: ChairState; now: number; plan: Seat },
 ): Progress {
-  const look = touched(stored, context.figure);
+  const look = touched(stored, context);
   const { brief } = context;
   const rest = seat(look, context, {
     done: doneTasks(o.steps, o.state, o.plan),

@@ -36,7 +36,7 @@ export function chairSteps(
   context: LookContext,
   given: Pick<Seat, "tasks" | "placed"> = seat(stored, context),
 ): ChairStep[] {
-  const look = touched(stored, context.figure);
+  const look = touched(stored, context);
   const byId = new Map(given.tasks.map((task) => [task.id, task]));
   const most = new Map<string, number>();
   for (const { layerId, coat } of given.tasks)

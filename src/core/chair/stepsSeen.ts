@@ -21,7 +21,7 @@ export function stepsSeen(
   context: LookContext,
   state: Pick<ChairState, "done">,
 ): StepSeen[] {
-  const look = touched(stored, context.figure);
+  const look = touched(stored, context);
   const house = asTheHouse(look, context);
   const planned = new Map(house.tasks.map(({ id, handsOn }) => [id, handsOn]));
   const round = (minutes: number) => Math.round(minutes * 100) / 100;

@@ -65,7 +65,7 @@ export function paintNeeded(
   context: LookContext,
   prediction: Prediction = predict(stored, context),
 ): Need[] {
-  const look = touched(stored, context.figure);
+  const look = touched(stored, context);
   const needs = new Map<
     string,
     {

@@ -31,7 +31,7 @@ export function wantedColours(
   context: LookContext,
   shelf: readonly Product[],
 ): TrayWishes {
-  const look = touched(stored, context.figure);
+  const look = touched(stored, context);
   const pannable = shelf.filter((product) => material(product.material).inPan);
   const colours = new Map<
     string,

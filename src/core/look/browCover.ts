@@ -67,7 +67,7 @@ function choose(kind: "corrector" | "concealer", context: LookContext): Choice {
  * them. Null when no base covers the brow.
  */
 export function browCover(stored: Look, context: LookContext): BrowCover | null {
-  const look = touched(stored, context.figure);
+  const look = touched(stored, context);
   const prediction = predict(look, context);
   const at = look.layers.findIndex(
     (layer) => layer.role === "base" && layer.zones.includes("browLeft"),

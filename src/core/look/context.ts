@@ -2,6 +2,7 @@ import { buildFigure, type Figure } from "../anatomy";
 import type { Brief } from "../brief";
 import { material, type MaterialKey, type PaintTypeKey, type Product } from "../paint";
 import { landmarksOf, physiqueOf, type Person } from "../people";
+import { rememberBy } from "../remember";
 import { HOUSE, type House } from "../rules";
 import { USUAL_STUDIO, type StudioSettings } from "../studio";
 import type { Layer } from "./schema";
@@ -32,7 +33,18 @@ export interface LookContext {
   readonly studio: StudioSettings;
 }
 
-/** Builds a context; the figure is drawn from the person's measures. */
+/** Figures of so many people at once: more are on no screen, and each is some 100 kB. */
+const MOST_FIGURES = 12;
+
+/** The figure of somebody, drawn from their measures; the same one while these stay. */
+export const figureOf = rememberBy(
+  MOST_FIGURES,
+  ({ build, measures, landmarks, noseWidthMm, lipHeightMm, ...person }: Person) =>
+    JSON.stringify([build, measures, landmarks, noseWidthMm, lipHeightMm, physiqueOf(person)]),
+  (person): Figure => buildFigure(landmarksOf(person), physiqueOf(person)),
+);
+
+/** Builds a context; the figure is drawn when it is first asked for. */
 export function lookContext(o: {
   person: Person;
   brief: Brief;
@@ -51,7 +63,9 @@ export function lookContext(o: {
     factors: o.factors ?? {},
     speed: o.speed ?? HOUSE_SPEED,
     studio: o.studio ?? USUAL_STUDIO,
-    figure: buildFigure(landmarksOf(o.person), physiqueOf(o.person)),
+    get figure() {
+      return figureOf(o.person);
+    },
     products: new Map(o.products.map((product) => [product.id, product])),
   };
 }

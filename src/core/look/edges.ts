@@ -341,7 +341,7 @@ export function readEdges(stored: Look, context: LookContext, prediction: Predic
 /** A prediction is of one look on one person: so are its edges. */
 const edgesOf = remember((prediction: Prediction) =>
   rememberPair((stored: Look, context: LookContext): Edge[] => {
-    const look = touched(stored, context.figure);
+    const look = touched(stored, context);
     return [
       ...borderEdges(look, context, prediction),
       ...markEdges(look, context, prediction),

@@ -20,6 +20,7 @@ export {
 export { ROLES, ROLE_KEYS, filmShare, isColour, isDrawn, isVeil, type Role } from "./roles";
 export { applyPatch, freeLayerId, PatchSchema, type LookPatch } from "./patch";
 export {
+  figureOf,
   HOUSE_SPEED,
   lookContext,
   materialOf,

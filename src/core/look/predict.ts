@@ -181,7 +181,7 @@ export function resolveCoats(
  * Brow hair does not set the number of coats of a base: it wants its own cover (BROW-3).
  */
 export function predict(stored: Look, context: LookContext): Prediction {
-  return predicted(context, touched(stored, context.figure));
+  return predicted(context, touched(stored, context));
 }
 
 /** Checks, plan and drawing share one prediction. */
@@ -240,7 +240,7 @@ export function groundUnder(
   zone: ZoneId,
   context: LookContext,
 ): Spectrum {
-  const look = touched(stored, context.figure);
+  const look = touched(stored, context);
   const at = look.layers.findIndex((layer) => layer.id === layerId);
   if (at < 0) throw new RangeError(`no layer ${layerId} in this look`);
   const below = predict({ ...look, layers: look.layers.slice(0, at) }, context);

@@ -20,7 +20,7 @@ export function protection(
   at: number,
   zone: ZoneId,
 ): HelperKey[] {
-  const look = touched(stored, context.figure);
+  const look = touched(stored, context);
   const layer = look.layers[at] as Layer;
   const key = materialOf(layer, context.products);
   const found = look.layers.flatMap((other, i): HelperKey[] => {
@@ -39,7 +39,7 @@ export function protection(
 
 /** The wear of every painted layer in each of its zones, by the brief's weather, hours and activity. */
 export function wearForecast(stored: Look, context: LookContext): LayerWear[] {
-  const look = touched(stored, context.figure);
+  const look = touched(stored, context);
   const pieces = look.layers.flatMap(({ zones }, at) => {
     const key = materialOf(look.layers[at] as Layer, context.products);
     return key && isPiece(key) ? [{ at, zones }] : [];

@@ -138,7 +138,7 @@ export const reactionPlan = ({ emergency }: StudioSettings): string =>
  */
 export function safetyNotes(stored: Look, context: LookContext): SafetyNote[] {
   const { person } = context;
-  const look = touched(stored, context.figure);
+  const look = touched(stored, context);
   const untested = untestedProducts(look, context);
   const unread = unreadProducts(look, context);
   const bare = [...leftBare(context)];

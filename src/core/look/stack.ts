@@ -53,7 +53,7 @@ const isGround = (layer: Layer, key: MaterialKey): boolean =>
 
 /** What sets a layer where it stands in its look, in words. */
 export function setBy(stored: Look, context: LookContext, layer: Layer): string {
-  const look = touched(stored, context.figure);
+  const look = touched(stored, context);
   const key = materialOf(layer, context.products);
   if (!key) return "nobody knows: its product has left the shelf";
   const kind = material(key).setting;
@@ -71,7 +71,7 @@ export function setBy(stored: Look, context: LookContext, layer: Layer): string 
 }
 
 export function readStack(stored: Look, context: LookContext): Stack {
-  const look = touched(stored, context.figure);
+  const look = touched(stored, context);
   const materials = new Map<string, MaterialKey>();
   const surfaces = new Map<ZoneId, Surface>();
   const meetings: Meeting[] = [];

@@ -44,7 +44,9 @@ describe("areas that a shape touches", () => {
     const mouth = mark("mouth", 0, mouthY, { spanMm: 60, upperMm: 12, lowerMm: 14 });
     const honest = aLook(drawn(mouth));
     const sly = aLook({ ...drawn(mouth), zones: ["shoulderBackLeft"] });
-    expect(touched(sly, figure).layers[0]?.zones).toEqual(touched(honest, figure).layers[0]?.zones);
+    expect(touched(sly, { figure }).layers[0]?.zones).toEqual(
+      touched(honest, { figure }).layers[0]?.zones,
+    );
     expect(stopsOf(sly, context).map(({ rule }) => rule)).toContain("SAFE-3");
     expect(predict(sly, context).films.has("shoulderBackLeft")).toBe(false);
   });
@@ -65,11 +67,11 @@ describe("areas that a shape touches", () => {
 
   it("read twice it is the same value, and a look without marks is itself", () => {
     const look = aLook(drawn(mark("star", 0, 30)), aLayer({ id: "base" }));
-    const once = touched(look, figure);
-    expect(touched(look, figure)).toBe(once);
-    expect(touched(once, figure)).toBe(once);
+    const once = touched(look, { figure });
+    expect(touched(look, { figure })).toBe(once);
+    expect(touched(once, { figure })).toBe(once);
     const plain = aLook(aLayer({ id: "base" }));
-    expect(touched(plain, figure)).toBe(plain);
+    expect(touched(plain, { figure })).toBe(plain);
   });
 
   it("every place inside a filled shape lies in an area that is named", () => {

@@ -1,4 +1,4 @@
-import { remember } from "../remember";
+import { remember, rememberPair } from "../remember";
 import {
   boundingBox,
   contains,
@@ -119,9 +119,7 @@ export function zonesFilled(marks: readonly Mark[], figure: Figure): ZoneId[] {
     .map(({ id }) => id);
 }
 
-const TOUCHED = new WeakMap<Look, WeakMap<Figure, Look>>();
-
-const touchedOn = (look: Look, figure: Figure): Look => {
+const touchedOn = rememberPair((look: Look, figure: Figure): Look => {
   const layers = look.layers.map((layer) => {
     if (!layer.marks.length) return layer;
     const zones = zonesOfMarks(layer.marks, figure);
@@ -130,19 +128,15 @@ const touchedOn = (look: Look, figure: Figure): Look => {
     return !zones.length || isSame ? layer : { ...layer, zones };
   });
   return layers.every((layer, i) => layer === look.layers[i]) ? look : { ...look, layers };
-};
+});
 
 /**
  * A look whose layers of marks lie on the areas that their paint touches on this figure, whatever
  * was stored with them. Every check, amount and minute reads a look through this; asked again, it
- * answers with the same value. Marks that touch no area keep what was stored.
+ * answers with the same value. Marks that touch no area keep what was stored. The figure is only
+ * asked for where there are marks: it takes longer to build than most looks take to be judged.
  */
-export function touched(look: Look, figure: Figure): Look {
-  const known = TOUCHED.get(look) ?? new WeakMap<Figure, Look>();
-  TOUCHED.set(look, known);
-  const read = known.get(figure) ?? touchedOn(look, figure);
-  known.set(figure, read);
-  // What has been read reads as itself.
-  if (read !== look) TOUCHED.set(read, known);
-  return read;
+export function touched(look: Look, of: { readonly figure: Figure }): Look {
+  if (look.layers.every(({ marks }) => !marks.length)) return look;
+  return touchedOn(look, of.figure);
 }

@@ -32,7 +32,7 @@ export function underPowder(
   prediction: Prediction,
   upTo = stored.layers.length,
 ): (colour: Spectrum, at: number, zone: ZoneId) => Spectrum {
-  const look = touched(stored, context.figure);
+  const look = touched(stored, context);
   const powders = look.layers.slice(0, upTo).flatMap((layer, at): Powder[] => {
     const key = materialOf(layer, context.products);
     const optics =
@@ -76,7 +76,7 @@ export function visibleLayers(
   upTo = stored.layers.length,
   whole?: (layer: Layer, zone: ZoneId) => number,
 ): VisibleLayer[] {
-  const look = touched(stored, context.figure);
+  const look = touched(stored, context);
   const shown = underPowder(look, context, prediction, upTo);
   return look.layers.slice(0, upTo).flatMap((layer, at): VisibleLayer[] => {
     const key = materialOf(layer, context.products);

@@ -10,7 +10,7 @@ export interface DayStep {
 
 /** What comes before the first layer and after the last, in the order of the day: skin, lenses and hair; teeth, lenses, lashes, wig and headpiece (1-trade, order of work). */
 export function dayOf(stored: Look, context: LookContext): { before: DayStep[]; after: DayStep[] } {
-  const look = touched(stored, context.figure);
+  const look = touched(stored, context);
   const { person, brief } = context;
   const lensesIn = healthOf(context).some(({ answer }) => answer === "lenses");
   const keys = new Set(look.layers.map((layer) => materialOf(layer, context.products)));

@@ -169,7 +169,7 @@ export function makePlan(
   context: LookContext,
   stock: ReadonlyMap<string, number> = new Map(),
 ): Plan {
-  const look = touched(stored, context.figure);
+  const look = touched(stored, context);
   const prediction = predict(look, context);
   const { tasks, placed, lowerBound } = seat(look, context);
   const taskById = new Map(tasks.map((task) => [task.id, task]));

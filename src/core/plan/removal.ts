@@ -77,7 +77,7 @@ const FAIR_L = 60;
 
 /** How a look comes off this person: order, remover, minutes, what may stain, and what to do afterwards (REMOVE-1, REMOVE-2). */
 export function removalOf(stored: Look, context: LookContext): Removal {
-  const look = touched(stored, context.figure);
+  const look = touched(stored, context);
   const zonesOf = new Map<MaterialKey, Set<ZoneId>>();
   const removersOf = new Map<MaterialKey, Set<string>>();
   for (const layer of look.layers) {

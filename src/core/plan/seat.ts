@@ -41,7 +41,7 @@ export function seat(
     /** Tasks that are left out. */ without?: ReadonlySet<string>;
   } = {},
 ): Seat {
-  const look = touched(stored, context.figure);
+  const look = touched(stored, context);
   const { brief, house } = context;
   const pace = o.pace ?? brief.pace;
   const tasks = leftOut(layerTasks(look, context, predict(look, context), pace), o.without);

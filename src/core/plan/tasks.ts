@@ -99,7 +99,7 @@ export function layerTasks(
   prediction: Prediction,
   pace: Pace = "usual",
 ): LayerTask[] {
-  const look = touched(stored, context.figure);
+  const look = touched(stored, context);
   const last = new Map<Region, string>();
   const tasks: LayerTask[] = [];
   for (const layer of look.layers) {

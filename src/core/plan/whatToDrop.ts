@@ -97,7 +97,7 @@ export function whatToDrop(
     /** What has been left out already. */ without?: ReadonlySet<string>;
   },
 ): Cut[] {
-  const look = touched(stored, context.figure);
+  const look = touched(stored, context);
   const begun = new Set(
     o.tasks
       .filter(({ id }) => o.without?.has(id) || o.done.some((entry) => entry.id === id))
