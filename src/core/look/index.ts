@@ -65,7 +65,7 @@ export {
   type Prediction,
   type ZoneFilm,
 } from "./predict";
-export { checkLook, stopsOf } from "./checkLook";
+export { CHECKED_RULES, CHECKS, checkLook, stopsOf } from "./checkLook";
 export { exposedZones, paintedCoverage } from "./checks/covering";
 export { mudColour } from "./checks/layering";
 export { stainingHue } from "./checks/wearing";

@@ -126,7 +126,7 @@ export const FORM = {
   "PROS-1": {
     title: "Dry-fit, then glue thin",
     reason: "Past the edge, until clear; press, roll, dissolve and powder the edge.",
-    severity: "tip",
+    severity: "caution",
     source,
   },
   "PROS-2": {

@@ -3,7 +3,8 @@ import { RULES, RULE_IDS, rule, type RuleId } from "./registry";
 import { NUMBERS, NUMBER_IDS, numberOf, type NumberId } from "./numbers";
 
 /** A rule that may be switched off: a stop can't. */
-export const canBeOff = (id: RuleId): boolean => rule(id).severity !== "stop";
+export const canBeOff = (id: RuleId): boolean =>
+  rule(id).severity !== "stop" && rule(id).always === undefined;
 
 const changed = z
   .partialRecord(z.enum(NUMBER_IDS as [NumberId, ...NumberId[]]), z.number())

@@ -79,7 +79,7 @@ export const PAINTING = {
   "SET-5": {
     title: "Prep, sealing medium and barrier protect most",
     reason: "Each alone also helps water colours.",
-    severity: "tip",
+    severity: "caution",
     source,
   },
   "SET-6": {

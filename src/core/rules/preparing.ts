@@ -6,12 +6,13 @@ export const PREPARING = {
     reason: "Paint grips clean skin; barrier cream spares skin that breaks out.",
     severity: "tip",
     source,
+    also: { caution: "what goes over a remover, or under hair colour, does not hold" },
   },
   "PREP-2": {
     title: "Prep sweaty skin",
     reason:
       "A thin dab of skin prep, left to dry some minutes, keeps sweat from lifting the paint.",
-    severity: "tip",
+    severity: "caution",
     source,
   },
   "PREP-3": {
@@ -32,6 +33,7 @@ export const PREPARING = {
       "Two or three thin layers, each dry and pressed with powder, until the hair ridges are filled and smooth.",
     severity: "tip",
     source,
+    also: { caution: "brows under a piece that are not flat reach the glue" },
   },
   "BROW-2": {
     title: "No medical adhesive or latex on hair",
@@ -39,6 +41,7 @@ export const PREPARING = {
       "On bare brow, lash or scalp hair it tears the hair out when it comes off. Over brows that are blocked, or a cap, it is a caution, and so is spirit gum on bare brows: glue round rather than over, and take it off gently.",
     severity: "stop",
     source,
+    also: { caution: "spirit gum on a bare brow, and anything over blocked brows or a cap" },
   },
   "BROW-3": {
     title: "A dark brow shows through a light base",

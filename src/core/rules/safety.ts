@@ -17,6 +17,7 @@ export const SAFETY = {
       "Test each new product on that person 24 to 48 hours before, on intact skin; a known allergy rules the product out.",
     severity: "stop",
     source,
+    also: { caution: "a patch test that is missing, or counts no longer" },
   },
   "SAFE-3": {
     title: "Eyes and mouth need products made for them",
@@ -37,6 +38,7 @@ export const SAFETY = {
     reason: "Ventilate, no flame or hot dryer near; wait until dry before lights and pyrotechnics.",
     severity: "caution",
     source,
+    also: { tip: "said of every alcohol and spray; a caution where the room makes it one" },
   },
   "SAFE-6": {
     title: "Don't breathe powder",
@@ -57,6 +59,10 @@ export const SAFETY = {
       "Under three years no face paint: a cheek design instead, a parent present and consenting.",
     severity: "stop",
     source,
+    also: {
+      caution: "nobody has agreed to a child being painted",
+      tip: "agreed by the card, and to be noted for today",
+    },
   },
   "SAFE-9": {
     title: "Heat and paint strain the body",
@@ -77,8 +83,9 @@ export const SAFETY = {
     title: "An unread label is free of nothing",
     reason:
       "Until somebody has read the ingredients, what such products usually hold counts as in them. Read the label, tick what it names, then tick it as read.",
-    severity: "stop",
+    severity: "caution",
     source,
+    always: "what it counts as in a product decides what SAFE-2 stops",
   },
   "SAFE-13": {
     title: "Ask before the first step, every day",
@@ -93,6 +100,7 @@ export const SAFETY = {
       "Only cosmetic, water-based face paint, powder, pencil, and glitter in gel away from the eyes: no alcohol colour, grease, adhesive, latex or acrylic. From twelve to fifteen it is a caution. Spray on a puff, not on a child's face.",
     severity: "stop",
     source,
+    also: { caution: "from twelve to fifteen, and what is sprayed near a child's face" },
   },
   "SAFE-15": {
     title: "Bright colours near eyes and lips by their label",

@@ -7,11 +7,12 @@ export const WEARING = {
       "Heat softens wax, humidity slows drying, sweat lifts water colours and creams; worse under a hood.",
     severity: "caution",
     source,
+    also: { tip: "paint that dries slowly costs time and harms nothing" },
   },
   "WEAR-1": {
     title: "Hands and rubbed places need touch-ups",
     reason: "Whatever the paint; keep grease off hands.",
-    severity: "tip",
+    severity: "caution",
     source,
   },
   "WEAR-2": {
@@ -127,7 +128,7 @@ export const WEARING = {
   "REMOVE-1": {
     title: "Each type has its remover and its minutes",
     reason: "Never rush: skin tears.",
-    severity: "caution",
+    severity: "tip",
     source,
   },
   "REMOVE-2": {

@@ -9,12 +9,15 @@ import {
   HouseChangesSchema,
   NUMBER_IDS,
   NUMBERS,
+  rule,
   RULE_IDS,
   RULES,
   type HouseChanges,
   type NumberId,
   type RuleId,
+  type Severity,
 } from "@/core/rules";
+import { CHECKED_RULES } from "@/core/look";
 import { NumberInput } from "@/ui/NumberInput";
 import { ConflictChoice } from "@/parts/forms/ConflictChoice";
 import { send, type Refusal } from "@/ui/request";
@@ -237,10 +240,20 @@ export function HouseRules({ version, changes: kept }: { version: number; change
                 <div className="flex-1">
                   <p className={off.has(id) ? "line-through" : ""}>
                     <strong>{id}</strong> · {RULES[id].title}{" "}
-                    <span className="muted text-sm">({WORDS[RULES[id].severity]})</span>
+                    <span className="muted text-sm">
+                      ({WORDS[RULES[id].severity]}
+                      {CHECKED_RULES.has(id) ? "" : "; advice, nothing checks it"})
+                    </span>
                   </p>
                   <p className="max-w-prose text-sm">
-                    {RULES[id].reason} <span className="muted">Source: {RULES[id].source}.</span>
+                    {RULES[id].reason}{" "}
+                    {Object.entries(rule(id).also ?? {}).map(([severity, why]) => (
+                      <span key={severity}>
+                        A {WORDS[severity as Severity]} too: {why}.{" "}
+                      </span>
+                    ))}
+                    {rule(id).always && <>Always on: {rule(id).always}. </>}
+                    <span className="muted">Source: {RULES[id].source}.</span>
                   </p>
                 </div>
                 {canBeOff(id) ? (
