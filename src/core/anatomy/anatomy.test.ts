@@ -225,3 +225,24 @@ describe("nose width and lip height", () => {
       }
   });
 });
+
+describe("what a zone is", () => {
+  it("is told in one place: nothing stands out and lies back, and the hair is brow and scalp", () => {
+    const kindsOf = (fits: (zone: (typeof ZONES)[number]) => boolean) =>
+      [...new Set(ZONES.filter(fits).map(({ kind }) => kind))].sort();
+    expect(kindsOf(({ relief }) => relief === "hollow")).toEqual(
+      ["cheekHollow", "noseSide", "temple", "underEye"].sort(),
+    );
+    // The brow bone stands out, though the socket under it lies back.
+    expect(kindsOf(({ relief }) => relief === "high")).toContain("browBone");
+    expect(kindsOf(({ flags }) => flags.includes("hair"))).toEqual(
+      kindsOf(({ kind, group }) => kind === "brow" || group === "scalp"),
+    );
+    expect(kindsOf(({ flags }) => flags.includes("eye"))).toEqual(
+      kindsOf(({ group }) => group === "eyes"),
+    );
+    for (const zone of ZONES)
+      if (zone.group === "lips")
+        expect(zone.flags).toEqual(expect.arrayContaining(["mouth", "clean"]));
+  });
+});

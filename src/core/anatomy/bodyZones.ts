@@ -85,6 +85,7 @@ export const BODY_ZONE_TABLE = {
       ["napeTop", "neckTop", "napeTop"],
     ],
     traits: traits(0, 0, 0.7, 0.5, 0.5, 1),
+    flags: ["hair"],
   },
   behindEar: {
     label: "ear back",

@@ -15,7 +15,7 @@ export {
 export { faceFromPhoto, PHOTO_LANDMARKS, type PhotoFace, type PhotoLandmark } from "./photo";
 export { profileOf, type Profile, type ProfileZone } from "./profile";
 export { buildFigure, type Figure, type FigureZone, type Stroke } from "./figure";
-export type { Frame, Traits, ZoneFlag, ZoneGroup } from "./zone";
+export type { Frame, Relief, Traits, ZoneFlag, ZoneGroup } from "./zone";
 export {
   FACE_ZONES,
   ZONES,

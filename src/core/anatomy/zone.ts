@@ -27,7 +27,14 @@ export interface Traits {
   readonly hair: number;
 }
 
-export type ZoneFlag = "eye" | "mouth" | "mucosa";
+/**
+ * What a zone is, wherever a rule asks: inside the orbital rim; of the mouth; with hair that glue tears out; where a
+ * beard grows; whose colour stays clean, nothing else under it; on the fuller side of the smile fold.
+ */
+export type ZoneFlag = "eye" | "mouth" | "hair" | "beard" | "clean" | "cheek";
+
+/** How a zone stands to the light: what comes forward, and what lies back. */
+export type Relief = "high" | "hollow";
 
 /** Which side of the person a zone or a mark is on: both are drawn in mm from the bridge of the nose, x to the person's left. */
 export type Frame = "front" | "back";
@@ -45,6 +52,7 @@ export interface ZoneDefinition<Name extends string> {
   readonly ring: readonly Arc<Name>[] | "ear";
   readonly traits: Traits;
   readonly flags?: readonly ZoneFlag[];
+  readonly relief?: Relief;
 }
 
 /** Traits in the order crease, movement, sweat, sebum, rubbing, hair. Common practice, no published source. */

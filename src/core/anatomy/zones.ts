@@ -2,7 +2,7 @@ import { BODY_ZONE_TABLE } from "./bodyZones";
 import type { BodyRegion } from "./body";
 import type { BodyStrandName } from "./bodyStrands";
 import type { StrandName } from "./strands";
-import { traits, type Frame, type ZoneDefinition, type ZoneFlag } from "./zone";
+import { traits, type Frame, type ZoneDefinition, type Relief, type ZoneFlag } from "./zone";
 
 type FaceZone = Omit<ZoneDefinition<StrandName>, "part" | "frame" | "region"> & {
   readonly region?: BodyRegion;
@@ -19,6 +19,7 @@ export const ZONE_TABLE = {
       ["outline", "sideburn", "vertex"],
     ],
     traits: traits(0, 0.1, 0.7, 0.5, 0.5, 1),
+    flags: ["hair"],
   },
   forehead: {
     label: "forehead",
@@ -31,6 +32,7 @@ export const ZONE_TABLE = {
       ["glabellaTop", "browHeadTop", "glabellaTop"],
     ],
     traits: traits(0.5, 0.5, 0.9, 0.9, 0.3),
+    relief: "high",
   },
   temple: {
     label: "temple",
@@ -43,6 +45,7 @@ export const ZONE_TABLE = {
       ["temporal", "browTail", "temporal"],
     ],
     traits: traits(0.2, 0.2, 0.7, 0.4, 0.3, 0.2),
+    relief: "hollow",
   },
   brow: {
     label: "brow",
@@ -54,6 +57,7 @@ export const ZONE_TABLE = {
       ["browBottom", "browHead", "browTail"],
     ],
     traits: traits(0.2, 0.8, 0.7, 0.6, 0.2, 1),
+    flags: ["hair"],
   },
   glabella: {
     label: "between the brows",
@@ -79,6 +83,7 @@ export const ZONE_TABLE = {
     ],
     traits: traits(0.4, 0.6, 0.5, 0.5, 0.1),
     flags: ["eye"],
+    relief: "high",
   },
   upperLid: {
     label: "upper lid",
@@ -91,7 +96,7 @@ export const ZONE_TABLE = {
       ["innerCorner", "creaseInner", "endocanthion"],
     ],
     traits: traits(1, 1, 0.4, 0.6, 0.2),
-    flags: ["eye"],
+    flags: ["eye", "clean"],
   },
   underEye: {
     label: "under the eye",
@@ -106,6 +111,7 @@ export const ZONE_TABLE = {
     ],
     traits: traits(0.7, 0.6, 0.4, 0.4, 0.2),
     flags: ["eye"],
+    relief: "hollow",
   },
   noseBridge: {
     label: "nose bridge",
@@ -117,6 +123,7 @@ export const ZONE_TABLE = {
       ["tipTop", "bridgeFoot", "tipTop"],
     ],
     traits: traits(0.2, 0.2, 0.7, 0.8, 0.3),
+    relief: "high",
   },
   noseSide: {
     label: "side of the nose",
@@ -130,6 +137,7 @@ export const ZONE_TABLE = {
       ["bridge", "bridgeFoot", "bridgeTop"],
     ],
     traits: traits(0.3, 0.3, 0.6, 0.9, 0.2),
+    relief: "hollow",
   },
   noseTip: {
     label: "nose tip",
@@ -166,6 +174,8 @@ export const ZONE_TABLE = {
       ["orbitLower", "appleTop", "orbitOuter"],
     ],
     traits: traits(0.2, 0.3, 0.5, 0.4, 0.3),
+    relief: "high",
+    flags: ["cheek"],
   },
   cheekApple: {
     label: "cheek apple",
@@ -179,6 +189,8 @@ export const ZONE_TABLE = {
       ["noseCheek", "wingTop", "orbitNose"],
     ],
     traits: traits(0.2, 0.7, 0.5, 0.5, 0.3),
+    relief: "high",
+    flags: ["cheek"],
   },
   cheekHollow: {
     label: "cheek hollow",
@@ -192,6 +204,8 @@ export const ZONE_TABLE = {
       ["appleOuter", "appleFoot", "boneFoot"],
     ],
     traits: traits(0.2, 0.5, 0.4, 0.3, 0.3, 0.3),
+    relief: "hollow",
+    flags: ["cheek"],
   },
   smileFold: {
     label: "smile fold",
@@ -204,6 +218,7 @@ export const ZONE_TABLE = {
       ["smileOuter", "foldFoot", "foldOuter"],
     ],
     traits: traits(1, 0.9, 0.6, 0.7, 0.3, 0.2),
+    flags: ["cheek"],
   },
   lipSide: {
     label: "above the lip",
@@ -218,7 +233,7 @@ export const ZONE_TABLE = {
       ["smileInner", "foldMouth", "foldInner"],
     ],
     traits: traits(0.4, 0.9, 0.9, 0.5, 0.6, 0.6),
-    flags: ["mouth"],
+    flags: ["mouth", "beard", "cheek"],
   },
   philtrum: {
     label: "philtrum",
@@ -230,7 +245,7 @@ export const ZONE_TABLE = {
       ["lipTop", "cristaPhiltri", "labraleSuperius"],
     ],
     traits: traits(0.3, 0.8, 0.9, 0.5, 0.6, 0.6),
-    flags: ["mouth"],
+    flags: ["mouth", "beard"],
   },
   upperLip: {
     label: "upper lip",
@@ -241,7 +256,7 @@ export const ZONE_TABLE = {
       ["lipLine", "cheilion", "stomion"],
     ],
     traits: traits(0.6, 1, 0.2, 0, 1),
-    flags: ["mouth"],
+    flags: ["mouth", "clean"],
   },
   lowerLip: {
     label: "lower lip",
@@ -252,7 +267,7 @@ export const ZONE_TABLE = {
       ["lipBottom", "cheilion", "labraleInferius"],
     ],
     traits: traits(0.6, 1, 0.2, 0, 1),
-    flags: ["mouth"],
+    flags: ["mouth", "clean"],
   },
   chin: {
     label: "chin",
@@ -267,6 +282,8 @@ export const ZONE_TABLE = {
       ["outline", "chinSide", "menton"],
     ],
     traits: traits(0.5, 0.8, 0.7, 0.7, 0.6, 0.7),
+    relief: "high",
+    flags: ["beard"],
   },
   jawline: {
     label: "jawline",
@@ -278,6 +295,7 @@ export const ZONE_TABLE = {
       ["jawTop", "foldFoot", "jawBack"],
     ],
     traits: traits(0.2, 0.5, 0.5, 0.4, 0.6, 0.6),
+    flags: ["beard", "cheek"],
   },
   ear: {
     label: "ear",
@@ -331,6 +349,8 @@ export interface ZoneInfo extends Pick<
   readonly frame: Frame;
   readonly label: string;
   readonly flags: readonly ZoneFlag[];
+  /** Null for what neither stands out nor lies back. */
+  readonly relief: Relief | null;
 }
 
 const FACE_PLACE = { part: "head", frame: "front", region: "head" } as const;
@@ -338,8 +358,8 @@ const describe = ([kind, definition]: readonly [
   string,
   ZoneDefinition<StrandName | BodyStrandName>,
 ]): ZoneInfo[] => {
-  const { place, label, flags = [], ...rest } = definition;
-  const base = { ...rest, kind: kind as ZoneKind, flags };
+  const { place, label, flags = [], relief = null, ...rest } = definition;
+  const base = { ...rest, kind: kind as ZoneKind, flags, relief };
   if (place === "midline") return [{ ...base, id: kind as MidlineZone, side: null, label }];
   return (["left", "right"] as const).map((side) => ({
     ...base,

@@ -14,7 +14,7 @@ interface Ban {
   readonly why: (key: MaterialKey, product: Product | null) => string | null;
 }
 
-const isHairy = ({ kind, group }: ZoneInfo) => kind === "brow" || group === "scalp";
+const isHairy = ({ flags }: ZoneInfo) => flags.includes("hair");
 
 /** Brow and scalp: the hair line is hair too (BROW-2). */
 export const hasHair = (zone: ZoneId): boolean => isHairy(zoneInfo(zone));

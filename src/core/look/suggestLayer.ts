@@ -1,4 +1,4 @@
-import { ZONES, type ZoneId } from "../anatomy";
+import { ZONES, type ZoneId, zoneInfo } from "../anatomy";
 import { deltaE00, hexToLab, labFromReflectance, type Lab } from "../colour";
 import {
   isPaintType,
@@ -112,9 +112,7 @@ export function suggestLayer(role: Role, look: Look, context: LookContext): Laye
       look.layers.filter((layer) => layer.role === "base").flatMap((layer) => layer.zones),
     ),
   ];
-  const everywhere = exposedZones(context.brief).filter(
-    (zone) => !zone.startsWith("upperLip") && !zone.startsWith("lowerLip"),
-  );
+  const everywhere = exposedZones(context.brief).filter((zone) => zoneInfo(zone).group !== "lips");
   const zones =
     PLACES[role] ??
     (role === "base"

@@ -1,3 +1,4 @@
+import { zoneInfo } from "../anatomy";
 import { healthOf, materialOf, type Look, type LookContext, touched } from "../look";
 import { material } from "../paint";
 import type { RuleId } from "../rules";
@@ -22,7 +23,7 @@ export function dayOf(stored: Look, context: LookContext): { before: DayStep[]; 
       { rule: "PREP-1", text: "Clean, dry, moisturised skin; nothing on broken or infected skin." },
       { rule: "PREP-4", text: "Hair pinned back under a band, old clothes, a disposable palette." },
       person.beard !== "none" &&
-        (zones.has("chin") || zones.has("philtrum")) && {
+        [...zones].some((zone) => zoneInfo(zone).flags.includes("beard")) && {
           rule: "PREP-3",
           text: `Shave, or leave the ${person.beard} and say so: it breaks up what is painted on chin and mouth.`,
         },

@@ -111,13 +111,7 @@ export function beardInTheWay(stack: Stack): Remark[] {
   const { beard } = stack.context.person;
   if (beard === "none") return [];
   return stack.look.layers.flatMap((layer): Remark[] => {
-    const hairy = layer.zones.filter(
-      (zone) =>
-        zone === "chin" ||
-        zone === "philtrum" ||
-        zone.startsWith("lipSide") ||
-        zone.startsWith("jawline"),
-    );
+    const hairy = layer.zones.filter((zone) => zoneInfo(zone).flags.includes("beard"));
     if (!hairy.length || !isColour(layer.role) || isGroundOnly(layer)) return [];
     return [
       {

@@ -141,8 +141,6 @@ export const earToEar = (stack: Stack): Remark[] => {
   );
 };
 
-const FULLER = /^(cheek|smileFold|lipSide|jawline)/;
-
 /** FORM-2: on the cheek the fuller form is outside the fold, so the fade goes there. */
 export const fadeOfFold = (stack: Stack): Remark[] =>
   mending(
@@ -153,7 +151,7 @@ export const fadeOfFold = (stack: Stack): Remark[] =>
         mark.fadeMm === 0 ||
         Math.abs(mark.x) < 12 ||
         Math.abs(mark.turnDeg) > 60 ||
-        !layer.zones.some((zone) => FULLER.test(zone))
+        !layer.zones.some((zone) => zoneInfo(zone).flags.includes("cheek"))
       )
         return null;
       const outward = mark.x > 0;
@@ -198,16 +196,13 @@ export const tooEven = (stack: Stack): Remark[] =>
     }),
   );
 
-const HIGH = /^(cheekbone|noseBridge|forehead|browBone|chin|cheekApple)/;
-const LOW = /^(cheekHollow|temple|noseSide|underEye)/;
-
 /** FORM-1: lights where the face is hollow, or darks on what stands out. */
 export function againstTheLight(stack: Stack): Remark[] {
   return stack.look.layers.flatMap((layer): Remark[] => {
     if (layer.marks.length || (layer.role !== "highlight" && layer.role !== "contour")) return [];
     const wrong = layer.zones.filter(
       (zone) =>
-        (layer.role === "highlight" ? LOW : HIGH).test(zone) &&
+        zoneInfo(zone).relief === (layer.role === "highlight" ? "hollow" : "high") &&
         !(zone === "forehead" && layer.share < 0.6) &&
         !(zone === "chin" && layer.share < 0.6),
     );
@@ -358,7 +353,6 @@ export function outOfSchool(stack: Stack): Remark[] {
 
 /** Chroma above which a colour is spoilt by another under it. Common practice, no published source. */
 const CLEAN_CHROMA = 30;
-const CLEAN = /^(upperLip|lowerLip|upperLid)/;
 
 /** BASE-6: lips or lids that must stay clean, with the base under them. */
 export function underClean(stack: Stack): Remark[] {
@@ -367,7 +361,7 @@ export function underClean(stack: Stack): Remark[] {
     if (base.role !== "base" || base.marks.length) return [];
     const kept: ZoneId[] = base.zones.filter(
       (zone) =>
-        CLEAN.test(zone) &&
+        zoneInfo(zone).flags.includes("clean") &&
         look.layers.slice(at + 1).some((layer) => {
           if (
             layer.role !== "detail" ||

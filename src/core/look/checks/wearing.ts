@@ -1,3 +1,4 @@
+import { recipeOf } from "../context";
 import { zoneInfo, type ZoneId } from "../../anatomy";
 import { AIR, paintingAirSpeed } from "../../brief";
 import { dryingMinutes } from "../../climate";
@@ -14,6 +15,7 @@ import {
   type MaterialKey,
   type PaintTypeKey,
   type Product,
+  finishOf,
 } from "../../paint";
 import { HAZARD_WORDS, HEAT_ADVICE, heatStrain, sweatOf } from "../../wear";
 import { allowedZones } from "../allowedZones";
@@ -227,16 +229,18 @@ export function sealBetween(stack: Stack): Remark[] {
     : [];
 }
 
-const HOLLOWS: readonly string[] = ["cheekHollow", "temple", "underEye", "noseSide", "browBone"];
+/** Finishes that catch the light. */
+const SHINES: readonly string[] = ["gloss", "pearl", "metallic", "glitter"];
 
 /** SET-4: shine brings a hollow forward. */
 export function shinyHollow(stack: Stack): Remark[] {
   return painted(stack).flatMap(({ layer, at, key }): Remark[] => {
-    const { finish } = paintType(key);
-    const hollow = layer.zones.filter((zone) => HOLLOWS.includes(zoneInfo(zone).kind));
+    const used = recipeOf(layer, stack.context.products).map(({ product }) => finishOf(product));
+    const finishes = used.length ? used : [paintType(key).finish];
+    const hollow = layer.zones.filter((zone) => zoneInfo(zone).relief === "hollow");
     if (
       (layer.role !== "contour" && layer.role !== "shade") ||
-      (finish !== "gloss" && finish !== "metallic" && finish !== "glitter") ||
+      !finishes.some((finish) => SHINES.includes(finish)) ||
       !hollow.length
     )
       return [];
