@@ -4,7 +4,7 @@ import {
   type Allergen,
   type GlitterKind,
   type Grade,
-  type HelperKey,
+  type AuxiliaryKey,
   type PaintTypeKey,
   type ProductFields,
 } from "@/core/paint";
@@ -24,7 +24,7 @@ interface Extra {
 }
 type Line = readonly [
   name: string,
-  material: PaintTypeKey | HelperKey,
+  material: PaintTypeKey | AuxiliaryKey,
   colour: string | null,
   hiding: number,
   grams: number,

@@ -12,12 +12,12 @@ import {
   type PaintKit,
   type System,
 } from "../look";
-import { material, TOOLS, toolsFor, type HelperKey, type Product } from "../paint";
+import { material, TOOLS, toolsFor, type AuxiliaryKey, type Product } from "../paint";
 import { USUAL_BRIEF, type Brief } from "../brief";
 import type { Person } from "../people";
 import { GROUPS, type AdviceGroup } from "./groups";
 
-function choice(key: HelperKey, shelf: readonly Product[], person: Person): PaintChoice {
+function choice(key: AuxiliaryKey, shelf: readonly Product[], person: Person): PaintChoice {
   const product = shelf.find((entry) => entry.material === key && mayHold(entry, person));
   return product ? { kind: "product", productId: product.id } : { kind: "material", material: key };
 }
@@ -29,7 +29,7 @@ const ON_FACE: readonly ZoneId[] = FACE_ZONES.filter(
 /** Where a group's prep and seal may go: off eyes, lips and mouth where the product keeps out. */
 function zonesFor(
   group: "face" | OtherGroup,
-  key: HelperKey,
+  key: AuxiliaryKey,
   paint: PaintChoice,
   shelf: readonly Product[],
   who: { readonly brief: Brief; readonly person: Person },
@@ -90,7 +90,7 @@ export function adoptSystem(
   const layer = (
     group: "face" | OtherGroup,
     role: "prep" | "seal",
-    key: HelperKey,
+    key: AuxiliaryKey,
   ): Layer | null => {
     const paint = choice(key, shelf, person);
     const tool = toolsFor(key)[0] ?? "dampSponge";

@@ -6,7 +6,7 @@ import { exposedZones, figureOf, type PaintKit } from "../look";
 import {
   filmPerCoat,
   freshState,
-  helper,
+  auxiliary,
   isWaterColour,
   material,
   pairing,
@@ -15,7 +15,7 @@ import {
   TOOLS,
   toolsFor,
   wetGramsPerM2,
-  type HelperKey,
+  type AuxiliaryKey,
   type MaterialKey,
   type PaintTypeKey,
   type Product,
@@ -25,7 +25,7 @@ import type { Person } from "../people";
 import { HOUSE, type House } from "../rules";
 import { hazardsOf, onPiece, wearUnder, type Hazards, type ZoneWear } from "../wear";
 import { GROUPS, protectionsFor, type AdviceGroup } from "./groups";
-import { helperAllowed, refusal, safeShelf } from "./refusals";
+import { auxiliaryAllowed, refusal, safeShelf } from "./refusals";
 
 /** What a recommendation is made from. */
 export interface AdviceBrief {
@@ -63,9 +63,9 @@ export interface Candidate {
 /** A base type counts as at hand from so many colours on. Common practice, no published source. */
 const COLOURS_FOR_A_BASE = 3;
 /** Minutes of lines and care on a face besides the base, and for each protection. Common practice, no published source. */
-const [DETAIL_MINUTES, HELPER_MINUTES] = [20, 2];
-/** Grams of a detail colour, and pence of a helper, that a face takes. Common practice, no published source. */
-const [DETAIL_GRAMS, HELPER_MINOR] = [0.6, 15];
+const [DETAIL_MINUTES, AUXILIARY_MINUTES] = [20, 2];
+/** Grams of a detail colour, and pence of an auxiliary, that a face takes. Common practice, no published source. */
+const [DETAIL_GRAMS, AUXILIARY_MINOR] = [0.6, 15];
 /** Never waited for longer than this, min. */
 const LONGEST_DRY = 60;
 /** A coat this thin shows the skin's own surface, and one this thick lies on it like a mask, g/m2. Common practice, no published source. */
@@ -227,7 +227,7 @@ export function candidatesFor(group: AdviceGroup, advice: AdviceBrief): Candidat
   const definition = GROUPS[group];
   const shelf = safeShelf(advice.shelf, person);
   const allowed = (type: PaintTypeKey) => refusal(type, group, person, advice.shelf) === null;
-  const protections = protectionsFor(group, helperAllowed(person, advice.shelf));
+  const protections = protectionsFor(group, auxiliaryAllowed(person, advice.shelf));
   const cost = costsOf(advice, shelf);
   const wearOf = wearsOf(
     judgedZones(group, brief).map((zone): readonly [typeof zone, Hazards] => [
@@ -277,7 +277,7 @@ interface Weakest {
 function wearsOf(
   hazards: readonly (readonly [ZoneId, Hazards])[],
   house: House,
-): (type: PaintTypeKey, helpers: readonly HelperKey[]) => Weakest {
+): (type: PaintTypeKey, helpers: readonly AuxiliaryKey[]) => Weakest {
   const known = new Map<string, Weakest>();
   return (type, helpers) => {
     const key = `${type} ${helpers.join(" ")}`;
@@ -304,8 +304,8 @@ interface Ground {
   readonly group: AdviceGroup;
 }
 
-const only = (keys: readonly (HelperKey | null)[]) =>
-  keys.filter((key): key is HelperKey => key !== null);
+const only = (keys: readonly (AuxiliaryKey | null)[]) =>
+  keys.filter((key): key is AuxiliaryKey => key !== null);
 
 function measured(
   kit: PaintKit,
@@ -333,14 +333,14 @@ function measured(
       (coats * area) / TOOLS[tool].cm2PerMinute +
       (toolOf(tool).setUpMinutes ?? 0) +
       (face ? DETAIL_MINUTES : lines * DETAIL_MINUTES) +
-      helpers.length * HELPER_MINUTES * Math.max(0.5, area / 400),
+      helpers.length * AUXILIARY_MINUTES * Math.max(0.5, area / 400),
     dryMinutes:
       coats * cost(base).dry +
       (lines > 0 && detail !== base ? cost(detail).dry : 0) +
       helpers.reduce(
         (sum, key) =>
           sum +
-          (helper(key).use === "activate" || helper(key).use === "set"
+          (auxiliary(key).use === "activate" || auxiliary(key).use === "set"
             ? 0.5
             : Math.min(5, cost(key).dry)),
         0,
@@ -351,7 +351,7 @@ function measured(
     costMinor: Math.round(
       grams * cost(base).price +
         (lines > 0 ? DETAIL_GRAMS * cost(detail).price : 0) +
-        helpers.length * HELPER_MINOR * Math.max(0.5, area / 400) +
+        helpers.length * AUXILIARY_MINOR * Math.max(0.5, area / 400) +
         (gear ? GEAR_MINOR : 0),
     ),
     gentle: gentlest(

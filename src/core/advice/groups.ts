@@ -10,13 +10,13 @@ import {
   BANS,
 } from "../look";
 import {
-  helper,
-  HELPER_KEYS,
+  auxiliary,
+  AUXILIARY_KEYS,
   isPiece,
   material,
   paintType,
   PAINT_TYPE_KEYS,
-  type HelperKey,
+  type AuxiliaryKey,
   type PaintTypeKey,
 } from "../paint";
 
@@ -107,18 +107,18 @@ export const ADVICE_GROUPS = Object.keys(GROUPS) as AdviceGroup[];
 
 /** Preps, ways to activate, powders and seals that may lie on the zones a group is judged by. */
 export interface Protections {
-  readonly prep: readonly (HelperKey | null)[];
-  readonly activate: readonly (HelperKey | null)[];
-  readonly set: readonly (HelperKey | null)[];
-  readonly seal: readonly (HelperKey | null)[];
+  readonly prep: readonly (AuxiliaryKey | null)[];
+  readonly activate: readonly (AuxiliaryKey | null)[];
+  readonly set: readonly (AuxiliaryKey | null)[];
+  readonly seal: readonly (AuxiliaryKey | null)[];
 }
 
-const PREPS: readonly HelperKey[] = ["skinPrep", "barrierCream", "primer"];
+const PREPS: readonly AuxiliaryKey[] = ["skinPrep", "barrierCream", "primer"];
 
 /** Helpers for a group that the person may have; nothing is always one of the choices. */
 export function protectionsFor(
   group: AdviceGroup,
-  mayUse: (key: HelperKey) => boolean,
+  mayUse: (key: AuxiliaryKey) => boolean,
 ): Protections {
   if (group === "teeth") return { prep: [null], activate: [null], set: [null], seal: [null] };
   // Nothing goes under or over a lip colour but the powder that sets a cream.
@@ -129,7 +129,7 @@ export function protectionsFor(
       set: mayUse("settingPowder") ? [null, "settingPowder"] : [null],
       seal: [null],
     };
-  const fit = (keys: readonly HelperKey[]) =>
+  const fit = (keys: readonly AuxiliaryKey[]) =>
     keys.filter((key) => mayUse(key) && (group !== "eyes" || !BANS.eyes.why(key, null)));
   const preps =
     group === "prosthetic"
@@ -139,7 +139,7 @@ export function protectionsFor(
     prep: [null, ...preps],
     activate: [null, ...fit(["sealingMedium"])],
     set: [null, ...fit(["settingPowder"])],
-    seal: [null, ...fit(HELPER_KEYS.filter((key) => helper(key).use === "seal"))],
+    seal: [null, ...fit(AUXILIARY_KEYS.filter((key) => auxiliary(key).use === "seal"))],
   };
 }
 

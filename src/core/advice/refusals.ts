@@ -4,7 +4,7 @@ import {
   material,
   paintType,
   PAINT_TYPE_KEYS,
-  type HelperKey,
+  type AuxiliaryKey,
   type MaterialKey,
   type PaintTypeKey,
   type Product,
@@ -116,7 +116,7 @@ export function refusalsFor(
 }
 
 /** Helpers this person may have. */
-export const helperAllowed =
+export const auxiliaryAllowed =
   (person: Somebody, shelf: readonly Product[]) =>
-  (key: HelperKey): boolean =>
+  (key: AuxiliaryKey): boolean =>
     mayUse(key, person, shelf);

@@ -8,7 +8,14 @@ import {
   type HiddenUnder,
   type PaintOptics,
 } from "../colour";
-import { filmsPerCoat, helper, productOptics, toolsFor, TOOLS, type MaterialKey } from "../paint";
+import {
+  filmsPerCoat,
+  auxiliary,
+  productOptics,
+  toolsFor,
+  TOOLS,
+  type MaterialKey,
+} from "../paint";
 import { materialOf, type LookContext } from "./context";
 import { applyPatch, freeLayerId, type LookPatch } from "./patch";
 import { coatFilm, layerOptics, predict } from "./predict";
@@ -49,7 +56,7 @@ function choose(kind: "corrector" | "concealer", context: LookContext): Choice {
       name: own.name,
       material: kind,
     };
-  const { veil, label } = helper(kind);
+  const { veil, label } = auxiliary(kind);
   return {
     optics: paintOptics({
       masstone: hexToLab(veil?.hex ?? "#d8b79a"),

@@ -14,7 +14,7 @@ import {
 import { zoneInfo, type ZoneId } from "../anatomy";
 import {
   filmsPerCoat,
-  helper,
+  auxiliary,
   isPaintType,
   productOptics,
   recipeOptics,
@@ -85,7 +85,7 @@ function opticsOf(
     // A colour still to be matched is drawn as it is wanted.
     if (layer.target && isPaintType(layer.paint.material))
       return paintOptics({ masstone: hexToLab(layer.target), hiding: USUAL_HIDING });
-    const veil = isPaintType(layer.paint.material) ? null : helper(layer.paint.material).veil;
+    const veil = isPaintType(layer.paint.material) ? null : auxiliary(layer.paint.material).veil;
     return veil && paintOptics({ masstone: hexToLab(veil.hex), hiding: veil.hiding });
   }
   const recipe = recipeOf(layer, products);

@@ -1,5 +1,11 @@
 import type { ZoneId } from "../anatomy";
-import { isPaintType, isPiece, isWaterColour, type HelperKey, type PaintTypeKey } from "../paint";
+import {
+  isPaintType,
+  isPiece,
+  isWaterColour,
+  type AuxiliaryKey,
+  type PaintTypeKey,
+} from "../paint";
 import { zoneWear, type ZoneWear } from "../wear";
 import { materialOf, type LookContext } from "./context";
 import { isColour } from "./roles";
@@ -19,11 +25,11 @@ export function protection(
   context: LookContext,
   at: number,
   zone: ZoneId,
-): HelperKey[] {
+): AuxiliaryKey[] {
   const look = touched(stored, context);
   const layer = look.layers[at] as Layer;
   const key = materialOf(layer, context.products);
-  const found = look.layers.flatMap((other, i): HelperKey[] => {
+  const found = look.layers.flatMap((other, i): AuxiliaryKey[] => {
     const material = other.zones.includes(zone) ? materialOf(other, context.products) : null;
     if (!material || i === at) return [];
     if (i > at && isSetting(other, material)) return ["settingPowder"];

@@ -1,8 +1,8 @@
 import { ZONES, type ZoneId } from "../anatomy";
-import { isProp, type HelperKey } from "../paint";
+import { isProp, type AuxiliaryKey } from "../paint";
 import type { RuleId } from "../rules";
 import { CAP_EDGE, EDGE_SHARE } from "./checks/pieces";
-import { helperLayer } from "./checks/standIn";
+import { auxiliaryLayer } from "./checks/standIn";
 import type { LookContext } from "./context";
 import { leftBare } from "./mayNotTouch";
 import { applyPatch, freeLayerId, type LookPatch } from "./patch";
@@ -12,7 +12,7 @@ import { placeFor } from "./placeFor";
 
 /** One layer of a set. */
 interface Step {
-  readonly key: HelperKey;
+  readonly key: AuxiliaryKey;
   readonly role: Role;
   readonly name: string;
   readonly zones: readonly ZoneId[];
@@ -159,7 +159,7 @@ export function layReadyMade(
   const leftOut: string[] = [];
   let now = look;
   for (const step of steps) {
-    const made = helperLayer({ look: now, context }, { ...step, at: at + patches.length });
+    const made = auxiliaryLayer({ look: now, context }, { ...step, at: at + patches.length });
     if (!made) {
       leftOut.push(step.name);
       continue;

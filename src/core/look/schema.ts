@@ -1,13 +1,13 @@
 import { z } from "zod";
 import { ZONE_IDS, type ZoneId } from "../anatomy";
 import {
-  HELPER_KEYS,
+  AUXILIARY_KEYS,
   HexSchema,
   MATERIAL_KEYS,
   PAINT_TYPE_KEYS,
   TECHNIQUE_KEYS,
   TOOL_KEYS,
-  type HelperKey,
+  type AuxiliaryKey,
   type MaterialKey,
   type PaintTypeKey,
   type Technique,
@@ -106,10 +106,10 @@ export const PLAIN_LAYER: Omit<
 const kit = {
   base: oneOf<PaintTypeKey>(PAINT_TYPE_KEYS),
   detail: oneOf<PaintTypeKey>(PAINT_TYPE_KEYS),
-  prep: oneOf<HelperKey>(HELPER_KEYS).nullable(),
-  activate: oneOf<HelperKey>(HELPER_KEYS).nullable(),
-  set: oneOf<HelperKey>(HELPER_KEYS).nullable(),
-  seal: oneOf<HelperKey>(HELPER_KEYS).nullable(),
+  prep: oneOf<AuxiliaryKey>(AUXILIARY_KEYS).nullable(),
+  activate: oneOf<AuxiliaryKey>(AUXILIARY_KEYS).nullable(),
+  set: oneOf<AuxiliaryKey>(AUXILIARY_KEYS).nullable(),
+  seal: oneOf<AuxiliaryKey>(AUXILIARY_KEYS).nullable(),
 };
 const KitSchema = z.object(kit).strict();
 export type PaintKit = z.infer<typeof KitSchema>;

@@ -1,7 +1,7 @@
 import type { ZoneId } from "../anatomy";
 import {
   freshState,
-  helper,
+  auxiliary,
   isPaintType,
   material,
   type MaterialKey,
@@ -44,12 +44,14 @@ export const isSetting = (layer: Layer, key: MaterialKey): boolean =>
   layer.role === "set" ||
   key === "settingPowder" ||
   (key === "powder" && layer.technique === "press");
-const isSealing = (key: MaterialKey): boolean => !isPaintType(key) && helper(key).use === "seal";
+const isSealing = (key: MaterialKey): boolean => !isPaintType(key) && auxiliary(key).use === "seal";
 /** Prep stays under everything and takes no part in what colours do to each other. */
 const isGround = (layer: Layer, key: MaterialKey): boolean =>
   layer.role === "prep" ||
   (!isPaintType(key) &&
-    (helper(key).use === "prep" || helper(key).use === "activate" || helper(key).use === "remove"));
+    (auxiliary(key).use === "prep" ||
+      auxiliary(key).use === "activate" ||
+      auxiliary(key).use === "remove"));
 
 /** What sets a layer where it stands in its look, in words. */
 export function setBy(stored: Look, context: LookContext, layer: Layer): string {

@@ -35,7 +35,7 @@ const PLACES: Partial<Record<Role, readonly ZoneId[]>> = {
   highlight: ofKinds("forehead", "noseBridge", "cheekbone", "chin"),
 };
 
-const HELPER_FOR: Partial<Record<Role, MaterialKey>> = {
+const AUXILIARY_FOR: Partial<Record<Role, MaterialKey>> = {
   prep: "skinPrep",
   cover: "glueStick",
   map: "pencil",
@@ -69,8 +69,9 @@ function kindFor(
   { person }: LookContext,
   wearable: readonly Product[],
 ): MaterialKey {
-  const usual = HELPER_FOR[role] ?? (role === "detail" ? look.system?.detail : look.system?.base);
-  const kinds = HELPER_FOR[role] ? [] : STAND_INS;
+  const usual =
+    AUXILIARY_FOR[role] ?? (role === "detail" ? look.system?.detail : look.system?.base);
+  const kinds = AUXILIARY_FOR[role] ? [] : STAND_INS;
   const mayBe = (key: MaterialKey) =>
     wearable.some((product) => product.material === key) || mayHoldKind(key, person);
   const all = [...(usual ? [usual] : []), ...kinds];

@@ -6,7 +6,7 @@ export {
   FAMILIES,
   type Family,
   type Hazard,
-  type Helper,
+  type Auxiliary,
   type Keepout,
   type Material,
   type Medium,
@@ -27,11 +27,11 @@ export {
   type ToolKey,
 } from "./tools";
 export { PAINT_TYPES, PAINT_TYPE_KEYS, type PaintTypeKey } from "./types";
-export { HELPERS, HELPER_KEYS, type HelperKey } from "./helpers";
+export { AUXILIARIES, AUXILIARY_KEYS, type AuxiliaryKey } from "./auxiliaries";
 export {
   filmPerCoat,
   filmsPerCoat,
-  helper,
+  auxiliary,
   isPaintType,
   isPiece,
   isWaterColour,

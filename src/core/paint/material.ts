@@ -145,7 +145,7 @@ export interface PaintType extends Material {
 }
 
 /** A material that prepares, sets, seals or holds. */
-export interface Helper extends Material {
+export interface Auxiliary extends Material {
   readonly use: "prep" | "cover" | "set" | "seal" | "attach" | "piece" | "activate" | "remove";
   /** What it does to each hazard that is left: 1 nothing, 0.5 halves it. */
   readonly eases: Readonly<Partial<Record<Hazard, number>>>;

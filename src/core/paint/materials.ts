@@ -1,19 +1,19 @@
-import { HELPERS, HELPER_KEYS, type HelperKey } from "./helpers";
-import type { Helper, Keepout, Material, Medium, PaintType } from "./material";
+import { AUXILIARIES, AUXILIARY_KEYS, type AuxiliaryKey } from "./auxiliaries";
+import type { Auxiliary, Keepout, Material, Medium, PaintType } from "./material";
 import { TOOL_KEYS, type ToolKey } from "./tools";
 import { PAINT_TYPES, PAINT_TYPE_KEYS, type PaintTypeKey } from "./types";
 
-export type MaterialKey = PaintTypeKey | HelperKey;
-export const MATERIAL_KEYS: readonly MaterialKey[] = [...PAINT_TYPE_KEYS, ...HELPER_KEYS];
+export type MaterialKey = PaintTypeKey | AuxiliaryKey;
+export const MATERIAL_KEYS: readonly MaterialKey[] = [...PAINT_TYPE_KEYS, ...AUXILIARY_KEYS];
 
 export const isPaintType = (key: MaterialKey): key is PaintTypeKey => key in PAINT_TYPES;
 
 export function material(key: MaterialKey): Material {
-  return isPaintType(key) ? PAINT_TYPES[key] : HELPERS[key];
+  return isPaintType(key) ? PAINT_TYPES[key] : AUXILIARIES[key];
 }
 
 export const paintType = (key: PaintTypeKey): PaintType => PAINT_TYPES[key];
-export const helper = (key: HelperKey): Helper => HELPERS[key];
+export const auxiliary = (key: AuxiliaryKey): Auxiliary => AUXILIARIES[key];
 
 /** Tools this material is laid with, the usual one first. */
 export function toolsFor(key: MaterialKey): ToolKey[] {
@@ -54,4 +54,4 @@ export const keptOutOf = (key: MaterialKey, where: Keepout): boolean =>
 
 /** A cap or a piece that is worn under the paint. */
 export const isPiece = (key: MaterialKey): boolean =>
-  !isPaintType(key) && HELPERS[key].use === "piece";
+  !isPaintType(key) && AUXILIARIES[key].use === "piece";

@@ -9,7 +9,7 @@ import { aProduct } from "../testing";
 import {
   allergensOf,
   filmPerCoat,
-  HELPERS,
+  AUXILIARIES,
   isWaterColour,
   material,
   MATERIAL_KEYS,
@@ -64,7 +64,7 @@ describe("paint types", () => {
     for (const key of ["alcoholActivated", "adhesiveAcrylic"] as const)
       expect(PAINT_TYPES[key].keepout).toEqual(expect.arrayContaining(["eye", "lips"]));
     expect(PAINT_TYPES.latex.keepout).toContain("hair");
-    expect(HELPERS.medicalAdhesive.keepout).toContain("hair");
+    expect(AUXILIARIES.medicalAdhesive.keepout).toContain("hair");
   });
 
   it("has the orderings of the trade table: glycerine holds in sweat longer than wax, wax softens in heat, alcohol and adhesive hold best", () => {

@@ -9,7 +9,7 @@ import {
   type Swatched,
 } from "../colour";
 import { ColourIndexSchema } from "./colourIndex";
-import { HELPERS } from "./helpers";
+import { AUXILIARIES } from "./auxiliaries";
 import { ALLERGEN_KEYS, type Allergen } from "./material";
 import { isPaintType, material, MATERIAL_KEYS, type MaterialKey } from "./materials";
 import { PAINT_TYPES } from "./types";
@@ -171,7 +171,7 @@ type Film = "dry" | "wet";
 const WET_HIDES = 0.3;
 
 function swatchOf(product: ProductFields, film: Film): Swatched | null {
-  const veil = isPaintType(product.material) ? null : HELPERS[product.material].veil;
+  const veil = isPaintType(product.material) ? null : AUXILIARIES[product.material].veil;
   const hex = product.colour ?? veil?.hex;
   if (!hex) return null;
   const masstone = hexToLab(hex);

@@ -1,5 +1,5 @@
 import { USUAL_BRIEF, type Brief } from "../brief";
-import type { HelperKey, PaintTypeKey } from "../paint";
+import type { AuxiliaryKey, PaintTypeKey } from "../paint";
 import { STAND_IN } from "../people";
 import { survival, sweatOf, zoneWear } from ".";
 
@@ -14,7 +14,7 @@ const hot: Brief = {
 const heavy = { ...STAND_IN, sweat: "heavy" as const };
 const hours = (
   type: PaintTypeKey,
-  helpers: HelperKey[] = [],
+  helpers: AuxiliaryKey[] = [],
   brief = hot,
   zone: "forehead" | "upperLip" | "cheekAppleLeft" = "forehead",
 ) => zoneWear({ zone, type, helpers, person: heavy, brief }).failureHours;
@@ -33,7 +33,7 @@ describe("wear", () => {
     expect(at(30)).toBeGreaterThan(at(38));
   });
   it("prep, sealing medium and barrier: all three beat any two, two beat one, one beats none (SET-5)", () => {
-    const all: HelperKey[] = ["skinPrep", "sealingMedium", "barrierSpray"];
+    const all: AuxiliaryKey[] = ["skinPrep", "sealingMedium", "barrierSpray"];
     const none = hours("waterGlycerine");
     const one = all.map((key) => hours("waterGlycerine", [key]));
     const two = all.map((out) =>

@@ -2,7 +2,7 @@ import { remember, rememberBy } from "../remember";
 import { zoneInfo, type ZoneId } from "../anatomy";
 import { ACTIVITIES, type Brief } from "../brief";
 import { greatestEvaporation } from "../climate";
-import { helper, paintType, type Hazard, type HelperKey, type PaintTypeKey } from "../paint";
+import { auxiliary, paintType, type Hazard, type AuxiliaryKey, type PaintTypeKey } from "../paint";
 import type { Person } from "../people";
 import { HOUSE, type House } from "../rules";
 import { climateOf, coverOf, sweatOf } from "./exposure";
@@ -115,7 +115,7 @@ export function wearUnder(
   zone: ZoneId,
   raw: Hazards,
   type: PaintTypeKey,
-  helpers: readonly HelperKey[],
+  helpers: readonly AuxiliaryKey[],
   house: House = HOUSE,
   factor = 1,
 ): ZoneWear {
@@ -123,7 +123,7 @@ export function wearUnder(
   let [hazardPerHour, most, cause]: [number, number, Hazard] = [0, -1, "sweat"];
   for (const hazard of HAZARDS) {
     let rate = raw[hazard] * (1 - resists[hazard]) * factor;
-    for (const key of helpers) rate *= helper(key).eases[hazard] ?? 1;
+    for (const key of helpers) rate *= auxiliary(key).eases[hazard] ?? 1;
     hazardPerHour += rate;
     if (rate > most) [most, cause] = [rate, hazard];
   }
@@ -142,7 +142,7 @@ export function wearUnder(
 export function zoneWear(o: {
   zone: ZoneId;
   type: PaintTypeKey;
-  helpers: readonly HelperKey[];
+  helpers: readonly AuxiliaryKey[];
   person: Sweats;
   brief: Brief;
   house?: House;

@@ -7,7 +7,7 @@ import {
   type MarkKind,
   type System,
 } from "@/core/look";
-import type { HelperKey, PaintTypeKey } from "@/core/paint";
+import type { AuxiliaryKey, PaintTypeKey } from "@/core/paint";
 import { slug } from "../products";
 
 export const groups = (...wanted: ZoneGroup[]): ZoneId[] =>
@@ -75,7 +75,7 @@ export const powderOver = (
 export const system = (
   base: PaintTypeKey,
   detail: PaintTypeKey,
-  activate: HelperKey | null,
+  activate: AuxiliaryKey | null,
 ): System => ({
   base,
   detail,

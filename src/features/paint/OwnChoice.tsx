@@ -4,8 +4,8 @@ import { GROUPS, kitOf, type AdviceGroup, type Refusal } from "@/core/advice";
 import type { PaintKit } from "@/core/look";
 import {
   freshState,
-  HELPER_KEYS,
-  helper,
+  AUXILIARY_KEYS,
+  auxiliary,
   isPaintType,
   material,
   pairing,
@@ -75,7 +75,9 @@ export function OwnChoice({
       ? GROUPS[group].bases
       : key === "detail"
         ? GROUPS[group].details
-        : HELPER_KEYS.filter((entry) => helper(entry).use === USES[key] && entry !== "activator");
+        : AUXILIARY_KEYS.filter(
+            (entry) => auxiliary(entry).use === USES[key] && entry !== "activator",
+          );
   const said = remarks(kit);
   return (
     <section aria-label="Choose by hand" className="mt-6">

@@ -11,7 +11,7 @@ import {
 } from "@/core/advice";
 import type { ZoneId } from "@/core/anatomy";
 import type { Brief } from "@/core/brief";
-import { isWaterColour, type HelperKey } from "@/core/paint";
+import { isWaterColour, type AuxiliaryKey } from "@/core/paint";
 import type { Person } from "@/core/people";
 import type { House } from "@/core/rules";
 import { HAZARD_WORDS, survival, zoneWear, type ZoneWear } from "@/core/wear";
@@ -42,7 +42,7 @@ function wearOf(
     isWaterColour(kit.base) ? kit.activate : null,
     kit.set,
     kit.seal,
-  ].filter((key): key is HelperKey => key !== null);
+  ].filter((key): key is AuxiliaryKey => key !== null);
   return weakestOf(
     zones.map((zone) =>
       zoneWear({

@@ -9,7 +9,7 @@ import { layerKeptFrom } from "../layerKeptFrom";
 import { hasHair } from "../mayNotTouch";
 import { withoutZones } from "./safety";
 import { setAfter } from "./setting";
-import { helperLayer } from "./standIn";
+import { auxiliaryLayer } from "./standIn";
 
 const keyOf = (stack: Stack, layer: Layer): MaterialKey | undefined =>
   stack.materials.get(layer.id);
@@ -59,7 +59,7 @@ export function unglued(stack: Stack): Remark[] {
       ];
     }
     const glue =
-      helperLayer(stack, {
+      auxiliaryLayer(stack, {
         key: "medicalAdhesive",
         role: "attach",
         name: `Adhesive for ${layer.name}`,
@@ -67,7 +67,7 @@ export function unglued(stack: Stack): Remark[] {
         at,
         share: EDGE_SHARE,
       }) ??
-      helperLayer(stack, {
+      auxiliaryLayer(stack, {
         key: "spiritGum",
         role: "attach",
         name: `Spirit gum for ${layer.name}`,
@@ -104,7 +104,7 @@ export function openEdge(stack: Stack): Remark[] {
     });
     if (blended) return [];
     const bare = layer.zones.filter((zone) => !hasHair(zone));
-    const edge = helperLayer(stack, {
+    const edge = auxiliaryLayer(stack, {
       key: "thickenedAdhesive",
       role: "attach",
       name: `Edge of ${layer.name}`,
@@ -192,7 +192,7 @@ export function browUnderPiece(stack: Stack): Remark[] {
           ) && isIn(brows)(lower),
       );
     if (!brows.length || flat) return [];
-    const hold = helperLayer(stack, {
+    const hold = auxiliaryLayer(stack, {
       key: "glueStick",
       role: "cover",
       name: "Flatten the brows",

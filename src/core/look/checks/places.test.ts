@@ -1,6 +1,6 @@
 import { ZONE_IDS, zoneInfo } from "../../anatomy";
 import {
-  HELPER_KEYS,
+  AUXILIARY_KEYS,
   MATERIAL_KEYS,
   material,
   PAINT_TYPE_KEYS,
@@ -97,7 +97,7 @@ describe("the one table of what may not touch what", () => {
     expect(hair.sort()).toEqual(
       ["adhesiveAcrylic", "latex", "medicalAdhesive", "sculptingWax", "thickenedAdhesive"].sort(),
     );
-    for (const key of [...PAINT_TYPE_KEYS, ...HELPER_KEYS])
+    for (const key of [...PAINT_TYPE_KEYS, ...AUXILIARY_KEYS])
       if (material(key).solvent === "alcohol" && key !== "browSealer")
         expect(BANS.eyes.why(key, null)).not.toBeNull();
   });

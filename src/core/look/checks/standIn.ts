@@ -1,5 +1,5 @@
 import type { ZoneId } from "../../anatomy";
-import { material, TOOLS, toolsFor, type HelperKey, type Product } from "../../paint";
+import { material, TOOLS, toolsFor, type AuxiliaryKey, type Product } from "../../paint";
 import { allowedZones } from "../allowedZones";
 import { freeLayerId, type LookPatch } from "../patch";
 import type { Role } from "../roles";
@@ -7,10 +7,10 @@ import { PLAIN_LAYER, type Layer, type PaintChoice } from "../schema";
 import type { Stack } from "../stack";
 import { isWearable, mayHold, mayHoldKind } from "../wearable";
 
-/** What of a helper kind this person may wear: the shelf's own, or any whose label has none of their allergens; null where the kind itself is out. */
-export function helperFor(
+/** What of an auxiliary kind this person may wear: the shelf's own, or any whose label has none of their allergens; null where the kind itself is out. */
+export function auxiliaryFor(
   stack: Pick<Stack, "context">,
-  key: HelperKey,
+  key: AuxiliaryKey,
 ): { paint: PaintChoice; product: Product | null } | null {
   const { person, products } = stack.context;
   const fits = ["adhesive", "foam", "piece"].includes(material(key).behaves) ? mayHold : isWearable;
@@ -23,11 +23,11 @@ export function helperFor(
     : null;
 }
 
-/** A layer of a helper in those of the zones where it may lie, at a place of the stack; null where there is none, or the person may not wear it. */
-export function helperLayer(
+/** A layer of an auxiliary in those of the zones where it may lie, at a place of the stack; null where there is none, or the person may not wear it. */
+export function auxiliaryLayer(
   stack: Pick<Stack, "look" | "context">,
   o: {
-    key: HelperKey;
+    key: AuxiliaryKey;
     role: Role;
     name: string;
     zones: readonly ZoneId[];
@@ -36,7 +36,7 @@ export function helperLayer(
     share?: number;
   },
 ): { layer: Layer; patch: LookPatch } | null {
-  const found = helperFor(stack, o.key);
+  const found = auxiliaryFor(stack, o.key);
   if (!found) return null;
   const zones = allowedZones(o.zones, o.key, found.product, stack.context);
   if (!zones.length) return null;

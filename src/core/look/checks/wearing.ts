@@ -31,7 +31,7 @@ import { isWearable } from "../wearable";
 import { zoneWords } from "../words";
 import { withoutZones } from "./safety";
 import { setAfter } from "./setting";
-import { helperLayer } from "./standIn";
+import { auxiliaryLayer } from "./standIn";
 
 const keyOf = (stack: Stack, layer: Layer): MaterialKey | undefined =>
   stack.materials.get(layer.id);
@@ -55,7 +55,7 @@ export function unprepared(stack: Stack): Remark[] {
   const zones = [...new Set(bases.flatMap(({ layer }) => layer.zones))];
   const ready = stack.look.layers.some((layer) => keyOf(stack, layer) === "barrierCream");
   if (person.skinKind !== "sensitive" || !bases.length || ready) return [];
-  const prep = helperLayer(stack, {
+  const prep = auxiliaryLayer(stack, {
     key: "barrierCream",
     role: "prep",
     name: "Barrier cream",
@@ -87,7 +87,7 @@ export function unprotected(stack: Stack): Remark[] {
           !protection(stack.look, stack.context, at, zone).includes("skinPrep"),
       ),
     );
-  const prep = helperLayer(stack, {
+  const prep = auxiliaryLayer(stack, {
     key: "skinPrep",
     role: "prep",
     name: "Skin prep",
@@ -145,14 +145,14 @@ function lasting(
 ): { fix: LookPatch; fixLabel: string } | null {
   const { look, context } = stack;
   const powder = setAfter(stack, layer, zones, "");
-  const prep = helperLayer(stack, {
+  const prep = auxiliaryLayer(stack, {
     key: "skinPrep",
     role: "prep",
     name: "Skin prep",
     zones,
     at: 0,
   });
-  const seal = helperLayer(stack, {
+  const seal = auxiliaryLayer(stack, {
     key: "barrierSpray",
     role: "seal",
     name: "Barrier spray",
@@ -208,7 +208,7 @@ export function sealBetween(stack: Stack): Remark[] {
         layer.zones.some((zone) => zones.includes(zone)),
     );
   if (zones.length < 4 || between) return [];
-  const mist = helperLayer(stack, {
+  const mist = auxiliaryLayer(stack, {
     key: "settingMist",
     role: "seal",
     name: `Mist over ${lower.layer.name}`,
@@ -504,7 +504,7 @@ export function stains(stack: Stack): Remark[] {
     );
     if (!hue || !onSkin.length) return [];
     const fair = hexToLab(stack.context.person.skin)[0] > 60;
-    const prep = helperLayer(stack, {
+    const prep = auxiliaryLayer(stack, {
       key: "barrierCream",
       role: "prep",
       name: `Barrier under ${layer.name}`,

@@ -1,0 +1,13 @@
+import type { Auxiliary } from "../material";
+import { plain } from "./plain";
+
+export const browWax = {
+  ...plain,
+  behaves: "wax",
+  use: "cover",
+  label: "brow wax",
+  what: "stiff wax pressed into brow hair, then sealed",
+  setting: "powder",
+  filmByTool: { spatula: 90 },
+  keepout: ["lips"],
+} as const satisfies Auxiliary;

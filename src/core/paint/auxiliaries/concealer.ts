@@ -1,0 +1,14 @@
+import type { Auxiliary } from "../material";
+import { plain } from "./plain";
+
+export const concealer = {
+  ...plain,
+  inPan: true,
+  behaves: "cream",
+  use: "cover",
+  label: "concealer",
+  what: "dense skin-tone cream for small areas",
+  setting: "powder",
+  filmByTool: { finger: 12, flatBrush: 12 },
+  veil: { hex: "#d8b79a", hiding: 0.85 },
+} as const satisfies Auxiliary;

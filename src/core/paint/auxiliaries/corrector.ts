@@ -1,0 +1,14 @@
+import type { Auxiliary } from "../material";
+import { plain } from "./plain";
+
+export const corrector = {
+  ...plain,
+  inPan: true,
+  behaves: "cream",
+  use: "cover",
+  label: "corrector",
+  what: "orange or apricot cream that cancels dark hair and shadow",
+  setting: "powder",
+  filmByTool: { finger: 12, flatBrush: 12 },
+  veil: { hex: "#d98a5b", hiding: 0.75 },
+} as const satisfies Auxiliary;

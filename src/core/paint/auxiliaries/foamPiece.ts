@@ -1,0 +1,19 @@
+import type { Auxiliary } from "../material";
+import { plain } from "./plain";
+
+export const foamPiece = {
+  ...plain,
+  use: "piece",
+  behaves: "foam",
+  label: "foam piece",
+  what: "a foam-latex piece glued to the skin: its raw surface drinks paint",
+  filmByTool: { finger: 900 },
+  keepout: ["eye", "lips"],
+  allergens: ["latex"],
+  veil: { hex: "#e3cdb4", hiding: 0.995 },
+  removal: {
+    with: "adhesive remover along the edge",
+    minutes: 30,
+    care: "open the edge with a soaked brush, never pull",
+  },
+} as const satisfies Auxiliary;

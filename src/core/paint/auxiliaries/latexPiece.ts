@@ -1,0 +1,19 @@
+import type { Auxiliary } from "../material";
+import { plain } from "./plain";
+
+export const latexPiece = {
+  ...plain,
+  use: "piece",
+  behaves: "piece",
+  label: "slip-latex piece",
+  what: "a hollow cast of latex, glued at its edge",
+  filmByTool: { finger: 500 },
+  keepout: ["eye", "lips"],
+  allergens: ["latex"],
+  veil: { hex: "#dcc0a0", hiding: 0.98 },
+  removal: {
+    with: "adhesive remover along the edge",
+    minutes: 25,
+    care: "open the edge with a soaked brush, never pull",
+  },
+} as const satisfies Auxiliary;
