@@ -1,0 +1,65 @@
+import { TRAYS, type TrayFields } from "@/core/kit";
+import { NumberInput } from "@/ui/NumberInput";
+
+/** What a tray is called and how large it is, typed or as a usual one. */
+export function TraySize({
+  value,
+  change,
+}: {
+  value: TrayFields;
+  change: (value: TrayFields) => void;
+}) {
+  return (
+    <>
+      <label className="w-56">
+        <span className="label-line">Name</span>
+        <input
+          type="text"
+          className="input"
+          value={value.name}
+          onChange={(event) => change({ ...value, name: event.target.value })}
+        />
+      </label>
+      <label>
+        <span className="label-line">Width, mm</span>
+        <NumberInput
+          least={40}
+          most={800}
+          unit="mm"
+          className="!w-24"
+          value={value.width}
+          onChange={(width) => change({ ...value, width })}
+        />
+      </label>
+      <label>
+        <span className="label-line">Height, mm</span>
+        <NumberInput
+          least={40}
+          most={800}
+          unit="mm"
+          className="!w-24"
+          value={value.height}
+          onChange={(height) => change({ ...value, height })}
+        />
+      </label>
+      <label>
+        <span className="label-line">or a usual size</span>
+        <select
+          className="select !w-52"
+          value=""
+          onChange={(event) => {
+            const next = TRAYS[event.target.value as keyof typeof TRAYS];
+            if (next) change({ ...value, width: next.width, height: next.height });
+          }}
+        >
+          <option value="">choose</option>
+          {Object.entries(TRAYS).map(([key, entry]) => (
+            <option key={key} value={key}>
+              {entry.label}, {entry.width} × {entry.height} mm
+            </option>
+          ))}
+        </select>
+      </label>
+    </>
+  );
+}
