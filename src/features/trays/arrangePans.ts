@@ -38,13 +38,16 @@ export function arrangePans(
     );
   const kind = ({ parts }: Pan) => {
     const product = products.get(parts[0]?.productId ?? "");
-    return product ? material(product.material).label : "~";
+    return product ? material(product.material).label : null;
   };
+  // An empty pan has no kind: it goes behind those that do.
+  const byKind = (a: string | null, b: string | null) =>
+    a === null || b === null ? Number(a === null) - Number(b === null) : a.localeCompare(b);
   const compare: Readonly<Record<Order, (a: Pan, b: Pan) => number>> = {
     work: (a, b) => place(a) - place(b),
     hue: (a, b) => byHue(lab(a), lab(b)),
     light: (a, b) => lab(b)[0] - lab(a)[0],
-    kind: (a, b) => kind(a).localeCompare(kind(b)),
+    kind: (a, b) => byKind(kind(a), kind(b)),
   };
   return [...pans].sort(compare[order]);
 }
