@@ -59,6 +59,7 @@ function alcoholFlux(hc: number, skinDegC: number): number {
  * @param o.airSpeed m/s at the skin
  * @returns minutes; Infinity when the air is too damp for the coat to dry at all
  * @throws RangeError on a negative coat or air speed, or humidity outside 0-100
+ * @example dryingMinutes({ wetGramsPerM2: 20, solvent: "water", airDegC: 22, rh: 50, airSpeed: 0.1 }) // 4.3
  */
 export function dryingMinutes(o: {
   wetGramsPerM2: number;

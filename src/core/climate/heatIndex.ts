@@ -2,6 +2,7 @@
  * What the air feels like in degC: the Rothfusz regression with the adjustments of the US National Weather Service
  * (Rothfusz 1990, SR 90-23; "The Heat Index Equation", NWS Weather Prediction Center). Below 80 degF the simple Steadman average.
  * @throws RangeError when rh is outside 0-100
+ * @example heatIndex(32, 70) // 40.4
  */
 export function heatIndex(degC: number, rh: number): number {
   if (!(rh >= 0 && rh <= 100))

@@ -14,6 +14,7 @@ const LEWIS = 16.5;
  * @param o.clo insulation worn
  * @param o.radiantDegC mean radiant temperature, the air's by default; direct sun adds some 15-25 degC
  * @throws RangeError on negative met, clo or air speed
+ * @example sweatRate({ met: 2.6, clo: 0.6, airDegC: 30, rh: 50, airSpeed: 0.1 }) // 402
  */
 export function sweatRate(o: {
   met: number;

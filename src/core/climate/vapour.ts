@@ -9,6 +9,7 @@ function checkHumidity(rh: number): void {
 /**
  * Saturation vapour pressure of water in kPa.
  * @throws RangeError outside -40 to 100 degC
+ * @example saturationVapourPressure(20) // 2.333
  */
 export function saturationVapourPressure(degC: number): number {
   if (!(degC >= -40 && degC <= 100))
@@ -22,7 +23,10 @@ export function vapourPressure(degC: number, rh: number): number {
   return (saturationVapourPressure(degC) * rh) / 100;
 }
 
-/** Temperature in degC at which this air would be saturated; rh must be above 0. */
+/**
+ * Temperature in degC at which this air would be saturated; rh must be above 0.
+ * @example dewPoint(25, 60) // 16.7
+ */
 export function dewPoint(degC: number, rh: number): number {
   if (!(rh > 0)) throw new RangeError("perfectly dry air has no dew point");
   const logarithm = Math.log(vapourPressure(degC, rh) / MAGNUS.p0);

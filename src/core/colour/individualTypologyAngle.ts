@@ -2,7 +2,10 @@ import type { Lab } from "./lab";
 
 export type ItaClass = "very light" | "light" | "intermediate" | "tan" | "brown" | "dark";
 
-/** Individual typology angle in degrees: atan((L* - 50) / b*) (Chardon, Cretois & Hourseau 1991). Above 55 very light, below -30 dark. */
+/**
+ * Individual typology angle in degrees: atan((L* - 50) / b*) (Chardon, Cretois & Hourseau 1991). Above 55 very light, below -30 dark.
+ * @example individualTypologyAngle([70, 8, 18]) // 48.01
+ */
 export function individualTypologyAngle(lab: Lab): number {
   return (Math.atan2(lab[0] - 50, lab[2]) * 180) / Math.PI;
 }

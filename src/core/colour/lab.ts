@@ -22,6 +22,7 @@ export function hexToLab(hex: string): Lab {
 /**
  * The nearest sRGB colour, gamut-mapped at constant hue (CSS Color 4 method, in OKLCH, by culori).
  * @returns `#rrggbb`
+ * @example labToHex([53.24, 80.09, 67.2]) // "#ff0000"
  */
 export function labToHex(lab: Lab): string {
   return formatHex(mapIntoSrgb({ mode: "lab65", l: lab[0], a: lab[1], b: lab[2] }));

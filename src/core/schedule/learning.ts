@@ -2,6 +2,7 @@
  * Minutes of a task at its n-th repetition, by Wright's learning curve (T. P. Wright 1936): each doubling multiplies the minutes by the rate.
  * @param rate 0.8 means that each doubling of practice takes a fifth off
  * @throws RangeError on a repetition under 1 or a rate outside 0 to 1
+ * @example learningMinutes(60, 2, 0.9) // 54
  */
 export function learningMinutes(first: number, repetition: number, rate: number): number {
   if (!(repetition >= 1)) throw new RangeError("repetitions are counted from 1");

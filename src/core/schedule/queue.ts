@@ -29,6 +29,7 @@ export function erlangC(servers: number, load: number): number {
  * Expected wait at a booth, by the M/M/c queue: people come at random, designs take varying times, the first come is the first served
  * (Gross & Harris, Fundamentals of Queueing Theory, section on M/M/c).
  * @throws RangeError on rates below zero, minutes of zero or less, or no artist
+ * @example boothWait({ arrivalsPerHour: 10, minutesEach: 4, artists: 1 }).waitMinutes // 8.0
  */
 export function boothWait({ arrivalsPerHour, minutesEach, artists }: Booth): BoothWait {
   if (!(arrivalsPerHour >= 0) || !(minutesEach > 0) || !Number.isInteger(artists) || artists < 1)

@@ -33,6 +33,7 @@ const CHROMATIC = OPPONENT[1];
  * @param at.distanceM from the eye
  * @returns `ratio`: times what reading it takes at the least; below 1 lost, from 2 on visible
  * @throws RangeError when the width is not above zero or the distance is negative
+ * @example edgeVisibility([90, 0, 0], [30, 0, 0], { widthMm: 10, distanceM: 10 }).verdict // "visible"
  */
 export function edgeVisibility(
   a: Lab,

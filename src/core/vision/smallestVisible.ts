@@ -9,6 +9,7 @@ export const degreesAcross = (mm: number, distanceM: number): number =>
  * The smallest detail an eye resolves: 1 arcmin at normal acuity (Snellen 1862), 2.9 mm at 10 m.
  * @param acuity decimal acuity, 1 by default; 0.5 sees twice as coarse
  * @throws RangeError on a negative distance or an acuity that is not above zero
+ * @example smallestVisibleMm(10) // 2.91
  */
 export function smallestVisibleMm(distanceM: number, acuity = 1): number {
   if (!(distanceM >= 0) || !(acuity > 0))
