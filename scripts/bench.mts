@@ -8,10 +8,10 @@ import {
   filmReflectance,
   hexToLab,
   labFromReflectance,
-  masstoneReflectance,
   mixOptics,
   paintOptics,
   reflectanceFromLab,
+  mixedLab,
 } from "../src/core/colour";
 import { viewFromDistance } from "../src/core/vision";
 import { mixingOptics, ProductSchema } from "../src/core/paint";
@@ -109,14 +109,10 @@ const [theirYellow, theirBlue] = [new spectral.Color("#f0cd3e"), new spectral.Co
 measure(
   "a mix of two paints and its colour",
   () =>
-    labFromReflectance(
-      masstoneReflectance(
-        mixOptics([
-          { optics, parts: 2 },
-          { optics: blue, parts: 1 },
-        ]),
-      ),
-    ),
+    mixedLab([
+      { optics, parts: 2 },
+      { optics: blue, parts: 1 },
+    ]),
   "spectral.js mixing two colours",
   () => spectral.mix([theirYellow, 2], [theirBlue, 1]),
 );
@@ -332,15 +328,11 @@ if (!process.env.DERMAGRAPH_NO_SEARCH) {
   });
   const singles = 60 + ((60 * 59) / 2) * 21 + ((60 * 59 * 58) / 6) * 49;
   const plain = micros((i) =>
-    labFromReflectance(
-      masstoneReflectance(
-        mixOptics([
-          { optics: paints[i % 60]?.optics ?? optics, parts: 1 },
-          { optics: paints[(i * 7) % 60]?.optics ?? optics, parts: 2 },
-          { optics: paints[(i * 13) % 60]?.optics ?? optics, parts: 3 },
-        ]),
-      ),
-    ),
+    mixedLab([
+      { optics: paints[i % 60]?.optics ?? optics, parts: 1 },
+      { optics: paints[(i * 7) % 60]?.optics ?? optics, parts: 2 },
+      { optics: paints[(i * 13) % 60]?.optics ?? optics, parts: 3 },
+    ]),
   );
   console.log(`\nsearch in a worker, ${paints.length} paints in up to 8 parts, 5 targets:`);
   for (const most of [3, 4]) {

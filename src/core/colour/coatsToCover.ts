@@ -1,5 +1,6 @@
+import { masstoneLab } from "./mixedLab";
 import { deltaE00 } from "./difference";
-import { filmReflectance, masstoneReflectance } from "./film";
+import { filmReflectance } from "./film";
 import type { Lab } from "./lab";
 import { labFromReflectance } from "./labFromReflectance";
 import type { PaintOptics } from "./paintOptics";
@@ -21,7 +22,7 @@ export function coatsToCover(
   const { filmPerCoat = 1, tolerance = 2, maxCoats = 8 } = o;
   if (!(filmPerCoat > 0) || !(tolerance > 0) || !(maxCoats >= 1))
     throw new RangeError("film per coat, tolerance and most coats must be above zero");
-  const masstone = labFromReflectance(masstoneReflectance(optics));
+  const masstone = masstoneLab(optics);
   const after: Lab[] = [];
   for (let coat = 1; coat <= maxCoats; coat++) {
     const lab = labFromReflectance(filmReflectance(optics, filmPerCoat * coat, ground));

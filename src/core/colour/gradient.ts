@@ -1,8 +1,6 @@
+import { mixedLab } from "./mixedLab";
 import { deltaE00 } from "./difference";
-import { masstoneReflectance } from "./film";
 import type { Lab } from "./lab";
-import { labFromReflectance } from "./labFromReflectance";
-import { mixOptics } from "./mixOptics";
 import type { PaintOptics } from "./paintOptics";
 import { sharings } from "./solveMix";
 
@@ -31,14 +29,10 @@ export function gradient(
   if (!(steps >= 2) || !Number.isInteger(steps))
     throw new RangeError("a gradient has two steps or more");
   const at = (a: number, b: number): Lab =>
-    labFromReflectance(
-      masstoneReflectance(
-        mixOptics([
-          { optics: from, parts: a },
-          { optics: to, parts: b },
-        ]),
-      ),
-    );
+    mixedLab([
+      { optics: from, parts: a },
+      { optics: to, parts: b },
+    ]);
   const path = Array.from({ length: FINE + 1 }, (_, i) => at(FINE - i, i));
   const reached = path.reduce<number[]>((sums, lab, i) => {
     const before = path[i - 1];

@@ -57,3 +57,4 @@ export {
   type PhotographedCard,
   type PhotographedHiding,
 } from "./hidingFromPhoto";
+export { masstoneLab, mixedLab } from "./mixedLab";

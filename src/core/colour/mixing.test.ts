@@ -9,6 +9,7 @@ import {
   labFromReflectance,
   LET_DOWN_WHITE,
   masstoneReflectance,
+  mixedLab,
   mixOptics,
   paintOptics,
   proposeTones,
@@ -353,5 +354,38 @@ describe("tones and gradients", () => {
     expect(hueAngle(middle)).toBeGreaterThan(110);
     expect(hueAngle(middle)).toBeLessThan(220);
     expect(chroma(middle)).toBeGreaterThan(8);
+  });
+});
+
+describe("the colour of a mix in one pass", () => {
+  const paint = fc
+    .record({
+      masstone: fc.constantFrom("#f0cd3e", "#2a4fa0", "#f3f2ec", "#141417", "#b02020", "#3d7842"),
+      hiding: fc.double({ min: 0.1, max: 0.99, noNaN: true }),
+      tint: fc.double({ min: 0.1, max: 5, noNaN: true }),
+    })
+    .map(({ masstone, ...rest }) => paintOptics({ masstone: hexToLab(masstone), ...rest }));
+
+  it("is that of the spectra of the same mix, whatever the paints and parts", () => {
+    fc.assert(
+      fc.property(
+        fc.array(fc.tuple(paint, fc.integer({ min: 0, max: 9 })), { minLength: 1, maxLength: 4 }),
+        (list) => {
+          const parts = list.map(([optics, amount]) => ({ optics, parts: amount }));
+          if (parts.every((part) => part.parts === 0)) {
+            expect(() => mixedLab(parts)).toThrow(RangeError);
+            return;
+          }
+          const slow = labFromReflectance(masstoneReflectance(mixOptics(parts)));
+          mixedLab(parts).forEach((value, i) => expect(value).toBeCloseTo(slow[i] ?? NaN, 9));
+        },
+      ),
+    );
+  });
+  it("takes no mix without parts, or with fewer than none", () => {
+    const optics = paintOptics({ masstone: [50, 0, 0], hiding: 0.9 });
+    expect(() => mixedLab([])).toThrow(RangeError);
+    expect(() => mixedLab([{ optics, parts: -1 }])).toThrow(RangeError);
+    expect(() => mixedLab([{ optics, parts: Infinity }])).toThrow(RangeError);
   });
 });

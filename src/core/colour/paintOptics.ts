@@ -1,10 +1,10 @@
+import { mixedLab } from "./mixedLab";
 import { rememberBy } from "../remember";
 import { deltaE00 } from "./difference";
-import { filmBand, masstoneReflectance } from "./film";
+import { filmBand } from "./film";
 import type { Lab } from "./lab";
 import { LET_DOWN_WHITE_PARTS, scatteringFromLetDown } from "./letDown";
-import { labFromReflectance, luminanceFactor } from "./labFromReflectance";
-import { mixOptics } from "./mixOptics";
+import { luminanceFactor } from "./labFromReflectance";
 import { reflectanceFromLab } from "./reflectanceFromLab";
 import { flat, type Spectrum } from "./spectrum";
 
@@ -64,14 +64,10 @@ const EXPLAINED = 1;
 
 /** Colour of 1 part in 10 of the let-down white. */
 function letDownColour(optics: PaintOptics): Lab {
-  return labFromReflectance(
-    masstoneReflectance(
-      mixOptics([
-        { optics, parts: 1 },
-        { optics: paintOptics(LET_DOWN_WHITE), parts: LET_DOWN_WHITE_PARTS },
-      ]),
-    ),
-  );
+  return mixedLab([
+    { optics, parts: 1 },
+    { optics: paintOptics(LET_DOWN_WHITE), parts: LET_DOWN_WHITE_PARTS },
+  ]);
 }
 
 interface Fitted {

@@ -1,8 +1,8 @@
+import { masstoneLab } from "./mixedLab";
 import { coatsToCover } from "./coatsToCover";
 import { deltaE00, differenceTo } from "./difference";
-import { masstoneReflectance } from "./film";
 import type { Lab } from "./lab";
-import { labFromReflectance, xyzWeights } from "./labFromReflectance";
+import { xyzWeights } from "./labFromReflectance";
 import { labCurve, paintBounds, reachInPlane, xyzBox } from "./mixBounds";
 import { mixOptics } from "./mixOptics";
 import { allBands, mixQuadrature } from "./mixQuadrature";
@@ -96,7 +96,7 @@ function shortlist(q: MixQuery, top: number) {
           return found ? [{ optics: found.optics, parts: parts[i] ?? 0 }] : [];
         }),
       );
-      const lab = labFromReflectance(masstoneReflectance(optics));
+      const lab = masstoneLab(optics);
       const deltaE = deltaE00(lab, q.target);
       best = [
         ...best,
@@ -411,8 +411,7 @@ export function* solveMixSteps(q: MixQuery): Generator<MixProgress, MixRecipe[]>
   return list.recipes();
 }
 
-const toneOf = (paint: MixPaint | undefined): number =>
-  paint ? labFromReflectance(masstoneReflectance(paint.optics))[0] : 0;
+const toneOf = (paint: MixPaint | undefined): number => (paint ? masstoneLab(paint.optics)[0] : 0);
 
 /**
  * Recipes in whole parts whose masstone comes nearest to a colour: the best of every mix of up to `maxPaints` paints and `maxParts` parts,

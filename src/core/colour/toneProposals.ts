@@ -1,8 +1,6 @@
+import { mixedLab, masstoneLab } from "./mixedLab";
 import { deltaE00 } from "./difference";
-import { masstoneReflectance } from "./film";
 import { chroma, hueAngle, type Lab } from "./lab";
-import { labFromReflectance } from "./labFromReflectance";
-import { mixOptics } from "./mixOptics";
 import type { PaintOptics } from "./paintOptics";
 import type { MixPaint } from "./solveMix";
 
@@ -79,7 +77,7 @@ function propose(
   toward: (lab: Lab) => Lab,
   wrong: (base: Lab, tone: Lab) => boolean,
 ): ToneProposal[] {
-  const from = labFromReflectance(masstoneReflectance(base));
+  const from = masstoneLab(base);
   const target = toward(from);
   const score = (tone: ToneProposal) => tone.deltaE + SECOND_COST * (tone.with.length - 1);
   const bestOf = (
@@ -88,14 +86,10 @@ function propose(
   ): ToneProposal[] =>
     ratios
       .map(([mine = 1, ...theirs]): ToneProposal => {
-        const lab = labFromReflectance(
-          masstoneReflectance(
-            mixOptics([
-              { optics: base, parts: mine },
-              ...added.map(({ optics }, i) => ({ optics, parts: theirs[i] ?? 1 })),
-            ]),
-          ),
-        );
+        const lab = mixedLab([
+          { optics: base, parts: mine },
+          ...added.map(({ optics }, i) => ({ optics, parts: theirs[i] ?? 1 })),
+        ]);
         return {
           base: mine,
           with: added.map(({ id }, i) => ({ id, parts: theirs[i] ?? 1 })),
@@ -113,7 +107,7 @@ function propose(
   // Two additions are tried among the paints that pull furthest toward the wanted tone by themselves.
   const near = [...paints].sort((a, b) => pull(a) - pull(b)).slice(0, PAIRED);
   function pull({ optics }: MixPaint): number {
-    const lab = labFromReflectance(masstoneReflectance(optics));
+    const lab = masstoneLab(optics);
     return -(
       (lab[0] - from[0]) * Math.sign(target[0] - from[0]) +
       ((lab[1] - from[1]) * (target[1] - from[1]) + (lab[2] - from[2]) * (target[2] - from[2])) / 10

@@ -1,12 +1,4 @@
-import {
-  deltaE00,
-  labFromReflectance,
-  masstoneReflectance,
-  mixOptics,
-  sharings,
-  type Lab,
-  type MixPaint,
-} from "../colour";
+import { deltaE00, sharings, type Lab, type MixPaint, mixedLab } from "../colour";
 
 /** A paint that may be laid in a pan: `family` says which others it mixes with. */
 export interface PanPaint extends MixPaint {
@@ -32,11 +24,7 @@ export function mixesOf(paints: readonly PanPaint[], most: 1 | 2 | 3 = 3): MadeC
   const add = (list: readonly PanPaint[], shares: readonly number[]) =>
     made.push({
       parts: list.map(({ id }, i) => ({ id, parts: shares[i] ?? 0 })),
-      lab: labFromReflectance(
-        masstoneReflectance(
-          mixOptics(list.map(({ optics }, i) => ({ optics, parts: shares[i] ?? 0 }))),
-        ),
-      ),
+      lab: mixedLab(list.map(({ optics }, i) => ({ optics, parts: shares[i] ?? 0 }))),
     });
   const [pairs, threes] = [sharings(2, MOST_PARTS), sharings(3, MOST_PARTS)];
   const families = new Map<string, PanPaint[]>();

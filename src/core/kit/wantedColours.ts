@@ -1,4 +1,4 @@
-import { hexToLab, labFromReflectance, labToHex, masstoneReflectance } from "../colour";
+import { hexToLab, labToHex, masstoneLab } from "../colour";
 import {
   isColour,
   layerOptics,
@@ -55,9 +55,7 @@ export function wantedColours(
     const optics = layerOptics(layer, context.products);
     if (!optics || (!recipe.length && !layer.target)) continue;
     // What it is painted with is what it shall look like; a target that nothing was chosen for yet stands for itself.
-    const lab = recipe.length
-      ? labFromReflectance(masstoneReflectance(optics))
-      : hexToLab(layer.target ?? "#808080");
+    const lab = recipe.length ? masstoneLab(optics) : hexToLab(layer.target ?? "#808080");
     const same = `${mediumOf(key) ?? key} ${recipe
       .map(({ product, parts }) => `${product.id}:${parts}`)
       .sort()

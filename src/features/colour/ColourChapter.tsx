@@ -3,13 +3,7 @@
 import Link from "next/link";
 import { useMemo, useState } from "react";
 import { toast } from "sonner";
-import {
-  deltaE00,
-  labFromReflectance,
-  labToHex,
-  masstoneReflectance,
-  type MixRecipe,
-} from "@/core/colour";
+import { deltaE00, labToHex, type MixRecipe, masstoneLab } from "@/core/colour";
 import { layerGrams } from "@/core/kit";
 import {
   browCover,
@@ -184,7 +178,7 @@ function Row({
   const { context, prediction, apply, undo } = useWorking();
   const { layer } = row;
   const cover = prediction.coats.get(layer.id);
-  const own = labFromReflectance(masstoneReflectance(row.optics));
+  const own = masstoneLab(row.optics);
   const off = layer.paint.kind === "material" ? null : deltaE00(own, wantedLab(row));
   const use = (recipe: MixRecipe) => {
     if (

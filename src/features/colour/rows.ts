@@ -1,11 +1,10 @@
 import {
   hexToLab,
-  labFromReflectance,
   labToHex,
-  masstoneReflectance,
   type Lab,
   type PaintOptics,
   type Spectrum,
+  masstoneLab,
 } from "@/core/colour";
 import {
   isColour,
@@ -37,7 +36,7 @@ export interface ColourRow {
   readonly candidates: readonly Product[];
 }
 
-const thick = (optics: PaintOptics): Lab => labFromReflectance(masstoneReflectance(optics));
+const thick = (optics: PaintOptics): Lab => masstoneLab(optics);
 
 export function colourRows(
   look: Look,

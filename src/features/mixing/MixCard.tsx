@@ -2,13 +2,7 @@
 
 import { Printer } from "lucide-react";
 import { useState } from "react";
-import {
-  hexToLab,
-  labFromReflectance,
-  masstoneReflectance,
-  reflectanceFromLab,
-  deltaE00,
-} from "@/core/colour";
+import { hexToLab, reflectanceFromLab, deltaE00, masstoneLab } from "@/core/colour";
 import { material, recipeOptics, type Mix, type Product } from "@/core/paint";
 import type { Person } from "@/core/people";
 import { Coats } from "@/parts/mixing/Coats";
@@ -42,7 +36,7 @@ export function MixCard({
       title={mix.name}
       lead={
         target && optics
-          ? `Mixed to match ${mix.target}: dE ${deltaE00(labFromReflectance(masstoneReflectance(optics)), target).toFixed(1)}.`
+          ? `Mixed to match ${mix.target}: dE ${deltaE00(masstoneLab(optics), target).toFixed(1)}.`
           : "A mix by parts."
       }
       action={

@@ -2,14 +2,7 @@
 
 import Link from "next/link";
 import { useRouter, useSearchParams } from "next/navigation";
-import {
-  hexToLab,
-  individualTypologyAngle,
-  itaClass,
-  labFromReflectance,
-  labToHex,
-  masstoneReflectance,
-} from "@/core/colour";
+import { hexToLab, individualTypologyAngle, itaClass, labToHex, masstoneLab } from "@/core/colour";
 import { recipeOptics, type Mix, type Product } from "@/core/paint";
 import type { Person } from "@/core/people";
 import { Bench } from "@/parts/mixing/Bench";
@@ -36,7 +29,7 @@ export const mixHex = (
     return product ? [{ product, parts: n }] : [];
   });
   const optics = parts.length ? recipeOptics(parts) : null;
-  return optics && labToHex(labFromReflectance(masstoneReflectance(optics)));
+  return optics && labToHex(masstoneLab(optics));
 };
 
 /** The mixing bench by itself, with the mixes that were kept. */

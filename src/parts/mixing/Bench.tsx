@@ -6,15 +6,14 @@ import {
   deltaE00,
   gradient,
   hexToLab,
-  labFromReflectance,
   labToHex,
   LAMP_KEYS,
   LAMPS,
-  masstoneReflectance,
   proposeTones,
   reflectanceFromLab,
   type LampKey,
   type MixRecipe,
+  masstoneLab,
 } from "@/core/colour";
 import {
   isPaintType,
@@ -519,7 +518,7 @@ export function nearestProduct(
   return products.reduce<{ product: Product; deltaE: number } | null>((best, product) => {
     const optics = product.colour ? productOptics(product) : null;
     if (!optics) return best;
-    const deltaE = deltaE00(labFromReflectance(masstoneReflectance(optics)), target);
+    const deltaE = deltaE00(masstoneLab(optics), target);
     return best && best.deltaE <= deltaE ? best : { product, deltaE };
   }, null);
 }

@@ -9,6 +9,7 @@ import {
   type LampKey,
   type PaintOptics,
   type Spectrum,
+  masstoneLab,
 } from "@/core/colour";
 
 interface CoatsProps {
@@ -58,9 +59,8 @@ export function Coats({ optics, ground, groundName, lamp, target }: CoatsProps) 
         {target && (
           <>
             {" "}
-            · thick it is{" "}
-            <strong>
-              dE {deltaE00(labFromReflectance(masstoneReflectance(optics)), target).toFixed(1)}
+            · thick it is <strong>
+              dE {deltaE00(masstoneLab(optics), target).toFixed(1)}
             </strong>{" "}
             from the colour wanted
           </>

@@ -1,4 +1,4 @@
-import { labFromReflectance, labToHex, masstoneReflectance } from "@/core/colour";
+import { labToHex, masstoneLab } from "@/core/colour";
 import type { Pan } from "@/core/kit";
 import { recipeOptics, type Product } from "@/core/paint";
 import { recipeWords } from "@/parts/mixing/words";
@@ -14,7 +14,7 @@ export function panHex({ parts }: Pick<Pan, "parts">, products: Known): string |
   const [only] = recipe;
   if (recipe.length === 1 && only) return only.product.colour;
   const optics = recipe.length ? recipeOptics(recipe) : null;
-  return optics && labToHex(labFromReflectance(masstoneReflectance(optics)));
+  return optics && labToHex(masstoneLab(optics));
 }
 
 /** "Slate grey", "2 parts Chalk white : 1 Coal", "empty". */

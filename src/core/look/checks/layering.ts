@@ -1,11 +1,4 @@
-import {
-  deltaE00,
-  hexToLab,
-  labFromReflectance,
-  labToHex,
-  masstoneReflectance,
-  mixOptics,
-} from "../../colour";
+import { deltaE00, hexToLab, labFromReflectance, labToHex, mixedLab } from "../../colour";
 import type { ZoneId } from "../../anatomy";
 import {
   goesOver,
@@ -42,14 +35,10 @@ export function mudColour(
   if (!below || !above) return null;
   const coats = (id: string) => stack.prediction.coats.get(id)?.coats ?? 1;
   return labToHex(
-    labFromReflectance(
-      masstoneReflectance(
-        mixOptics([
-          { optics: below, parts: coats(lower.id) },
-          { optics: above, parts: coats(upper.id) },
-        ]),
-      ),
-    ),
+    mixedLab([
+      { optics: below, parts: coats(lower.id) },
+      { optics: above, parts: coats(upper.id) },
+    ]),
   );
 }
 
