@@ -17,7 +17,6 @@ export function RulesPage({ versions }: { versions: readonly HouseVersion[] }) {
       }
     >
       <HouseRules
-        key={versions[0]?.version ?? 0}
         version={versions[0]?.version ?? 0}
         changes={versions[0]?.changes ?? { numbers: {}, off: [] }}
       />
