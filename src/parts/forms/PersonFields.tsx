@@ -38,13 +38,13 @@ const MEASURE_LABELS = {
   mouthWidth: "Mouth corner to mouth corner, mm",
 } as const;
 
-/** Who is painted. `at` is where the person stands in the form: "" or "person.". */
-export function PersonFields({ at }: { at: "" | "person." }) {
-  const { watch, setValue } = useFormContext();
-  const skin = String(watch(`${at}skin`) ?? "");
-  const build = String(watch(`${at}build`) ?? "average");
-  const measured = watch(`${at}measures`) as object | null;
-  const angle = /^#[0-9a-f]{6}$/i.test(skin) ? individualTypologyAngle(hexToLab(skin)) : null;
+interface At {
+  /** Where the person stands in the form. */
+  readonly at: "" | "person.";
+}
+
+/** Who is painted: all of a card but its patch tests. */
+export function PersonFields({ at }: At) {
   return (
     <>
       <Section title="Who">
@@ -56,66 +56,7 @@ export function PersonFields({ at }: { at: "" | "person." }) {
           className="self-end"
         />
       </Section>
-      <Section
-        title="Skin"
-        lead={
-          angle === null
-            ? "Pick the bare skin by daylight, on the cheek."
-            : `ITA ${Math.round(angle)}°: ${itaClass(angle)} skin (Chardon 1991).`
-        }
-      >
-        <ColourField name={`${at}skin`} label="Skin colour" className="self-start" />
-        <Field
-          label="Or by class"
-          hint="A colour in the middle of the class, until it is measured."
-        >
-          <select
-            className="select"
-            value={angle === null ? "" : itaClass(angle)}
-            onChange={(event) =>
-              setValue(`${at}skin`, ITA_MIDDLES[event.target.value as ItaClass], {
-                shouldDirty: true,
-                shouldValidate: true,
-              })
-            }
-          >
-            {angle === null && <option value="">not known</option>}
-            {ITA_CLASSES.map((key) => (
-              <option key={key} value={key}>
-                {key}
-              </option>
-            ))}
-          </select>
-        </Field>
-        {angle !== null && (
-          <Meter
-            held={[
-              { label: "forehead", hex: skin, place: "forehead" },
-              { label: "cheek", hex: skin, place: "cheek" },
-              { label: "side of the neck", hex: skin, place: "neck" },
-            ]}
-            averageLabel="Read three places"
-            onRead={(hex) =>
-              setValue(`${at}skin`, hex, { shouldDirty: true, shouldValidate: true })
-            }
-          />
-        )}
-        <SelectField name={`${at}skinKind`} label="Skin kind" options={asOptions(SKIN_KINDS)} />
-        <SelectField
-          name={`${at}sweat`}
-          label="Sweats"
-          options={
-            [
-              ["light", "lightly"],
-              ["average", "like most"],
-              ["heavy", "heavily"],
-            ].filter(([key]) => (SWEAT_LEVELS as readonly string[]).includes(key ?? "")) as [
-              string,
-              string,
-            ][]
-          }
-        />
-      </Section>
+      <SkinFields at={at} />
       <ConcernsFields at={at} />
       <Section title="Hair and eyes" lead="Natural colours, as they are by daylight.">
         <ColourField name={`${at}brow`} label="Brow colour" />
@@ -152,60 +93,134 @@ export function PersonFields({ at }: { at: "" | "person." }) {
         <NumberField name={`${at}heightCm`} label="Height, cm" />
         <NumberField name={`${at}weightKg`} label="Weight, kg" />
       </Section>
-      <Section
-        title="Face"
-        lead="Six measures by tape or calliper draw this face; without them the build's averages do."
-      >
-        <SelectField name={`${at}build`} label="Build" options={asOptions(BUILDS)} />
-        <label className="flex min-h-10 items-center gap-3 self-end">
-          <input
-            type="checkbox"
-            className="checkbox"
-            checked={measured !== null && measured !== undefined}
-            onChange={(event) =>
-              setValue(
-                `${at}measures`,
-                event.target.checked
-                  ? measuresOf(
-                      (BUILDS as readonly string[]).includes(build)
-                        ? (build as (typeof BUILDS)[number])
-                        : "average",
-                    )
-                  : null,
-                { shouldDirty: true },
-              )
-            }
-          />
-          Measured by tape
-        </label>
-        {measured &&
-          Object.entries(MEASURE_LABELS).map(([key, label]) => (
-            <NumberField key={key} name={`${at}measures.${key}`} label={label} step={0.5} />
-          ))}
-        <NumberField
-          name={`${at}noseWidthMm`}
-          label="Across the wings of the nose, mm"
-          step={0.5}
-          hint="Empty: as the measures have it."
-        />
-        <NumberField
-          name={`${at}lipHeightMm`}
-          label="Both lips closed, top to bottom, mm"
-          step={0.5}
-          hint="Empty: as the measures have it."
-        />
-        <div className="sm:col-span-2 lg:col-span-3">
-          <ChecksField
-            name={`${at}creases`}
-            label="Folds seen at rest"
-            options={Object.entries(OWN_CREASES)}
-          />
-        </div>
-        <div className="sm:col-span-2 lg:col-span-3">
-          <FacePhoto at={at} />
-        </div>
-      </Section>
+      <FaceFields at={at} />
     </>
+  );
+}
+
+/** Skin by colour or class, measured where there is a meter; how it is and how it sweats. */
+function SkinFields({ at }: At) {
+  const { watch, setValue } = useFormContext();
+  const skin = String(watch(`${at}skin`) ?? "");
+  const angle = /^#[0-9a-f]{6}$/i.test(skin) ? individualTypologyAngle(hexToLab(skin)) : null;
+  return (
+    <Section
+      title="Skin"
+      lead={
+        angle === null
+          ? "Pick the bare skin by daylight, on the cheek."
+          : `ITA ${Math.round(angle)}°: ${itaClass(angle)} skin (Chardon 1991).`
+      }
+    >
+      <ColourField name={`${at}skin`} label="Skin colour" className="self-start" />
+      <Field label="Or by class" hint="A colour in the middle of the class, until it is measured.">
+        <select
+          className="select"
+          value={angle === null ? "" : itaClass(angle)}
+          onChange={(event) =>
+            setValue(`${at}skin`, ITA_MIDDLES[event.target.value as ItaClass], {
+              shouldDirty: true,
+              shouldValidate: true,
+            })
+          }
+        >
+          {angle === null && <option value="">not known</option>}
+          {ITA_CLASSES.map((key) => (
+            <option key={key} value={key}>
+              {key}
+            </option>
+          ))}
+        </select>
+      </Field>
+      {angle !== null && (
+        <Meter
+          held={[
+            { label: "forehead", hex: skin, place: "forehead" },
+            { label: "cheek", hex: skin, place: "cheek" },
+            { label: "side of the neck", hex: skin, place: "neck" },
+          ]}
+          averageLabel="Read three places"
+          onRead={(hex) => setValue(`${at}skin`, hex, { shouldDirty: true, shouldValidate: true })}
+        />
+      )}
+      <SelectField name={`${at}skinKind`} label="Skin kind" options={asOptions(SKIN_KINDS)} />
+      <SelectField
+        name={`${at}sweat`}
+        label="Sweats"
+        options={
+          [
+            ["light", "lightly"],
+            ["average", "like most"],
+            ["heavy", "heavily"],
+          ].filter(([key]) => (SWEAT_LEVELS as readonly string[]).includes(key ?? "")) as [
+            string,
+            string,
+          ][]
+        }
+      />
+    </Section>
+  );
+}
+
+/** The face by its build, by tape, feature by feature, or off a photograph. */
+function FaceFields({ at }: At) {
+  const { watch, setValue } = useFormContext();
+  const build = String(watch(`${at}build`) ?? "average");
+  const measured = watch(`${at}measures`) as object | null;
+  return (
+    <Section
+      title="Face"
+      lead="Six measures by tape or calliper draw this face; without them the build's averages do."
+    >
+      <SelectField name={`${at}build`} label="Build" options={asOptions(BUILDS)} />
+      <label className="flex min-h-10 items-center gap-3 self-end">
+        <input
+          type="checkbox"
+          className="checkbox"
+          checked={measured !== null && measured !== undefined}
+          onChange={(event) =>
+            setValue(
+              `${at}measures`,
+              event.target.checked
+                ? measuresOf(
+                    (BUILDS as readonly string[]).includes(build)
+                      ? (build as (typeof BUILDS)[number])
+                      : "average",
+                  )
+                : null,
+              { shouldDirty: true },
+            )
+          }
+        />
+        Measured by tape
+      </label>
+      {measured &&
+        Object.entries(MEASURE_LABELS).map(([key, label]) => (
+          <NumberField key={key} name={`${at}measures.${key}`} label={label} step={0.5} />
+        ))}
+      <NumberField
+        name={`${at}noseWidthMm`}
+        label="Across the wings of the nose, mm"
+        step={0.5}
+        hint="Empty: as the measures have it."
+      />
+      <NumberField
+        name={`${at}lipHeightMm`}
+        label="Both lips closed, top to bottom, mm"
+        step={0.5}
+        hint="Empty: as the measures have it."
+      />
+      <div className="sm:col-span-2 lg:col-span-3">
+        <ChecksField
+          name={`${at}creases`}
+          label="Folds seen at rest"
+          options={Object.entries(OWN_CREASES)}
+        />
+      </div>
+      <div className="sm:col-span-2 lg:col-span-3">
+        <FacePhoto at={at} />
+      </div>
+    </Section>
   );
 }
 
