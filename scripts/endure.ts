@@ -16,6 +16,8 @@ export interface Kills {
   readonly saving: number;
   readonly firstStart: number;
   readonly upgrade: number;
+  /** Which earlier schemas, by how many migrations they had; all where none is named. */
+  readonly schemas?: readonly number[];
   readonly restore: number;
   readonly bringIn: number;
 }
@@ -170,6 +172,8 @@ async function inFirstStart(kills: number, random: Random): Promise<Endured> {
 }
 
 const NAMES = Object.keys(MIGRATIONS).sort();
+/** How many migrations each earlier schema had. */
+export const EARLIER: readonly number[] = NAMES.slice(1).map((_, i) => i + 1);
 
 /** A studio as an earlier Dermagraph left it, with some people in it. */
 async function earlier(schema: number): Promise<string> {
@@ -272,8 +276,8 @@ export async function endure(
   };
   await add(inSaving(kills.saving, random));
   await add(inFirstStart(kills.firstStart, random));
-  for (let schema = 1; schema < NAMES.length && kills.upgrade > 0; schema++)
-    await add(inUpgrade(kills.upgrade, schema, random));
+  for (const schema of kills.schemas ?? EARLIER)
+    if (kills.upgrade > 0) await add(inUpgrade(kills.upgrade, schema, random));
   const { full, empty, backup, zip } = await twoStudios();
   await add(
     inChange("restore", kills.restore, random, {
