@@ -3,7 +3,7 @@
 import Link from "next/link";
 import { useCallback } from "react";
 import type { ChairEvent, ChairStep } from "@/core/chair";
-import { predict } from "@/core/look";
+import { predict, reactionPlan } from "@/core/look";
 import type { ChairGiven } from "@/server/chair";
 import { focusSoon } from "@/ui/focusSoon";
 import { clock } from "@/ui/format";
@@ -162,6 +162,7 @@ function Chair({ given, known, setting, rehearsal }: Given) {
             }
           />
         )}
+        <p className="muted mt-3 text-sm">{reactionPlan(context.studio)}</p>
         <ChairButtons
           step={step}
           paused={paused}
