@@ -1,4 +1,5 @@
 import { z } from "zod";
+import { keysOf } from "../keysOf";
 import { ZONE_IDS, type ZoneId } from "../anatomy";
 
 /** Metabolic rate of what the performer does, in met (ASHRAE Fundamentals, activity table: standing 1.2, walking about 2, acting and dancing from its walking and dancing rows; from memory). */
@@ -89,7 +90,7 @@ export type Consent = z.output<typeof ConsentSchema>;
 /** The answers of the day: what they said, areas that stay bare today, and what a parent agreed to. */
 const TODAY = {
   health: z
-    .array(z.enum(Object.keys(HEALTH) as [Health, ...Health[]]))
+    .array(z.enum(keysOf(HEALTH)))
     .max(20)
     .default([]),
   /** Areas that stay unpainted today: sore, sunburnt, broken. */
@@ -106,8 +107,6 @@ export type Today = z.output<typeof TodaySchema>;
 /** What stands in a brief while nobody has been asked. */
 export const NOT_ASKED: Today = { health: [], bareToday: [], consent: null, healthAsked: false };
 
-const keys = <T extends Record<string, unknown>>(table: T) =>
-  Object.keys(table) as [keyof T & string, ...(keyof T & string)[]];
 const minutes = (most: number) =>
   z.number().int("whole minutes").min(0, "0 or more").max(most, `at most ${most}`);
 
@@ -117,10 +116,10 @@ export const BriefSchema = z
     place: z.string().trim().max(120).default(""),
     airDegC: z.number().min(-20, "at least -20 °C").max(50, "at most 50 °C"),
     rh: z.number().min(1, "1 to 100 %").max(100, "1 to 100 %"),
-    air: z.enum(keys(AIR)),
+    air: z.enum(keysOf(AIR)),
     sun: z.boolean().default(false),
     hoursWorn: z.number().min(0.25, "at least a quarter of an hour").max(24, "at most 24 h"),
-    activity: z.enum(keys(ACTIVITIES)),
+    activity: z.enum(keysOf(ACTIVITIES)),
     nearestM: z.number().min(0.3, "at least 0.3 m").max(500, "at most 500 m"),
     farthestM: z.number().min(0.3, "at least 0.3 m").max(500, "at most 500 m"),
     /** Lower edge of hat or fringe, mm above the bridge of the nose; null when nothing covers the forehead. */
@@ -141,16 +140,16 @@ export const BriefSchema = z
     /** Rain, spray or water on the skin. */
     wet: z.boolean().default(false),
     matters: z
-      .array(z.enum(keys(MATTERS)))
+      .array(z.enum(keysOf(MATTERS)))
       .max(4, "at most four, or nothing comes first")
       .default([]),
     /** Parts of the body that the costume leaves bare, so that the audience sees them. */
     bares: z
-      .array(z.enum(keys(BARES)))
+      .array(z.enum(keysOf(BARES)))
       .max(10)
       .default([]),
     ...TODAY,
-    skill: z.enum(keys(SKILLS)),
+    skill: z.enum(keysOf(SKILLS)),
     /** ISO 8601 with its offset; null when there is no date yet. */
     curtainAt: z.iso
       .datetime({ offset: true, error: "a date and a time" })
@@ -160,7 +159,7 @@ export const BriefSchema = z
     costumeMinutes: minutes(480).default(0),
     bufferMinutes: minutes(480).default(0),
     dryer: z.boolean().default(false),
-    pace: z.enum(keys(PACES)).default("usual"),
+    pace: z.enum(keysOf(PACES)).default("usual"),
     /** Artists at this chair at once. */
     artists: z.number().int("whole artists").min(1, "1 or more").max(4, "at most 4").default(1),
     /** The performer paints themselves, before a mirror (TIME-3). */

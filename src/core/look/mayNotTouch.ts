@@ -5,7 +5,8 @@ import { isSmall, isTooSmall, type Person } from "../people";
 import type { RuleId } from "../rules";
 
 /** Parts of a body at which a kind, or what its label says, may forbid a product. */
-export type Place = "hair" | "eyes" | "nearEyes" | "lips" | "nearLips" | "mouth" | "skin";
+export type Place =
+  "hair" | "eyes" | "nearEyes" | "lips" | "nearLips" | "mouth" | "skin" | "hairless";
 
 interface Ban {
   readonly rule: Extract<RuleId, "BROW-2" | "SAFE-3" | "SAFE-11">;
@@ -66,9 +67,18 @@ export const BANS: Readonly<Record<Place, Ban>> = {
   },
   skin: {
     rule: "SAFE-11",
-    // Hair colour may go on brows, a hair dye in the hair of the head alone.
+    // A hair dye goes in the hair of the head alone.
     has: ({ group }) => group !== "scalp",
     why: (_, product) => (product && hairDyeOf(product) ? "it must not go on skin" : null),
+  },
+  hairless: {
+    rule: "SAFE-11",
+    // Hair colour may go on brows too; beside hair it counts as dye until somebody has answered.
+    has: (zone) => !isHairy(zone),
+    why: (_, product) =>
+      product?.material === "hairColour" && product.isHairDye !== false
+        ? "it counts as hair dye on skin"
+        : null,
   },
 };
 const PLACES = Object.keys(BANS) as Place[];
@@ -88,11 +98,6 @@ export function bannedZones(
     for (const zone of zones)
       if (!banned.has(zone) && has(zoneInfo(zone))) banned.set(zone, { rule, why: words });
   }
-  const isDye = product?.material === "hairColour" && product.isHairDye !== false;
-  if (isDye && places.includes("skin"))
-    for (const zone of zones)
-      if (!banned.has(zone) && !hasHair(zone))
-        banned.set(zone, { rule: "SAFE-11", why: "it counts as hair dye on skin" });
   return banned;
 }
 

@@ -97,6 +97,10 @@ function healthNote(context: LookContext): SafetyNote {
   const known = [card && `By the card: ${card}.`, today && `Said today: ${today}.`]
     .filter(Boolean)
     .join(" ");
+  // What the card says is known, and not asked again.
+  const toAsk = (Object.keys(HEALTH) as Health[])
+    .filter((key) => !counts.some(({ answer }) => answer === key))
+    .map((key) => HEALTH[key]);
   if (context.brief.healthAsked || today)
     return {
       kind: "health",
@@ -106,7 +110,7 @@ function healthNote(context: LookContext): SafetyNote {
   return {
     kind: "health",
     isOpen: true,
-    text: `${known ? `${known} ` : ""}Ask today: ${Object.values(HEALTH).join(", ")}.`,
+    text: `${known ? `${known} ` : ""}Ask today: ${toAsk.join(", ")}.`,
   };
 }
 

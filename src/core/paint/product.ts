@@ -1,4 +1,5 @@
 import { z } from "zod";
+import { keysOf } from "../keysOf";
 import {
   hexToLab,
   mixOptics,
@@ -62,9 +63,6 @@ const need = z.string().trim().max(60, "at most 60 letters").default("");
 const NeedsSchema = z.object({ activator: need, thinner: need, remover: need }).strict();
 export const NO_NEEDS: z.output<typeof NeedsSchema> = { activator: "", thinner: "", remover: "" };
 
-const keys = <T extends Record<string, unknown>>(table: T) =>
-  Object.keys(table) as [keyof T & string, ...(keyof T & string)[]];
-
 export const ProductSchema = z
   .object({
     name: z.string().trim().min(1, "give it a name").max(80),
@@ -85,7 +83,7 @@ export const ProductSchema = z
     lipSafe: z.boolean(),
     /** Its label says to keep it away from there: stricter than not being made for it. */
     keepFrom: z
-      .array(z.enum(keys(KEPT_FROM)))
+      .array(z.enum(keysOf(KEPT_FROM)))
       .max(2)
       .default([]),
     /** Somebody has read the label's list of ingredients: until then what its kind usually holds counts as in it (SAFE-12). */
@@ -96,12 +94,12 @@ export const ProductSchema = z
     /** Colour index numbers its label lists. */
     colourIndex: z.array(ColourIndexSchema).max(40, "at most 40").default([]),
     /** Its own finish; null where it is its kind's usual one. */
-    finish: z.enum(keys(FINISHES)).nullable().default(null),
+    finish: z.enum(keysOf(FINISHES)).nullable().default(null),
     /** What its glitter is cut from; null for what is no glitter, or while nobody has said. */
-    glitter: z.enum(keys(GLITTERS)).nullable().default(null),
+    glitter: z.enum(keysOf(GLITTERS)).nullable().default(null),
     needs: NeedsSchema.default(NO_NEEDS),
     /** What a pot holds is weighed, or counted. */
-    counted: z.enum(keys(COUNTED)).default("grams"),
+    counted: z.enum(keysOf(COUNTED)).default("grams"),
     /** The batch in use, as printed on the pot. */
     batch: z.string().trim().max(40, "at most 40 letters").default(""),
     /** Grams a pot, or pieces a packet where they are counted. */

@@ -1,4 +1,5 @@
 import { z } from "zod";
+import { keysOf } from "../keysOf";
 import {
   distance,
   MEASURE_LIMITS,
@@ -124,7 +125,7 @@ const zones = z
 
 export const SkinConcernSchema = z
   .object({
-    what: z.enum(Object.keys(CONCERNS) as [Concern, ...Concern[]]),
+    what: z.enum(keysOf(CONCERNS)),
     zones: zones.refine((list) => list.length > 0, "say where"),
     /** Nothing is painted there (SAFE-7). */
     unpainted: z.boolean().default(false),
@@ -149,7 +150,7 @@ export const PersonSchema = z
     eyes: HexSchema.nullable().default(null),
     hoodedLids: z.boolean().default(false),
     creases: z
-      .array(z.enum(Object.keys(OWN_CREASES) as [OwnCrease, ...OwnCrease[]]))
+      .array(z.enum(keysOf(OWN_CREASES)))
       .max(10)
       .default([]),
     concerns: z.array(SkinConcernSchema).max(40, "at most 40").default([]),

@@ -1,4 +1,5 @@
 import { z } from "zod";
+import { keysOf } from "../keysOf";
 import { SKILLS, type Skill } from "../brief";
 
 /** Tools and machines that not everybody owns; what is not owned is not advised. */
@@ -43,10 +44,8 @@ export const UNITS = {
   paper: { A4: "A4", Letter: "Letter" },
 } as const;
 
-const keys = <T extends Record<string, unknown>>(table: T) =>
-  Object.keys(table) as [keyof T & string, ...(keyof T & string)[]];
 const oneOf = <T extends Record<string, unknown>>(table: T, usual: keyof T & string) =>
-  z.enum(keys(table)).default(usual as never);
+  z.enum(keysOf(table)).default(usual as never);
 
 const UnitsSchema = z
   .object({
@@ -71,7 +70,7 @@ const RoomSchema = z
 
 const PainterSchema = z
   .object({
-    level: z.enum(keys(SKILLS)).default("practised" satisfies Skill),
+    level: z.enum(keysOf(SKILLS)).default("practised" satisfies Skill),
     steadiness: oneOf(STEADINESS, "steady"),
     eyesight: oneOf(EYESIGHT, "sharp"),
   })
@@ -87,9 +86,9 @@ export const StudioSchema = z
       .default("EUR"),
     units: UnitsSchema.prefault({}),
     owned: z
-      .array(z.enum(keys(OWNABLE)))
+      .array(z.enum(keysOf(OWNABLE)))
       .max(20)
-      .default(keys(OWNABLE)),
+      .default(keysOf(OWNABLE)),
     room: RoomSchema.prefault({}),
     painter: PainterSchema.prefault({}),
     /** Whom to ring when somebody can't breathe or swells. 112 holds in the European Union and by mobile in most countries. */

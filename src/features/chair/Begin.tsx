@@ -50,11 +50,22 @@ export function Begin({
         </p>
       )}
       <div className={`grid items-start gap-4 ${given.job ? "lg:grid-cols-2" : "max-w-2xl"}`}>
-        <SafetyStrip
-          // What is asked stands beside it, to be answered.
-          notes={given.job ? notes.filter(({ kind }) => kind !== "health") : notes}
-          className="text-lg"
-        />
+        <div className="flex flex-col gap-3">
+          <SafetyStrip
+            // What is asked stands beside it, to be answered.
+            notes={given.job ? notes.filter(({ kind }) => kind !== "health") : notes}
+            className="text-lg"
+          />
+          <label className="flex min-h-12 items-center gap-3 text-lg">
+            <input
+              type="checkbox"
+              className="checkbox"
+              checked={trial}
+              onChange={(event) => setTrial(event.target.checked)}
+            />
+            A rehearsal, to be timed and not worn
+          </label>
+        </div>
         {given.job && (
           <AskFirst
             given={given}
@@ -65,15 +76,6 @@ export function Begin({
           />
         )}
       </div>
-      <label className="flex min-h-12 items-center gap-3 text-lg">
-        <input
-          type="checkbox"
-          className="checkbox"
-          checked={trial}
-          onChange={(event) => setTrial(event.target.checked)}
-        />
-        A rehearsal, to be timed and not worn
-      </label>
       <div className="flex flex-wrap gap-3">
         {finished && (
           <Link className="btn btn-primary btn-lg" href={`${home}/record`}>

@@ -82,14 +82,14 @@ export function saidToday(stack: Stack): Remark[] {
         rule: "SAFE-13",
         severity: "caution",
         where: { zones: [...new Set(touched.flatMap((entry) => entry.zones))] },
-        message: `${person.name} ${lasts ? "has by the card" : "said today"}: ${HEALTH[answer]}. ${advice} It concerns ${named(touched.map(({ layer }) => layer.name))}. Medical questions go to a professional.`,
+        message: `${lasts ? `${person.name}'s card says` : `${person.name} said today`}: ${HEALTH[answer]}. ${advice} It concerns ${named(touched.map(({ layer }) => layer.name))}. Medical questions go to a professional.`,
       },
     ];
   });
 }
 
 /** Layers on areas that stay bare, as one matter that one press mends. */
-function laidOn(stack: Stack, bare: ReadonlySet<ZoneId>, why: string): Remark[] {
+function laidOn(stack: Stack, bare: ReadonlySet<ZoneId>, why: (areas: string) => string): Remark[] {
   const laid = stack.look.layers
     .map((layer) => ({ layer, zones: layer.zones.filter((zone) => bare.has(zone)) }))
     .filter(({ zones }) => zones.length > 0);
@@ -101,7 +101,7 @@ function laidOn(stack: Stack, bare: ReadonlySet<ZoneId>, why: string): Remark[] 
       rule: "SAFE-7",
       severity: "stop",
       where: { zones },
-      message: `${why}, and there lie ${named(laid.map(({ layer }) => layer.name))} (${zoneWords(zones)}).`,
+      message: `${why(zoneWords(zones))}. Painted there: ${named(laid.map(({ layer }) => layer.name))}.`,
       fix: { op: "several", patches },
       fixLabel: `Leave ${zoneWords(zones)} bare`,
     },
@@ -116,7 +116,11 @@ export function paintedBare(stack: Stack): Remark[] {
   const byCard = new Set(kept.flatMap(({ zones }) => zones).filter((zone) => !today.has(zone)));
   const what = [...new Set(kept.map((concern) => CONCERNS[concern.what]))];
   return [
-    ...laidOn(stack, today, `${person.name} said today that some of the skin stays bare`),
-    ...laidOn(stack, byCard, `By the card ${person.name} has ${named(what)}, to be left bare`),
+    ...laidOn(stack, today, (areas) => `${person.name} asked today to keep bare: ${areas}`),
+    ...laidOn(
+      stack,
+      byCard,
+      (areas) => `${person.name}'s card says to keep bare, for ${named(what)}: ${areas}`,
+    ),
   ];
 }

@@ -173,7 +173,9 @@ export function hairDye(stack: Stack): Remark[] {
   return stack.look.layers.flatMap((layer) =>
     recipeOf(layer, stack.context.products).flatMap(({ product }): Remark[] => {
       const dye = hairDyeOf(product);
-      const zones = [...bannedZones(layer.zones, product.material, product, ["skin"]).keys()];
+      const zones = [
+        ...bannedZones(layer.zones, product.material, product, ["skin", "hairless"]).keys(),
+      ];
       if (!zones.length) return [];
       const what =
         dye === "dye"
