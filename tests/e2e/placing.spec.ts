@@ -215,11 +215,7 @@ test("mouse: a mark is dragged, snaps to the midline, is turned and sized by its
     .locator("[data-layer]", { hasText: /Rayed disc/ })
     .click();
   const disc = figureOf(page).getByRole("button", { name: /^rayed disc 1/ });
-  const centre = async (locator: Locator) => {
-    const box = await locator.boundingBox();
-    return { x: (box?.x ?? 0) + (box?.width ?? 0) / 2, y: (box?.y ?? 0) + (box?.height ?? 0) / 2 };
-  };
-  const at = await centre(disc);
+  const at = await settled(disc);
   const drag = async (from: { x: number; y: number }, to: { x: number; y: number }) => {
     await page.mouse.move(from.x, from.y);
     await page.mouse.down();
@@ -229,25 +225,24 @@ test("mouse: a mark is dragged, snaps to the midline, is turned and sized by its
   };
   await drag(at, { x: at.x + 60, y: at.y + 40 });
   // Drawn where it was let go: a slow machine shows the ghost of the last move a little later.
-  await expect.poll(async () => Math.round((await centre(disc)).x - at.x)).toBeGreaterThan(56);
+  await expect.poll(async () => Math.round((await settled(disc)).x - at.x)).toBeGreaterThan(56);
   const words = figureOf(page).getByRole("status").filter({ hasText: "rayed disc" });
   await expect(words).toContainText("to the person's left of the midline");
-  const moved = await centre(disc);
+  const moved = await settled(disc);
   await drag(moved, { x: at.x + 2, y: at.y + 10 });
   await expect(words).toContainText("on the midline");
   const marks = page.getByRole("group", { name: "Marks" });
   const diameter = () => marks.locator("details").first().getByLabel("diameter, mm").inputValue();
   const before = Number(await diameter());
-  const size = await centre(figureOf(page).locator("g.cursor-nesw-resize").first());
+  const size = await settled(figureOf(page).locator("g.cursor-nesw-resize").first());
   await drag(size, { x: size.x + 30, y: size.y - 30 });
-  expect(Number(await diameter())).toBeGreaterThan(before + 4);
-  const turn = await centre(figureOf(page).locator("g.cursor-grab").first());
+  await expect.poll(async () => Number(await diameter())).toBeGreaterThan(before + 4);
+  const turn = await settled(figureOf(page).locator("g.cursor-grab").first());
   await drag(turn, { x: turn.x + 40, y: turn.y + 20 });
-  expect(
-    Number(await marks.locator("details").first().getByLabel("turn, °").inputValue()),
-  ).not.toBe(0);
+  const turned = marks.locator("details").first().getByLabel("turn, °");
+  await expect(turned).not.toHaveValue("0");
   await page.getByRole("button", { name: "Undo" }).click();
-  expect(Number(await marks.locator("details").first().getByLabel("turn, °").inputValue())).toBe(0);
+  await expect(turned).toHaveValue("0");
 
   await marks.getByRole("button", { name: "Draw a line by hand" }).click();
   const box = await figureOf(page).locator("[data-drawing]").boundingBox();
