@@ -8,8 +8,6 @@ const config: NextConfig = {
   serverExternalPackages: ["better-sqlite3", "sharp", "pdfkit", "fontkit"],
   poweredByHeader: false,
   devIndicators: false,
-  // `npm test` runs tsc by itself; the build need not do it again.
-  typescript: { ignoreBuildErrors: true },
   async headers() {
     return [
       {

@@ -322,7 +322,7 @@ if (!process.env.DERMAGRAPH_NO_SEARCH) {
         workerData: { file: new URL("./benchMix.ts", import.meta.url).pathname, paints, targets },
       },
     );
-    worker.on("message", (row) => found.push(row));
+    worker.on("message", (row: (typeof found)[number]) => found.push(row));
     worker.on("error", reject);
     worker.on("exit", () => resolve());
   });

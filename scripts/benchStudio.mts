@@ -97,10 +97,10 @@ if (existsSync("/usr/bin/chromium")) {
       ([where, text]) =>
         new Promise<number>((resolve) => {
           const input = document.querySelector<HTMLInputElement>(where ?? "");
-          const set = Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, "value")?.set;
+          const own = Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, "value");
           requestAnimationFrame(() => {
             const start = performance.now();
-            set?.call(input, text);
+            own?.set?.call(input, text);
             input?.dispatchEvent(new Event("input", { bubbles: true }));
             requestAnimationFrame(() => {
               const channel = new MessageChannel();
@@ -117,7 +117,7 @@ if (existsSync("/usr/bin/chromium")) {
       return (
         rows.length === 0 ||
         rows.every((row) =>
-          value.split(" ").every((word) => (row.textContent ?? "").toLowerCase().includes(word)),
+          value.split(" ").every((word) => row.textContent.toLowerCase().includes(word)),
         )
       );
     }, text);

@@ -37,12 +37,10 @@ await new Promise((resolve) => setTimeout(resolve, 1500));
 async function meanwhile(
   act: Promise<unknown>,
 ): Promise<{ p50: number; most: number; asked: number }> {
-  let isOver = false;
-  void act.finally(() => {
-    isOver = true;
-  });
+  const over = new AbortController();
+  void act.finally(() => over.abort());
   const waits: number[] = [];
-  while (!isOver) {
+  while (!over.signal.aborted) {
     const from = performance.now();
     await (await fetch(`${url}/api/health`)).text();
     waits.push(performance.now() - from);

@@ -101,20 +101,18 @@ async function inSaving(kills: number, random: Random): Promise<Endured> {
   for (let i = 0; i < kills && running; i++) {
     const { url, server } = running;
     let { version, design } = lookIn(folder, "first-frost");
-    let isOver = false;
+    const over = new AbortController();
     const killing = pause(20 + random() * 260)
       .then(() => killed(server))
-      .finally(() => {
-        isOver = true;
-      });
-    while (!isOver) {
+      .finally(() => over.abort());
+    while (!over.signal.aborted) {
       const next = { ...design, notes: `kill ${i}, after version ${version}` };
       const body = JSON.stringify({ version, design: next });
       const answer = await send(`${url}/api/looks/first-frost`, "PUT", "application/json", body);
       if (!answer?.ok) break;
-      const said = await answer.json().catch(() => null);
+      const said = (await answer.json().catch(() => null)) as { version: number } | null;
       if (!said) break;
-      version = (said as { version: number }).version;
+      version = said.version;
       design = next;
     }
     await killing;
@@ -178,7 +176,10 @@ export const EARLIER: readonly number[] = NAMES.slice(1).map((_, i) => i + 1);
 /** A studio as an earlier Dermagraph left it, with some people in it. */
 async function earlier(schema: number): Promise<string> {
   const folder = newFolder();
-  const been = NAMES.slice(0, schema).map((name) => [name, MIGRATIONS[name] as Migration]);
+  const been = NAMES.slice(0, schema).map((name): [string, Migration] => [
+    name,
+    MIGRATIONS[name] as Migration,
+  ]);
   await (await openStore(folder, Object.fromEntries(been))).destroy();
   const db = new Database(fileIn(folder));
   const add = db.prepare(

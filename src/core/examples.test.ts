@@ -48,6 +48,8 @@ describe("the examples of the documentation", () => {
   });
   it.each(ALL)("$file: $code", ({ code, answer }) => {
     const scope: Record<string, unknown> = { ...colour, ...vision, ...climate, ...schedule };
+    // An example is code in a comment: running it is the whole point.
+    // eslint-disable-next-line @typescript-eslint/no-implied-eval
     const run = new Function(...Object.keys(scope), `return ${code};`) as (
       ...values: unknown[]
     ) => unknown;

@@ -79,7 +79,8 @@ export async function askScale({
   scale.tare();
   // The same pot is off by the same: it is the pot, not the scale.
   const off =
-    ([...productId].reduce((sum, letter) => (sum * 31 + letter.charCodeAt(0)) % 1000, 7) / 1000 -
+    (Array.from(productId).reduce((sum, letter) => (sum * 31 + letter.charCodeAt(0)) % 1000, 7) /
+      1000 -
       0.5) *
     2 *
     POT_OFF;

@@ -116,10 +116,14 @@ async function signIn(own: Door, request: IncomingMessage, response: ServerRespo
   if (wait > 0) {
     const minutes = Math.ceil(wait / 60);
     const words = `Too many tries. Wait ${minutes === 1 ? "a minute" : `${minutes} minutes`}.`;
-    return answerForm(response, 429, to, words, { "retry-after": String(wait) });
+    answerForm(response, 429, to, words, { "retry-after": String(wait) });
+    return;
   }
   const token = await own.signIn(form.get("passphrase") ?? "", address);
-  if (!token) return answerForm(response, 401, to, "That is not the passphrase.");
+  if (!token) {
+    answerForm(response, 401, to, "That is not the passphrase.");
+    return;
+  }
   response.writeHead(303, { location: to, "set-cookie": cookie(token, A_MONTH) }).end();
 }
 

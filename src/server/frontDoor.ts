@@ -93,6 +93,8 @@ async function answerTrouble(request: IncomingMessage, response: ServerResponse)
  */
 export function standAtTheDoor(): void {
   mustBeGuarded();
+  // Called with the server it belongs to, below.
+  // eslint-disable-next-line @typescript-eslint/unbound-method
   const emit = Server.prototype.emit;
   Server.prototype.emit = function (this: Server, event: string, ...given: unknown[]): boolean {
     const pass = () => Reflect.apply(emit, this, [event, ...given]) as boolean;

@@ -104,7 +104,7 @@ async function jobsAhead(house: number, today: string, records: Records): Promis
             look: look.design,
             person,
             brief: job.brief,
-            ...(speed && { speed }),
+            speed,
           },
         },
       ];

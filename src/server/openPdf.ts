@@ -42,7 +42,7 @@ interface Run {
 }
 
 const hasAll = (path: string, text: string): boolean =>
-  [...text].every((letter) => lettersOf(path).has(letter.codePointAt(0) ?? 0));
+  Array.from(text).every((letter) => lettersOf(path).has(letter.codePointAt(0) ?? 0));
 
 /** A text in stretches of one font each: a word in the first font that has all of its letters. */
 function runsOf(text: string, bold: boolean): Run[] {

@@ -83,7 +83,7 @@ export async function cardOf(
     house: setting.house,
     settings: setting.settings,
     factors: setting.factors ?? {},
-    ...(context.speed && { speed: context.speed }),
+    speed: context.speed,
   };
   const card = {
     look,
@@ -373,14 +373,12 @@ export async function loadToday(): Promise<Today> {
       [...upcoming.slice(0, 6), ...over].map(({ lookId }) => lookId),
     )
   ).filter(({ archived }) => !archived);
-  const next = (
-    await Promise.all(
-      upcoming.slice(0, 6).map((job) => {
-        const look = looks.find((entry) => entry.id === job.lookId);
-        return look ? cardOf(look, job, all) : null;
-      }),
-    )
-  ).filter((card): card is LookCard => card !== null);
+  const next = await Promise.all(
+    upcoming.slice(0, 6).flatMap((job) => {
+      const look = looks.find((entry) => entry.id === job.lookId);
+      return look ? [cardOf(look, job, all)] : [];
+    }),
+  );
   const named = new Map(
     [...all.products, ...(all.archivedProducts ?? [])].map((product) => [product.id, product.name]),
   );

@@ -24,7 +24,7 @@ interface Held {
 
 const HOLD = Symbol.for("dermagraph.locks");
 type Holder = typeof globalThis & { [HOLD]?: Map<string, Held> };
-const held = (): Map<string, Held> => ((globalThis as Holder)[HOLD] ??= new Map());
+const held = (): Map<string, Held> => ((globalThis as Holder)[HOLD] ??= new Map<string, Held>());
 
 const whoFile = (folder: string) => join(folder, "running.json");
 

@@ -1,5 +1,5 @@
 import Database from "better-sqlite3";
-import type { Kysely, Migration } from "kysely";
+import type { Migration } from "kysely";
 import { mkdtempSync, readdirSync, rmSync, statSync, writeFileSync } from "node:fs";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
@@ -51,7 +51,7 @@ async function cutIn(name: string): Promise<void> {
   });
   try {
     file.exec("BEGIN");
-    await MIGRATIONS[name]?.up(db as Kysely<unknown>);
+    await MIGRATIONS[name]?.up(db);
   } finally {
     file.exec("ROLLBACK");
   }

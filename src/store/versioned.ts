@@ -39,7 +39,7 @@ export async function updateVersioned(
   const version = from + 1;
   const result = await db
     .updateTable(table)
-    .set({ ...columns, version, updated_at: new Date().toISOString() } as never)
+    .set({ ...columns, version, updated_at: new Date().toISOString() })
     .where("id", "=", id)
     .where("version", "=", from)
     .where("archived", "=", 0)

@@ -73,7 +73,10 @@ export function NumberInput({
   };
 
   const onKeyDown = (event: KeyboardEvent) => {
-    if (event.key === "Escape") return setTyped(null);
+    if (event.key === "Escape") {
+      setTyped(null);
+      return;
+    }
     if (event.key !== "ArrowUp" && event.key !== "ArrowDown") return;
     event.preventDefault();
     const by = (event.key === "ArrowUp" ? step : -step) * (event.shiftKey ? 10 : 1);

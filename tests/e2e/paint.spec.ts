@@ -41,17 +41,15 @@ test("the same look for the dry quarry and the wet reservoir gets other systems,
   const jobs: string[] = [];
   for (const where of [QUARRY, RESERVOIR])
     jobs.push(
-      String(
+      (
         (
-          (
-            await call("POST", `${studio.url}/api/jobs`, {
-              lookId: "drought",
-              personId: "bram-oskell",
-              brief: { ...brief, ...where },
-            })
-          ).body as { jobId: string }
-        ).jobId,
-      ),
+          await call("POST", `${studio.url}/api/jobs`, {
+            lookId: "drought",
+            personId: "bram-oskell",
+            brief: { ...brief, ...where },
+          })
+        ).body as { jobId: string }
+      ).jobId,
     );
   const read = async (job: string) => {
     await page.goto(`${studio.url}/looks/drought/${job}/paint`, { waitUntil: "networkidle" });

@@ -144,7 +144,7 @@ for (const [name, thing] of Object.entries(THINGS))
         expect((await call("PUT", studio.url + (thing.away ?? ""), put)).status).toBe(200);
         await field.fill("typed too late");
         await expect(page.getByRole("dialog", { name: /is gone$/ })).toBeVisible();
-        const kept = await page.evaluate(() => JSON.stringify({ ...localStorage }));
+        const kept = await page.evaluate(() => JSON.stringify(Object.entries(localStorage)));
         expect(kept).toContain("typed too late");
         await call("PUT", studio.url + (thing.away ?? ""), { archived: false });
       });

@@ -1,5 +1,5 @@
 import type { Page } from "@playwright/test";
-import { exposedZones, lookContext, LookSchema, type Look } from "../../src/core/look";
+import { exposedZones, lookContext, LookSchema } from "../../src/core/look";
 import { makePlan } from "../../src/core/plan";
 import { dryingMinutes } from "../../src/core/climate";
 import { USUAL_BRIEF } from "../../src/core/brief";
@@ -188,12 +188,14 @@ test("a painter starts with nothing and ends with a printed plan", async ({ page
       Number(grams),
     ]),
   );
-  const plan = makePlan(look as Look, context, stock);
+  const plan = makePlan(look, context, stock);
   const times = page.getByLabel("Times");
   const minutes = Math.round(plan.chairMinutes);
   expect(minutes).toBeGreaterThan(20);
   await expect(times).toContainText(
-    `${minutes < 60 ? `${minutes} min` : `${Math.floor(minutes / 60)} h ${String(minutes % 60).padStart(2, "0")}`}`,
+    minutes < 60
+      ? `${minutes} min`
+      : `${Math.floor(minutes / 60)} h ${String(minutes % 60).padStart(2, "0")}`,
   );
 
   // Back from noon by hand: an hour's travel, no costume, nothing in hand, and the chair rounded up to a whole minute.

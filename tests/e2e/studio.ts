@@ -31,7 +31,10 @@ export async function openStudio(o: {
   };
   const kill = () =>
     new Promise<void>((resolve) => {
-      if (!server || server.exitCode !== null || server.signalCode !== null) return resolve();
+      if (!server || server.exitCode !== null || server.signalCode !== null) {
+        resolve();
+        return;
+      }
       server.once("exit", () => resolve());
       server.kill("SIGKILL");
     });

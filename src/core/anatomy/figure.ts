@@ -199,7 +199,7 @@ export function buildFigure(face: Landmarks, physique: Physique = usualPhysique(
     zonesOn: (frame) => on[frame],
     zone: (id) => {
       const zone = byId.get(id);
-      if (!zone) throw new RangeError(`no such zone: ${String(id)}`);
+      if (!zone) throw new RangeError(`no such zone: ${id as string}`);
       return zone;
     },
     strand,

@@ -385,7 +385,7 @@ const BY_ID = new Map(ZONES.map((zone) => [zone.id, zone]));
 /** What is known of a zone, whoever the person. @throws RangeError for an unknown id */
 export function zoneInfo(id: ZoneId): ZoneInfo {
   const zone = BY_ID.get(id);
-  if (!zone) throw new RangeError(`no such zone: ${String(id)}`);
+  if (!zone) throw new RangeError(`no such zone: ${id as string}`);
   return zone;
 }
 

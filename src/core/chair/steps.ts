@@ -78,7 +78,7 @@ export function chairSteps(
     const key = under && materialOf(under, context.products);
     const slow = longest !== null && longest.wait >= context.house.numbers.longestWait;
     const ready: Ready =
-      !key || under?.role === "set"
+      !key || under.role === "set"
         ? "timer"
         : material(key).setting === "clears"
           ? "clear"

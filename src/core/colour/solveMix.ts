@@ -344,7 +344,10 @@ export function* solveMixSteps(q: MixQuery): Generator<MixProgress, MixRecipe[]>
     left: number,
     common: number,
   ): void => {
-    if (depth === size - 1) return finish(size, from, left, common);
+    if (depth === size - 1) {
+      finish(size, from, left, common);
+      return;
+    }
     if (depth > 0 && pastSaving(alpha[depth - 1] as Float64Array, from)) return;
     for (let p = from; p <= count - (size - depth); p++)
       for (let d = 1; d <= left - (size - 1 - depth); d++) take(size, depth, p, d, left, common);

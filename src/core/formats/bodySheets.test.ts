@@ -114,7 +114,7 @@ describe("body stencils", () => {
     const midline = sheet && named(sheet, "midline")[0]?.points[0]?.x;
     expect(sheet && named(sheet, "mark")).toHaveLength(1);
     if (midline !== undefined)
-      expect(named(sheet as Sheet, "mark")[0]?.points[0]?.x).toBeLessThan(midline ?? 0);
+      expect(named(sheet as Sheet, "mark")[0]?.points[0]?.x).toBeLessThan(midline);
     expect(sheet?.texts[0]?.text).toContain("from behind");
     expect(
       bodySheets({ paper: "a4", look: lookOf(onBody("star", 0, 30)), context })[0]?.texts.at(-1)

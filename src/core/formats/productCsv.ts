@@ -11,7 +11,6 @@ import {
   ProductSchema,
   type Allergen,
   type Grade,
-  type MaterialKey,
 } from "../paint";
 import { plainText } from "../text";
 
@@ -178,7 +177,7 @@ function fieldsOf(
   const kindText = plain(cell("kind"));
   const kind = MATERIAL_KEYS.find(
     (key) => plain(key) === kindText || plain(material(key).label) === kindText,
-  ) as MaterialKey | undefined;
+  );
   if (!kind) why.push(`kind: "${cell("kind").slice(0, 40)}" is none that is known`);
   const allergens = cell("contains")
     .split(/[\s;,|]+/)

@@ -31,7 +31,7 @@ const day = fc
 const bytes = fc.uint8Array({ minLength: 0, maxLength: 200 });
 
 /** Twenty letters at most; never half of one that takes two places. */
-const shortened = (text: string) => [...text].slice(0, 10).join("");
+const shortened = (text: string) => Array.from(text).slice(0, 10).join("");
 
 /** Any small studio whose rows the schemas take. */
 const studios: fc.Arbitrary<StudioContent> = fc
@@ -107,7 +107,7 @@ const studios: fc.Arbitrary<StudioContent> = fc
           ],
           target: null,
           notes: "",
-        } as never,
+        },
       },
     ],
     looks: own.map((key) => ({

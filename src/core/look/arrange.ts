@@ -105,5 +105,5 @@ export function browsByThreePoints(face: Landmarks): Mark {
     ...newMark("brow", point(0, 0), 1),
     ...browThrough(browPoints(face, "left")),
     mirrored: true,
-  } as Mark;
+  };
 }

@@ -156,7 +156,7 @@ export const CHECKED_RULES: ReadonlySet<RuleId> = new Set(CHECKS.flatMap(({ rule
 
 /** FNV-1a, so that a key stays short however many zones it speaks of. */
 const hash = (text: string): string =>
-  [...text]
+  Array.from(text)
     .reduce((h, c) => Math.imul(h ^ c.charCodeAt(0), 0x01000193) >>> 0, 0x811c9dc5)
     .toString(36);
 

@@ -475,7 +475,7 @@ describe("checkLook", () => {
               aLayer({
                 id: `l${i}`,
                 ...layer,
-                role: layer.role as "base",
+                role: layer.role,
                 paint: product(pick.id),
               }),
             ),

@@ -160,4 +160,4 @@ export const PatchSchema: z.ZodType<LookPatch> = z.lazy(() =>
       .strict(),
     z.object({ op: z.literal("several"), patches: z.array(PatchSchema).max(50) }).strict(),
   ]),
-) as z.ZodType<LookPatch>;
+);

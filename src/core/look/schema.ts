@@ -18,7 +18,6 @@ import { MarkSchema } from "./motifs";
 import { ROLE_KEYS, type Role } from "./roles";
 
 const IdSchema = z.string().regex(/^[A-Za-z0-9_-]{1,64}$/, "an id of letters, digits, - and _");
-const oneOf = <T extends string>(keys: readonly T[]) => z.enum(keys as unknown as [T, ...T[]]);
 
 export const FADE_SIDES = ["round", "up", "down", "in", "out"] as const;
 export type FadeSide = (typeof FADE_SIDES)[number];
@@ -48,19 +47,19 @@ export const PaintChoiceSchema = z.discriminatedUnion("kind", [
         IdSchema.optional(),
     })
     .strict(),
-  z.object({ kind: z.literal("material"), material: oneOf<MaterialKey>(MATERIAL_KEYS) }).strict(),
+  z.object({ kind: z.literal("material"), material: z.enum(MATERIAL_KEYS) }).strict(),
 ]);
 export type PaintChoice = z.infer<typeof PaintChoiceSchema>;
 
 export const LayerSchema = z
   .object({
     id: IdSchema,
-    role: oneOf<Role>(ROLE_KEYS),
+    role: z.enum(ROLE_KEYS),
     name: z.string().trim().min(1, "give the layer a name").max(80),
-    zones: z.array(oneOf<ZoneId>(ZONE_IDS)).max(ZONE_IDS.length),
+    zones: z.array(z.enum(ZONE_IDS)).max(ZONE_IDS.length),
     paint: PaintChoiceSchema,
-    tool: oneOf<ToolKey>(TOOL_KEYS),
-    technique: oneOf<Technique>(TECHNIQUE_KEYS),
+    tool: z.enum(TOOL_KEYS),
+    technique: z.enum(TECHNIQUE_KEYS),
     /** "auto": as many as it takes to cover what lies below. */
     coats: z.union([
       z.literal("auto"),
@@ -68,7 +67,7 @@ export const LayerSchema = z
     ]),
     edge: z.enum(["hard", "faded"]),
     /** Where a faded edge fades: all round, or to one side with the others kept clean (FORM-2). */
-    fades: oneOf<FadeSide>(FADE_SIDES).default("round"),
+    fades: z.enum(FADE_SIDES).default("round"),
     /** Share of each zone that is painted, 0-1: a contour fills part of the hollow. Marks ignore it. */
     share: z.number().min(0.02, "at least 2 %").max(1, "at most 100 %").default(1),
     marks: z.array(MarkSchema).max(60).default([]),
@@ -104,12 +103,12 @@ export const PLAIN_LAYER: Omit<
 
 /** What one part of the person is painted with, from prep to seal. */
 const kit = {
-  base: oneOf<PaintTypeKey>(PAINT_TYPE_KEYS),
-  detail: oneOf<PaintTypeKey>(PAINT_TYPE_KEYS),
-  prep: oneOf<AuxiliaryKey>(AUXILIARY_KEYS).nullable(),
-  activate: oneOf<AuxiliaryKey>(AUXILIARY_KEYS).nullable(),
-  set: oneOf<AuxiliaryKey>(AUXILIARY_KEYS).nullable(),
-  seal: oneOf<AuxiliaryKey>(AUXILIARY_KEYS).nullable(),
+  base: z.enum(PAINT_TYPE_KEYS),
+  detail: z.enum(PAINT_TYPE_KEYS),
+  prep: z.enum(AUXILIARY_KEYS).nullable(),
+  activate: z.enum(AUXILIARY_KEYS).nullable(),
+  set: z.enum(AUXILIARY_KEYS).nullable(),
+  seal: z.enum(AUXILIARY_KEYS).nullable(),
 };
 const KitSchema = z.object(kit).strict();
 export type PaintKit = z.infer<typeof KitSchema>;
@@ -122,8 +121,8 @@ export type OtherGroup = (typeof OTHER_GROUPS)[number];
 export const SystemSchema = z
   .object({
     ...kit,
-    eyes: oneOf<PaintTypeKey>(PAINT_TYPE_KEYS),
-    lips: oneOf<PaintTypeKey>(PAINT_TYPE_KEYS),
+    eyes: z.enum(PAINT_TYPE_KEYS),
+    lips: z.enum(PAINT_TYPE_KEYS),
     also: z.partialRecord(z.enum(OTHER_GROUPS), KitSchema).default({}),
   })
   .strict();
@@ -138,7 +137,7 @@ export const USUAL_SCHOOLS: Schools = { map: "baseFirst", base: "allOver" };
 
 export const MOST_LAYERS = 80;
 
-const distinct = <T>(values: readonly T[]) => new Set(values).size === values.length;
+const distinct = (values: readonly unknown[]) => new Set(values).size === values.length;
 
 export const LookSchema = z
   .object({
@@ -148,7 +147,7 @@ export const LookSchema = z
     schools: SchoolsSchema.default(USUAL_SCHOOLS),
     layers: z.array(LayerSchema).max(MOST_LAYERS, `at most ${MOST_LAYERS} layers`),
     /** Zones left unpainted on purpose: a mask that stops at the jaw. */
-    bare: z.array(oneOf<ZoneId>(ZONE_IDS)).default([]),
+    bare: z.array(z.enum(ZONE_IDS)).default([]),
     /** Keys of findings the painter has read and leaves as they are; a stop can't be left. */
     accepted: z.array(z.string().max(200)).max(500).default([]),
     notes: z.string().max(4000).default(""),

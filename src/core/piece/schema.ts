@@ -8,7 +8,6 @@ import {
   type PieceKind,
 } from "./kinds";
 
-const oneOf = <T extends string>(keys: readonly T[]) => z.enum(keys as unknown as [T, ...T[]]);
 const mm = (least: number, most: number) =>
   z.number().min(least, `at least ${least} mm`).max(most, `at most ${most} mm`);
 export const FINISHES: readonly Finish[] = [
@@ -42,7 +41,7 @@ export type Cone = z.infer<typeof ConeSchema>;
 export const PieceSchema = z
   .object({
     id: z.string().regex(/^[A-Za-z0-9_-]{1,64}$/, "an id of letters, digits, - and _"),
-    kind: oneOf<PieceKind>(PIECE_KIND_KEYS),
+    kind: z.enum(PIECE_KIND_KEYS),
     name: z.string().trim().min(1, "give it a name").max(80),
     source: z.enum(["made", "bought"]),
     /** Days until it comes, where it is bought. */
@@ -57,7 +56,7 @@ export const PieceSchema = z
       .array(
         z
           .object({
-            material: oneOf<BuildMaterialKey>(BUILD_MATERIAL_KEYS),
+            material: z.enum(BUILD_MATERIAL_KEYS),
             coats: z.number().int("whole coats").min(1, "1 or more").max(8, "at most 8"),
           })
           .strict(),
@@ -68,9 +67,9 @@ export const PieceSchema = z
     done: z.number().int().min(0).max(100).default(0),
     /** What it sits on, measured round, mm. */
     measureMm: mm(20, 1500).nullable().default(null),
-    hides: z.array(oneOf<ZoneId>(ZONE_IDS)).default([]),
+    hides: z.array(z.enum(ZONE_IDS)).default([]),
     colour: HexSchema.nullable().default(null),
-    finish: oneOf<Finish>(FINISHES).default("matte"),
+    finish: z.enum(FINISHES).default("matte"),
     cone: ConeSchema.nullable().default(null),
     notes: z.string().max(500, "at most 500 letters").default(""),
   })

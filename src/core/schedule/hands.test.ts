@@ -269,7 +269,7 @@ describe("the bounds against textbooks", () => {
       zone: id,
       handsOn: 0,
       wait,
-      after: [...before],
+      after: Array.from(before),
     }));
     const { head } = headsAndTails(tasks);
     const length = (id: string) => (head.get(id) ?? 0) + (weeks[id]?.[0] ?? 0);

@@ -247,7 +247,7 @@ export function scheduleChair(
   ];
   const good = lowerBound * 1.0005 + 1e-9;
   const costOf = (placed: readonly Placed[]) => lengthOf(placed) + strainOf(placed, byId);
-  let best: Placed[] | null = null;
+  let best = null as Placed[] | null;
   const offer = (placed: Placed[] | null) => {
     if (placed && (!best || costOf(placed) < costOf(best) - 1e-9)) best = placed;
   };

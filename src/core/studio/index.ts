@@ -44,8 +44,9 @@ export const UNITS = {
   paper: { A4: "A4", Letter: "Letter" },
 } as const;
 
+/** A choice from a table; kept and read as it stands there. */
 const oneOf = <T extends Record<string, unknown>>(table: T, usual: keyof T & string) =>
-  z.enum(keysOf(table)).default(usual as never);
+  z.enum<readonly (keyof T & string)[]>(keysOf(table)).prefault(usual);
 
 const UnitsSchema = z
   .object({

@@ -86,27 +86,25 @@ describe("sweat", () => {
       airSpeed,
       radiantDegC = airDegC,
     }: Parameters<typeof sweatRate>[0]) =>
-      (Number(
-        phs(
-          airDegC,
-          radiantDegC,
-          rh,
-          airSpeed,
-          met * 58.15,
-          clo,
-          "standing" as never,
-          0,
-          0.38,
-          0.54,
-          1,
-          75,
-          1.8,
-          0,
-          0,
-          100,
-          120,
-        ).sweat_rate,
-      ) /
+      (phs(
+        airDegC,
+        radiantDegC,
+        rh,
+        airSpeed,
+        met * 58.15,
+        clo,
+        "standing" as never,
+        0,
+        0.38,
+        0.54,
+        1,
+        75,
+        1.8,
+        0,
+        0,
+        100,
+        120,
+      ).sweat_rate /
         2430) *
       3600;
     for (const more of [{ met: 3.2 }, { airDegC: 34 }, { rh: 75 }, { radiantDegC: 48 }]) {
@@ -125,9 +123,7 @@ describe("sweat", () => {
       [33, 65],
       [36, 60],
     ] as const;
-    const feels = days.map(([airDegC, rh]) =>
-      Number(plainHeatIndex(airDegC, rh, { round: false })),
-    );
+    const feels = days.map(([airDegC, rh]) => plainHeatIndex(airDegC, rh, { round: false }));
     const held = days.map(([airDegC, rh]) => touchUp({ airDegC, rh, activity: "walking" }));
     for (let i = 1; i < days.length; i++) {
       expect(feels[i]).toBeGreaterThan(feels[i - 1] ?? 0);

@@ -92,7 +92,7 @@ export const mark = <Kind extends MarkKind>(
   x: number,
   y: number,
   more: Partial<Extract<Mark, { kind: Kind }>>,
-): Mark => ({ ...newMark(kind, { x, y }, 1), ...USUAL[kind], ...more }) as Mark;
+): Mark => ({ ...newMark(kind, { x, y }, 1), ...USUAL[kind], ...more });
 
 /** Widths the demo's marks are drawn in where a look does not say. */
 export const USUAL: Readonly<Partial<Record<MarkKind, { widthMm: number }>>> = {

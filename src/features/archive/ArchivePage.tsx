@@ -32,7 +32,10 @@ export function ArchivePage({ archived }: { archived: readonly Archived[] }) {
   };
   const remove = async ({ kind, id, name }: Archived) => {
     const answer = await send("DELETE", `/api/archive/${kind}/${id}`, { forGood: true });
-    if (!answer.ok) return setProblem(`${answer.refusal.title} ${answer.refusal.detail ?? ""}`);
+    if (!answer.ok) {
+      setProblem(`${answer.refusal.title} ${answer.refusal.detail ?? ""}`);
+      return;
+    }
     setLeaving(null);
     toast(`${name} deleted for good`);
     router.refresh();

@@ -32,7 +32,8 @@ export function NewLook({ people }: { people: readonly Person[] }) {
     });
     if (answer.ok) {
       drop();
-      return router.push(`/looks/${answer.value.lookId}/${answer.value.jobId}/paint`);
+      router.push(`/looks/${answer.value.lookId}/${answer.value.jobId}/paint`);
+      return;
     }
     setRefusal(answer.refusal);
     showRefusal(form, answer.refusal);
@@ -43,7 +44,7 @@ export function NewLook({ people }: { people: readonly Person[] }) {
       <form onSubmit={(event) => void submit(event)} noValidate className="flex flex-col gap-4">
         {bar}
         <Section title="What">
-          <TextField name="name" label="Name of the look" autoFocus />
+          <TextField name="name" label="Name of the look" />
         </Section>
         <PersonOrNew people={people} />
         <BriefFields at="brief." />

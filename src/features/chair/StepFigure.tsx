@@ -56,7 +56,7 @@ export function StepFigure({
   const onFace = !step || step.regions.some((region) => SEEN[region] === undefined);
   const view: ViewKey = onFace
     ? "face"
-    : ((step?.regions[0] && SEEN[step.regions[0]]) ?? "bodyFront");
+    : ((step.regions[0] && SEEN[step.regions[0]]) ?? "bodyFront");
   const lit =
     step && layer && !layer.marks.length
       ? layer.zones.filter((zone) => step.regions.includes(regionOf(zone)))

@@ -64,7 +64,10 @@ export function createChairLog(
     const { events, sent } = readKept(key);
     const has = new Set(sent);
     const waiting = events.filter(({ id }) => !has.has(id));
-    if (!waiting.length) return state.setState({ sending: { kind: "sent" } });
+    if (!waiting.length) {
+      state.setState({ sending: { kind: "sent" } });
+      return;
+    }
     state.setState({ sending: { kind: "kept", waiting: waiting.length } });
     busy = true;
     const part = waiting.slice(0, AT_ONCE);
@@ -89,7 +92,7 @@ export function createChairLog(
   return {
     state,
     flush,
-    log(values: Logged): void {
+    log: (values: Logged): void => {
       const kept = readKept(key);
       const logged = [...known, ...kept.events];
       const [first] = lastSitting(logged);

@@ -24,10 +24,12 @@ export function BringIn() {
         name: string;
         missing: string[];
       } & Refusal;
-      if (!response.ok)
-        return setProblem(
+      if (!response.ok) {
+        setProblem(
           `${file.name} was not taken: ${answer.errors?.map(({ field, message }) => `${field} ${message}`).join("; ") ?? answer.detail ?? answer.title}`,
         );
+        return;
+      }
       toast(`${answer.name} is brought in`, {
         description: answer.missing.length
           ? `Not on this shelf: ${answer.missing.join(", ")}. Choose others on its map.`

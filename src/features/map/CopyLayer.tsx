@@ -24,7 +24,10 @@ export function CopyLayer({ layer }: { layer: Layer }) {
   };
   const copy = async (id: string) => {
     const answer = await send<{ name: string }>("POST", `/api/looks/${id}/layers`, { layer });
-    if (!answer.ok) return setProblem(answer.refusal.detail ?? answer.refusal.title);
+    if (!answer.ok) {
+      setProblem(answer.refusal.detail ?? answer.refusal.title);
+      return;
+    }
     setLooks(null);
     toast(`${layer.name} is on ${answer.value.name} too`);
   };

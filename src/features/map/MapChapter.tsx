@@ -43,8 +43,10 @@ export function MapChapter() {
   useHotkeys("a", () => setAdding(true));
   const { remove, duplicate, move } = useLayerEdits(choose);
   const toggle = (zone: ZoneId) => {
-    if (!layer)
-      return setChosen(look.layers.findLast(({ zones }) => zones.includes(zone))?.id ?? null);
+    if (!layer) {
+      setChosen(look.layers.findLast(({ zones }) => zones.includes(zone))?.id ?? null);
+      return;
+    }
     if (layer.marks.length || layer.locked) return;
     apply({
       op: "changeLayer",

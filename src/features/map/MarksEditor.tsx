@@ -115,8 +115,10 @@ export function MarksEditor({
     apply({ op: "changeLayer", id: layer.id, change: marksOn(marks, context.figure) });
   const change = (i: number, key: string, value: number | boolean | string) => {
     const parsed = MarkSchema.safeParse({ ...layer.marks[i], [key]: value });
-    if (!parsed.success)
-      return setProblem(parsed.error.issues[0]?.message ?? "not a size for a mark");
+    if (!parsed.success) {
+      setProblem(parsed.error.issues[0]?.message ?? "not a size for a mark");
+      return;
+    }
     setProblem(null);
     put(layer.marks.map((mark, k) => (k === i ? parsed.data : mark)));
   };

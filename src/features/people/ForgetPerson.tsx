@@ -26,7 +26,10 @@ export function ForgetPerson({ person }: { person: Person }) {
       `/api/people/${person.id}`,
       { name, copies: [...copies], pictures: [...pictures] },
     );
-    if (!answer.ok) return setProblem(answer.refusal.errors?.[0]?.message ?? answer.refusal.title);
+    if (!answer.ok) {
+      setProblem(answer.refusal.errors?.[0]?.message ?? answer.refusal.title);
+      return;
+    }
     // What can't be cleared here is overwritten at the next opening of a chair.
     await dropKeptChairs().catch(() => undefined);
     setOpen(false);

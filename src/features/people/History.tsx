@@ -76,7 +76,7 @@ export function History({
                   {off.length > 0 && (
                     <ul className="mt-1 list-disc pl-5">
                       {off.map((seen) => (
-                        <li key={seen.zone + seen.afterHours}>
+                        <li key={`${seen.zone} ${seen.afterHours}`}>
                           {zoneInfo(seen.zone).label} after {seen.afterHours} h: {seen.wholePercent}{" "}
                           % whole, forecast {seen.forecastPercent} % ({material(seen.type).label})
                         </li>

@@ -49,12 +49,16 @@ export function PersonForm({ person, products, wanted = [], today, hours }: Pers
           );
     if (!answer.ok) {
       setRefusal(answer.refusal);
-      return showRefusal(form, answer.refusal);
+      showRefusal(form, answer.refusal);
+      return;
     }
     setRefusal(null);
     drop();
     toast(`${values.name} is saved`);
-    if (id === null) return router.push(`/people/${answer.value.id}`);
+    if (id === null) {
+      router.push(`/people/${answer.value.id}`);
+      return;
+    }
     setAt(answer.value.version ?? at + 1);
     setStopped(answer.value.stopped ?? []);
     router.refresh();

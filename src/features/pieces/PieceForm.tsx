@@ -79,7 +79,7 @@ export function PieceForm({
           <div>
             <Num
               label={kind.measure === "head" ? "Round the head, mm" : "Round the foot, mm"}
-              value={piece.measureMm ?? kind.usualMm ?? 100}
+              value={piece.measureMm ?? kind.usualMm}
               least={20}
               most={1500}
               set={(value) => set({ measureMm: value })}

@@ -73,7 +73,7 @@ function Sheet({ plan }: { plan: Plan }) {
           <p className="muted">
             {[
               brief.place,
-              times && `${dayWords(times.curtainAt)}`,
+              times && dayWords(times.curtainAt),
               `${brief.airDegC} °C, ${brief.rh} %`,
               `${brief.hoursWorn} h worn`,
             ]

@@ -47,7 +47,8 @@ export function NewRecord() {
     const wrong = form.current?.querySelector<HTMLElement>("[aria-invalid=true]");
     if (wrong) {
       wrong.focus();
-      return setProblem("Correct the marked box first.");
+      setProblem("Correct the marked box first.");
+      return;
     }
     const saved = await saveRecord(
       {
@@ -58,10 +59,12 @@ export function NewRecord() {
       },
       pictures,
     );
-    if (!saved.ok)
-      return setProblem(
+    if (!saved.ok) {
+      setProblem(
         saved.refusal.errors?.map(({ message }) => message).join("; ") ?? saved.refusal.title,
       );
+      return;
+    }
     setProblem(
       saved.refused.length
         ? `The record is taken down, but not every picture: ${saved.refused.join("; ")}`

@@ -26,7 +26,10 @@ export function NextVersion() {
       name,
       design: look,
     });
-    if (!answer.ok) return setFailed(answer.refusal.detail ?? answer.refusal.title);
+    if (!answer.ok) {
+      setFailed(answer.refusal.detail ?? answer.refusal.title);
+      return;
+    }
     apply({ op: "toDo", items: last.changes });
     toast(`Kept as "${name}"`, { description: "What to change is listed on the map." });
     router.refresh();

@@ -156,7 +156,7 @@ function Earlier({ records }: { records: readonly WornRecord[] }) {
                       >
                         <img
                           src={`/api/record-pictures/${picture.id}`}
-                          alt={`Picture ${i + 1} of ${dayWords(record.on)}`}
+                          alt={`${dayWords(record.on)}, ${i + 1} of ${pictures.length}`}
                           className="h-24 w-auto rounded bg-surround"
                         />
                       </a>

@@ -65,7 +65,7 @@ export function RecordWords({ typed: { words }, type }: WordsProps) {
           <input
             type="checkbox"
             className="checkbox"
-            checked={words.reacted === true}
+            checked={words.reacted}
             onChange={(event) => set({ reacted: event.target.checked })}
           />
           The skin reacted: patch tests from before count no longer

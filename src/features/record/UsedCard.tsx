@@ -39,12 +39,14 @@ export function UsedCard() {
       on: given.today,
       grams,
     });
-    if (!answer.ok)
-      return setProblem(
+    if (!answer.ok) {
+      setProblem(
         answer.refusal.errors?.map(({ message }) => message).join("; ") ??
           answer.refusal.detail ??
           answer.refusal.title,
       );
+      return;
+    }
     setProblem(null);
     setTyped({});
     toast(answer.value.written ? "Written in the ledger" : "Nothing has changed");

@@ -74,7 +74,10 @@ export function useHouseRules(version: number, kept: HouseChanges) {
       version: from,
       changes: parsed.data,
     });
-    if (!answer.ok) return setRefusal(answer.refusal);
+    if (!answer.ok) {
+      setRefusal(answer.refusal);
+      return;
+    }
     leave({ version: answer.value.version, changes: parsed.data });
     toast(`House rules, version ${answer.value.version}, are in force`);
     router.refresh();

@@ -21,7 +21,10 @@ export function DeleteEverything({ copies }: { copies: readonly Leftover[] }) {
       words: typed.trim(),
       copies: withCopies,
     });
-    if (!answer.ok) return setProblem(answer.refusal.errors?.[0]?.message ?? answer.refusal.title);
+    if (!answer.ok) {
+      setProblem(answer.refusal.errors?.[0]?.message ?? answer.refusal.title);
+      return;
+    }
     await dropKeptChairs().catch(() => undefined);
     localStorage.clear();
     window.location.assign("/");

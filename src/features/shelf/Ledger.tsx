@@ -47,7 +47,8 @@ export function Ledger({ productId, counted, left, ledger, today }: LedgerProps)
     );
     if (!answer.ok) {
       toast(answer.refusal.title);
-      return showRefusal(form, answer.refusal);
+      showRefusal(form, answer.refusal);
+      return;
     }
     toast(`${amountWords(answer.value.left, counted)} left`);
     form.reset(fresh);
@@ -156,7 +157,10 @@ function Scale({
     const answer = await send<{ scale: string; grams: number }>("POST", "/api/devices/scale", {
       productId,
     });
-    if (!answer.ok) return setSaid(answer.refusal.title);
+    if (!answer.ok) {
+      setSaid(answer.refusal.title);
+      return;
+    }
     setSaid(`${answer.value.scale}: ${gramsWords(answer.value.grams)} in the pot`);
     onWeighed(answer.value.grams);
   };

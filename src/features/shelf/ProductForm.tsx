@@ -113,12 +113,16 @@ export function ProductForm({ product }: { product: Product | null }) {
           });
     if (!answer.ok) {
       setRefusal(answer.refusal);
-      return showRefusal(form, answer.refusal);
+      showRefusal(form, answer.refusal);
+      return;
     }
     setRefusal(null);
     drop();
     toast(`${values.name} is saved`);
-    if (id === null) return router.push("/shelf");
+    if (id === null) {
+      router.push("/shelf");
+      return;
+    }
     setAt(answer.value.version ?? at + 1);
     router.refresh();
   });

@@ -48,7 +48,9 @@ export function TraySize({
           className="select !w-52"
           value=""
           onChange={(event) => {
-            const next = TRAYS[event.target.value as keyof typeof TRAYS];
+            const next = (TRAYS as Partial<Record<string, (typeof TRAYS)[keyof typeof TRAYS]>>)[
+              event.target.value
+            ];
             if (next) change({ ...value, width: next.width, height: next.height });
           }}
         >

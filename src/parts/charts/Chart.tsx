@@ -22,18 +22,16 @@ export function Chart({ type, height, series, options }: ChartProps) {
   const whole = { ...options, series, chart: { ...options.chart, type, height } };
   const shown = JSON.stringify(whole);
   useEffect(() => {
-    let current = true;
+    const ended = new AbortController();
     const draw = async () => {
-      if (chart.current) return chart.current.updateOptions(whole, true, false);
       const { default: Apex } = await import("apexcharts");
-      if (!current || !place.current || chart.current) return;
+      if (ended.signal.aborted || !place.current) return;
+      if (chart.current) return chart.current.updateOptions(whole, true, false);
       chart.current = new Apex(place.current, whole);
       await chart.current.render();
     };
     void draw();
-    return () => {
-      current = false;
-    };
+    return () => ended.abort();
     // Functions that write labels don't change; the rest is told by what it says.
     // eslint-disable-next-line react-hooks/exhaustive-deps
   }, [shown]);

@@ -23,8 +23,10 @@ export function FromForecast({ at }: { at: "" | "brief." }) {
   const [busy, setBusy] = useState(false);
   const ask = async () => {
     const typed = (at === "" ? getValues() : getValues("brief")) as Brief;
-    if (!typed.place || !typed.curtainAt)
-      return setProblem("A place and a curtain say which hours to ask for.");
+    if (!typed.place || !typed.curtainAt) {
+      setProblem("A place and a curtain say which hours to ask for.");
+      return;
+    }
     setBusy(true);
     const answer = await send<{ service: string; hours: readonly HourOfWeather[] }>(
       "POST",
@@ -34,16 +36,20 @@ export function FromForecast({ at }: { at: "" | "brief." }) {
     setBusy(false);
     if (!answer.ok) {
       setTold(null);
-      return setProblem(`${answer.refusal.title} ${answer.refusal.detail ?? ""}`);
+      setProblem(`${answer.refusal.title} ${answer.refusal.detail ?? ""}`);
+      return;
     }
     // A field that is still wrong must not stop the weather: hours are judged by what is right.
     const parsed = BriefSchema.safeParse(typed);
     const brief: Brief = parsed.success
       ? parsed.data
-      : { ...USUAL_BRIEF, hoursWorn: Number(typed.hoursWorn) || USUAL_BRIEF.hoursWorn };
+      : { ...USUAL_BRIEF, hoursWorn: typed.hoursWorn || USUAL_BRIEF.hoursWorn };
     const hours = judgeHours(answer.value.hours, typed.curtainAt, brief, STAND_IN);
     const worst = worstHour(hours);
-    if (!worst) return setProblem("The forecast does not reach those hours.");
+    if (!worst) {
+      setProblem("The forecast does not reach those hours.");
+      return;
+    }
     setProblem(null);
     setTold({ service: answer.value.service, hours, worst });
     const { airDegC, rh, air, sun, wet } = inWeather(brief, worst.hour);

@@ -166,7 +166,7 @@ function SkinFields({ at }: At) {
 function FaceFields({ at }: At) {
   const { watch, setValue } = useFormContext();
   const build = String(watch(`${at}build`) ?? "average");
-  const measured = watch(`${at}measures`) as object | null;
+  const measured = watch(`${at}measures`) as object | null | undefined;
   return (
     <Section
       title="Face"

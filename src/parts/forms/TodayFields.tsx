@@ -40,7 +40,7 @@ export function TodayFields({
 
 function ConsentFields({ name, today }: { name: string; today: string }) {
   const { watch, setValue } = useFormContext();
-  const consent = watch(name) as Consent | null;
+  const consent = watch(name) as Consent | null | undefined;
   return (
     <fieldset className="flex flex-col gap-3 sm:col-span-2 lg:col-span-3">
       <legend className="sr-only">Consent</legend>

@@ -32,7 +32,7 @@ export function TextField({
   className,
   long = false,
   ...rest
-}: Common & { long?: boolean; placeholder?: string; autoFocus?: boolean }) {
+}: Common & { long?: boolean; placeholder?: string }) {
   const { register } = useFormContext();
   return (
     <Field label={label} hint={hint} error={useErrorOf(name)} className={className ?? ""}>

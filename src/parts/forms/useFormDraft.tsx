@@ -9,7 +9,7 @@ import { useMounted } from "@/ui/useMounted";
 const PAUSE_MS = 250;
 
 const anything = (value: unknown): FieldValues | null =>
-  typeof value === "object" && value !== null ? (value as FieldValues) : null;
+  typeof value === "object" && value !== null ? value : null;
 
 /**
  * Keeps what is typed into a form in this browser until it is saved: over a reload, another page, a

@@ -1,7 +1,13 @@
 "use client";
 
 import { zodResolver } from "@hookform/resolvers/zod";
-import { useForm, type DefaultValues, type FieldValues, type UseFormReturn } from "react-hook-form";
+import {
+  useForm,
+  type DefaultValues,
+  type FieldValues,
+  type Path,
+  type UseFormReturn,
+} from "react-hook-form";
 import type { z } from "zod";
 import { plainMessage } from "@/core/messages";
 import type { Refusal } from "@/ui/request";
@@ -19,9 +25,11 @@ export function useZodForm<Schema extends z.ZodType<FieldValues, FieldValues>>(
 }
 
 /** Puts what the server says of fields beside those fields. */
-export function showRefusal(
-  form: { setError: (name: never, error: { message: string }) => void },
+export function showRefusal<Values extends FieldValues, Output>(
+  form: UseFormReturn<Values, unknown, Output>,
   refusal: Refusal,
 ): void {
-  refusal.errors?.forEach(({ field, message }) => form.setError(field as never, { message }));
+  refusal.errors?.forEach(({ field, message }) =>
+    form.setError(field as Path<Values>, { message }),
+  );
 }

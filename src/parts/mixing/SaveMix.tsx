@@ -20,10 +20,12 @@ export function SaveMix({ parts, target }: { parts: readonly BenchPart[]; target
       target,
       notes: "",
     });
-    if (!answer.ok)
-      return setProblem(
+    if (!answer.ok) {
+      setProblem(
         answer.refusal.errors?.map(({ message }) => message).join("; ") ?? answer.refusal.title,
       );
+      return;
+    }
     setOpen(false);
     setProblem(null);
     toast(`${name} is saved`, {

@@ -54,23 +54,22 @@ export function useAnswer<Api, Question, T>(
   const before = useRef<Promise<unknown>>(Promise.resolve());
   useEffect(() => {
     if (question === null) return;
-    let current = true;
+    const dropped = new AbortController();
+    const wanted = () => !dropped.signal.aborted;
     const put = (value: T, whole: boolean) => {
-      if (current) setAnswered({ of: question, value, whole });
+      if (wanted()) setAnswered({ of: question, value, whole });
     };
-    const asked = { partly: (value: T) => put(value, false), wanted: () => current };
+    const asked = { partly: (value: T) => put(value, false), wanted };
     const work = async () => {
-      if (!current) return;
+      if (!wanted()) return;
       try {
         put(await worker.ask((api) => ask(api, question, asked)), true);
       } catch (reason) {
-        if (current) setFailed({ of: question, attempt, why: whyOf(reason) });
+        if (wanted()) setFailed({ of: question, attempt, why: whyOf(reason) });
       }
     };
     before.current = before.current.then(work);
-    return () => {
-      current = false;
-    };
+    return () => dropped.abort();
   }, [question, ask, attempt, worker]);
   const isFailed = failed !== null && failed.of === question && failed.attempt === attempt;
   return {

@@ -24,12 +24,14 @@ export function Versions() {
       name,
       design: look,
     });
-    if (!answer.ok)
-      return setProblem(
+    if (!answer.ok) {
+      setProblem(
         answer.refusal.errors?.map(({ message }) => message).join("; ") ??
           answer.refusal.detail ??
           answer.refusal.title,
       );
+      return;
+    }
     setProblem(null);
     setName("");
     toast(`${name} is kept`);
@@ -40,7 +42,10 @@ export function Versions() {
       name: `${look.name.slice(0, 70)}, ${how}`,
       design,
     });
-    if (!answer.ok) return setProblem(answer.refusal.detail ?? answer.refusal.title);
+    if (!answer.ok) {
+      setProblem(answer.refusal.detail ?? answer.refusal.title);
+      return;
+    }
     router.push(`/looks/${answer.value.lookId}`);
   };
   const back = (design: Look, of: string) => {

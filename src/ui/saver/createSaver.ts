@@ -68,7 +68,8 @@ export function createSaver<T>(
       // Changed and undone again: what was kept here is what the studio has. A draft nobody has looked at yet stays.
       if (state.getState().kind === "saved") return;
       dropDraft(o.key);
-      return say({ kind: "saved", at: timeNow() });
+      say({ kind: "saved", at: timeNow() });
+      return;
     }
     const sent = value;
     busy = true;

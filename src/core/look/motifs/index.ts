@@ -178,6 +178,6 @@ export function markLimits(
   const declared = (own?.shape as Record<string, z.ZodType> | undefined)?.[field];
   const number = declared instanceof z.ZodDefault ? declared.unwrap() : declared;
   if (!(number instanceof z.ZodNumber)) return {};
-  const { minValue, maxValue, isInt } = number;
-  return { least: minValue ?? undefined, most: maxValue ?? undefined, whole: isInt };
+  const { minValue, maxValue, format } = number;
+  return { least: minValue ?? undefined, most: maxValue ?? undefined, whole: format === "safeint" };
 }

@@ -13,7 +13,7 @@ export const LetteringSchema = z
       .min(1, "a letter or more")
       .max(24, "at most 24 letters")
       .refine(
-        (text) => [...text].every((letter) => letter in GLYPHS),
+        (text) => Array.from(text).every((letter) => letter in GLYPHS),
         "letters A to Z, figures, spaces and . , ! ? ' & - + only",
       )
       .default("Frost"),
@@ -38,7 +38,7 @@ function set({ text, heightMm, spacingMm }: Pick<Lettering, "text" | "heightMm" 
 } {
   const mm = heightMm / CAP_HEIGHT;
   let from = 0;
-  const letters = [...text].map((letter): Letter => {
+  const letters = Array.from(text).map((letter): Letter => {
     const [advance, shapes] = GLYPHS[letter] ?? [0, []];
     const points = shapes.map((shape) => {
       const n = shape.split(" ").map(Number);

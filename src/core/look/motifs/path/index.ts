@@ -55,7 +55,7 @@ function handDrawn(line: readonly Point[], width: number): BrushStroke {
   );
   return outline.length > 2
     ? {
-        points: outline.map(([x = 0, y = 0]) => point(x, y)),
+        points: outline.map(([x, y]) => point(x, y)),
         widthMm: 0.2,
         fill: true,
         lengthMm: lengthOf(line),
