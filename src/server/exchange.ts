@@ -37,7 +37,7 @@ import { newId, replaceStudio, studio, today } from "./studio";
 import { inThread, TaskTooLong } from "./threads/inThread";
 import type { PaletteRead, ShelfColour } from "./threads/tasks";
 
-export type { PaletteMatch, PaletteRead } from "./threads/tasks";
+export type { PaletteRead } from "./threads/tasks";
 export type { Leftover } from "@/store";
 
 export const KitFileSchema = z

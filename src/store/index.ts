@@ -52,7 +52,6 @@ export {
   seasonMovements,
   stockLevels,
   trayMovements,
-  type NewMovement,
 } from "./products";
 export { addTray, findTray, listTrays, saveTray } from "./trays";
 export {
@@ -66,7 +65,6 @@ export {
   looksPaintedWith,
   saveLook,
   type KeptVersion,
-  type LookHead,
   type StoredLook,
 } from "./looks";
 export { addMix, findMix, listMixes, saveMix } from "./mixes";

@@ -5,22 +5,11 @@ export {
   kitTitle,
   recommendPaint,
   whatBuysTime,
-  type Gain,
   type PaintSystem,
-  type Recommendation,
-  type ScorePart,
 } from "./recommendPaint";
-export { areaOf, judgedZones, type AdviceBrief } from "./candidates";
+export { judgedZones, type AdviceBrief } from "./candidates";
 export { ADVICE_GROUPS, GROUPS, groupsOf, type AdviceGroup } from "./groups";
 export type { Refusal } from "./refusals";
-export { boothCheck, type BoothAnswers, type BoothVerdict } from "./boothCheck";
+export { boothCheck, type BoothAnswers } from "./boothCheck";
 export { adoptSystem, kitOf, withKit } from "./adoptSystem";
-export {
-  partOf,
-  touchUps,
-  WEAR_PARTS,
-  weakestOf,
-  wholeAfter,
-  type TouchUp,
-  type WearPart,
-} from "./touchUps";
+export { partOf, touchUps, WEAR_PARTS, weakestOf, wholeAfter, type TouchUp } from "./touchUps";

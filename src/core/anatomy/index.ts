@@ -9,13 +9,12 @@ export {
   MEASURE_LIMITS,
   MEASURE_NAMES,
   measuresOf,
-  type Build,
   type FaceMeasures,
 } from "./measures";
-export { faceFromPhoto, PHOTO_LANDMARKS, type PhotoFace, type PhotoLandmark } from "./photo";
-export { profileOf, type Profile, type ProfileZone } from "./profile";
-export { buildFigure, type Figure, type FigureZone, type Stroke } from "./figure";
-export type { Frame, Relief, Traits, ZoneFlag, ZoneGroup } from "./zone";
+export { faceFromPhoto, PHOTO_LANDMARKS, type PhotoLandmark } from "./photo";
+export { profileOf } from "./profile";
+export { buildFigure, type Figure } from "./figure";
+export type { Frame, ZoneGroup } from "./zone";
 export {
   FACE_ZONES,
   ZONES,
@@ -26,8 +25,8 @@ export {
   type ZoneInfo,
 } from "./zones";
 export { PHYSIQUE_LIMITS, skinCm2, usualPhysique, type Physique } from "./physique";
-export { borders, joinPieces, type Border } from "./borders";
-export { placed, placement, snap, type Placement, type Snap } from "./placement";
+export { borders, joinPieces } from "./borders";
+export { placed, placement, snap } from "./placement";
 export { creaseLines, creaseWords, focusWidth } from "./creases";
 export {
   carriedBy,
@@ -38,7 +37,7 @@ export {
   type ExpressionKey,
 } from "./expressions";
 export { browPoints } from "./browPoints";
-export { BODY_REGIONS, bodySurfaceArea, regionShare, type BodyRegion } from "./body";
+export { BODY_REGIONS, bodySurfaceArea, regionShare } from "./body";
 export type { StrandName } from "./strands";
 export { BODY_HEIGHTS, type BodyHeight } from "./bodyStrands";
 export { FEATURE_LIMITS, withFeatures, type FeatureMeasures } from "./features";

@@ -1,10 +1,8 @@
-export { chairSteps, READY, type ChairStep, type Ready } from "./steps";
+export { chairSteps, READY, type ChairStep } from "./steps";
 export {
   answersIn,
-  CHAIR_KINDS,
   ChairEventSchema,
   doneTasksOf,
-  inOrder,
   isDone,
   lastSitting,
   meanwhile,

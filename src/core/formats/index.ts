@@ -7,23 +7,13 @@ export {
   type FaceSheetKind,
   type Sheet,
   type SheetKind,
-  type SheetShape,
-  type SheetText,
 } from "./faceSheet";
-export {
-  LOOK_FILE_VERSION,
-  LookFileSchema,
-  lookFileJsonSchema,
-  readLookFile,
-  type LookFile,
-  type Refused,
-} from "./lookFile";
+export { LOOK_FILE_VERSION, lookFileJsonSchema, readLookFile, type LookFile } from "./lookFile";
 export {
   DIALECTS,
   formatKitCsv,
   keyOfProduct,
   readKitCsv,
-  sameProduct,
   type Dialect,
   type KitRead,
   type KitRow,
@@ -40,12 +30,10 @@ export {
   formatStudio,
   readStudio,
   rowOf,
-  STUDIO_FILE_VERSION,
   STUDIO_PARTS,
   type Pictured,
   type RejectedPart,
   type StudioContent,
   type StudioPart,
-  type StudioRead,
   type StudioRow,
 } from "./studioZip";

@@ -340,7 +340,7 @@ export function readKitCsv(text: string): KitRead | { readonly why: string } {
 }
 
 /** Two products are one when name, maker and kind are. */
-export const sameProduct = (
+const sameProduct = (
   a: Pick<ProductFields, "name" | "maker" | "material">,
   b: Pick<ProductFields, "name" | "maker" | "material">,
 ): boolean => keyOfProduct(a) === keyOfProduct(b);

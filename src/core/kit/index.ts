@@ -12,14 +12,13 @@ export {
   type MovementFields,
   type MovementKind,
 } from "./ledger";
-export { layerAreaCm2, layerGrams, paintNeeded, strokeLengthMm, type Need } from "./paintNeeded";
+export { layerAreaCm2, layerGrams, paintNeeded, strokeLengthMm } from "./paintNeeded";
 export { addMonths, expiry } from "./expiry";
 export { isLow, shortage, type Shortage } from "./shortage";
 export { planKit, type JobNeeds, type KitLine, type KitPlan } from "./planKit";
-export { substitutes, type Substitute } from "./substitutes";
-export { packingList, type PackedThing, type PackingList } from "./packing";
+export { substitutes } from "./substitutes";
+export { packingList, type PackingList } from "./packing";
 export {
-  ALIKE_DE,
   byHue,
   GAP_DE,
   gapsIn,
@@ -29,12 +28,10 @@ export {
   RANGE,
   reachedBy,
   SWATCH_ORDERS,
-  type Gap,
-  type NearPair,
   type Reached,
   type SwatchOrder,
 } from "./range";
-export { mixesOf, nearestMade, type Made, type MadeColour, type PanPaint } from "./mixes";
+export { mixesOf, nearestMade, type MadeColour, type PanPaint } from "./mixes";
 export {
   boughtOf,
   breakEven,
@@ -42,18 +39,9 @@ export {
   seasonCost,
   sizedProducts,
   sizesOf,
-  type Bought,
-  type BreakEven,
   type SeasonCost,
-  type SizePrice,
 } from "./prices";
-export {
-  AS_GOOD_AS,
-  suggestTray,
-  type TrayChoice,
-  type TrayColour,
-  type WantedColour,
-} from "./suggestTray";
+export { AS_GOOD_AS, suggestTray, type TrayChoice, type WantedColour } from "./suggestTray";
 export {
   layOut,
   movePan,
@@ -61,7 +49,6 @@ export {
   panGrams,
   PANS,
   panWords,
-  PanSchema,
   smallestTray,
   TRAYS,
   TraySchema,

@@ -1,13 +1,11 @@
 export {
   LookSchema,
   LayerSchema,
-  SystemSchema,
   emptyLook,
   MOST_LAYERS,
   USUAL_SCHOOLS,
   type Schools,
   FADE_SIDES,
-  OTHER_GROUPS,
   type OtherGroup,
   type PaintKit,
   PLAIN_LAYER,
@@ -29,32 +27,13 @@ export {
   type LookContext,
   type Speed,
 } from "./context";
-export { browCover, browCoverWords, type BrowCover } from "./browCover";
-export {
-  zoneOfMark,
-  MEANT_APART,
-  readEdges,
-  seeEdge,
-  type Edge,
-  type EdgeSide,
-  type SeenEdge,
-} from "./edges";
+export { browCover, browCoverWords } from "./browCover";
+export { zoneOfMark, MEANT_APART, readEdges, seeEdge, type SeenEdge } from "./edges";
 export { separationFix } from "./checks/distance";
-export { BANS, bannedZones, leftBare, type Place } from "./mayNotTouch";
+export { BANS } from "./mayNotTouch";
 export { coversBody } from "./coversBody";
+export { isWearable, mayHold, mayHoldKind, objections, tooYoungFor } from "./wearable";
 export {
-  isForChildren,
-  isWearable,
-  kindAllergens,
-  mayHold,
-  mayHoldKind,
-  objections,
-  tooYoungFor,
-  type Objection,
-  type Wearer,
-} from "./wearable";
-export {
-  coatFilm,
   groundUnder,
   hexOf,
   judgedGrounds,
@@ -63,7 +42,6 @@ export {
   predict,
   resolveCoats,
   type Prediction,
-  type ZoneFilm,
 } from "./predict";
 export { CHECKED_RULES, CHECKS, checkLook, stopsOf } from "./checkLook";
 export { exposedZones, paintedCoverage } from "./checks/covering";
@@ -94,10 +72,10 @@ export {
   turnMark,
   variedLook,
 } from "./arrange";
-export { FADE_WORDS, differences, type Difference } from "./differences";
+export { FADE_WORDS, differences } from "./differences";
 export { underPowder, visibleLayers, type VisibleLayer } from "./visible";
-export { protection, wearForecast, type LayerWear } from "./protection";
-export { isSetting, readStack, setBy, type Stack } from "./stack";
+export { wearForecast, type LayerWear } from "./protection";
+export { isSetting, readStack, setBy } from "./stack";
 export type { Finding } from "./finding";
 export { zoneWords } from "./words";
 export {
@@ -107,7 +85,6 @@ export {
   markLabel,
   markLimits,
   markWidthMm,
-  browThrough,
   newMark,
   pathAlong,
   pathByHand,
@@ -115,11 +92,10 @@ export {
   strokeLength,
   strokeOutline,
   placedStrokes,
-  type BrushStroke,
   type Mark,
   type MarkKind,
 } from "./motifs";
 export { ReferenceSchema, type Reference, type ReferenceFields } from "./reference";
-export { followSchools, inSchoolOrder, orderPatch, SCHOOLS } from "./schools";
+export { followSchools, inSchoolOrder, SCHOOLS } from "./schools";
 export { outOfReach } from "./checks/reach";
-export { pieceMatch, usualHides, type PieceMatch } from "./checks/worn";
+export { pieceMatch, usualHides } from "./checks/worn";

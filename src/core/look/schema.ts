@@ -1,5 +1,5 @@
 import { z } from "zod";
-import { ZONE_IDS, type ZoneId } from "../anatomy";
+import { ZONE_IDS } from "../anatomy";
 import {
   AUXILIARY_KEYS,
   HexSchema,
@@ -7,15 +7,10 @@ import {
   PAINT_TYPE_KEYS,
   TECHNIQUE_KEYS,
   TOOL_KEYS,
-  type AuxiliaryKey,
-  type MaterialKey,
-  type PaintTypeKey,
-  type Technique,
-  type ToolKey,
 } from "../paint";
 import { PieceSchema } from "../piece";
 import { MarkSchema } from "./motifs";
-import { ROLE_KEYS, type Role } from "./roles";
+import { ROLE_KEYS } from "./roles";
 
 const IdSchema = z.string().regex(/^[A-Za-z0-9_-]{1,64}$/, "an id of letters, digits, - and _");
 

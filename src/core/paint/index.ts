@@ -6,14 +6,8 @@ export {
   FAMILIES,
   type Family,
   type Hazard,
-  type Auxiliary,
-  type Keepout,
-  type Material,
   type Medium,
-  type PaintType,
-  type Resistances,
   SURFACE_STATES,
-  type Setting,
   type SurfaceState,
 } from "./material";
 export {
@@ -23,7 +17,6 @@ export {
   TOOL_KEYS,
   toolOf,
   type Technique,
-  type Tool,
   type ToolKey,
 } from "./tools";
 export { PAINT_TYPES, PAINT_TYPE_KEYS, type PaintTypeKey } from "./types";
@@ -44,15 +37,7 @@ export {
   wetGramsPerM2,
   type MaterialKey,
 } from "./materials";
-export {
-  freshState,
-  goesOver,
-  pairing,
-  readyStates,
-  type Mend,
-  type Pairing,
-  type Verdict,
-} from "./pairs";
+export { freshState, goesOver, pairing, readyStates, type Mend, type Verdict } from "./pairs";
 export { ColourIndexSchema, notListedForEyes } from "./colourIndex";
 export {
   COUNTED,
@@ -67,17 +52,14 @@ export {
   mixingOptics,
   NEEDS,
   NOTHING_SAID,
-  NO_NEEDS,
   productOptics,
   ProductSchema,
   recipeOptics,
   removerOf,
   type GlitterKind,
   type Grade,
-  type KeptFrom,
   type Product,
   type ProductFields,
-  type ProductFinish,
 } from "./product";
-export { MixPartsSchema, MixSchema, type Mix, type MixFields } from "./mix";
+export { MixSchema, type Mix, type MixFields } from "./mix";
 export { allergensOf, hairDyeOf, namedAllergensOf, usualAllergensOf } from "./label";

@@ -102,7 +102,7 @@ export const OWN_CREASES = {
   lipLines: "lines round the lips",
   neckLines: "lines of the neck",
 } as const;
-export type OwnCrease = keyof typeof OWN_CREASES;
+type OwnCrease = keyof typeof OWN_CREASES;
 
 /** What of the skin a painter has to know where it is. */
 export const CONCERNS = {
@@ -116,7 +116,7 @@ export const CONCERNS = {
   birthmark: "a birthmark",
   tattoo: "a tattoo",
 } as const;
-export type Concern = keyof typeof CONCERNS;
+type Concern = keyof typeof CONCERNS;
 
 const zones = z
   .array(z.enum(ZONE_IDS as [ZoneId, ...ZoneId[]]))
@@ -131,7 +131,7 @@ export const SkinConcernSchema = z
     unpainted: z.boolean().default(false),
   })
   .strict();
-export type SkinConcern = z.output<typeof SkinConcernSchema>;
+type SkinConcern = z.output<typeof SkinConcernSchema>;
 
 export const PersonSchema = z
   .object({

@@ -1,12 +1,7 @@
 import { z } from "zod";
-import { ZONE_IDS, type ZoneId } from "../anatomy";
+import { ZONE_IDS } from "../anatomy";
 import { HexSchema, type Finish } from "../paint";
-import {
-  BUILD_MATERIAL_KEYS,
-  PIECE_KIND_KEYS,
-  type BuildMaterialKey,
-  type PieceKind,
-} from "./kinds";
+import { BUILD_MATERIAL_KEYS, PIECE_KIND_KEYS } from "./kinds";
 
 const mm = (least: number, most: number) =>
   z.number().min(least, `at least ${least} mm`).max(most, `at most ${most} mm`);

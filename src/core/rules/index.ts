@@ -1,6 +1,6 @@
-export type { Rule, Severity } from "./rule";
+export type { Severity } from "./rule";
 export { rule, RULE_IDS, RULES, type RuleId } from "./registry";
-export { NUMBERS, NUMBER_IDS, numberOf, type HouseNumber, type NumberId } from "./numbers";
+export { NUMBERS, NUMBER_IDS, type NumberId } from "./numbers";
 export {
   canBeOff,
   changeWords,

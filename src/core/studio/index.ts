@@ -13,7 +13,7 @@ export const OWNABLE = {
   scale: "scale",
   colourMeter: "colour meter",
 } as const;
-export type Ownable = keyof typeof OWNABLE;
+type Ownable = keyof typeof OWNABLE;
 
 /** How the air of a dressing room is changed. */
 export const VENTILATION = {
@@ -22,7 +22,7 @@ export const VENTILATION = {
   extraction: "extraction or a fan outward",
   outdoors: "outdoors",
 } as const;
-export type Ventilation = keyof typeof VENTILATION;
+type Ventilation = keyof typeof VENTILATION;
 
 export const STEADINESS = {
   steady: "steady",

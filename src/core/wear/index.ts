@@ -1,9 +1,8 @@
 export { climateOf, coverOf, sweatOf } from "./exposure";
-export { feelsLike, HEAT_ADVICE, heatStrain, type HeatStrain } from "./heatStrain";
+export { feelsLike, HEAT_ADVICE, heatStrain } from "./heatStrain";
 export {
   hazardsOf,
   HAZARD_WORDS,
-  HAZARDS,
   onPiece,
   survival,
   wearUnder,
@@ -11,7 +10,7 @@ export {
   type Hazards,
   type ZoneWear,
 } from "./zoneWear";
-export { airOf, inWeather, judgeHours, worstHour, type HourJudged } from "./worstHour";
+export { inWeather, judgeHours, worstHour, type HourJudged } from "./worstHour";
 export {
   calibrate,
   factorOf,

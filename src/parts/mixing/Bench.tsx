@@ -510,7 +510,7 @@ function More({
 }
 
 /** The nearest of some products to a colour, and how far it is. */
-export function nearestProduct(
+function nearestProduct(
   hex: string,
   products: readonly Product[],
 ): { product: Product; deltaE: number } | null {
