@@ -1,5 +1,5 @@
 import type { PersonFields } from "@/core/people";
-import { slug } from "./products";
+import { slug } from "@/core/text/words";
 
 const usual = {
   guardianConsent: false,

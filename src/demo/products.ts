@@ -1,4 +1,5 @@
-import { addMonths } from "@/core/kit";
+import { slug } from "@/core/text/words";
+import { addMonths } from "@/core/days";
 import {
   NOTHING_SAID,
   type Allergen,
@@ -154,8 +155,6 @@ const LINES: readonly Line[] = [
     { grade: "prop", maker: "Sawmill Crafts" },
   ],
 ];
-
-export const slug = (name: string): string => name.toLowerCase().replace(/[^a-z0-9]+/g, "-");
 
 /** The invented shelf of the Weather Court, with dates counted from the day it is loaded. */
 export function DEMO_PRODUCTS(

@@ -1,6 +1,7 @@
 import "server-only";
 import { z } from "zod";
-import { addMonths, seasonCost, sizedProducts, type SeasonCost } from "@/core/kit";
+import { addMonths } from "@/core/days";
+import { seasonCost, sizedProducts, type SeasonCost } from "@/core/kit";
 import { DateSchema, type Product } from "@/core/paint";
 import {
   listJobs,

@@ -1,3 +1,5 @@
+import { format, parseISO } from "date-fns";
+import { addDays } from "@/core/days";
 import "server-only";
 import { DEMO_LOOKS, DEMO_PRODUCTS, demoJobs, demoPeople, demoRecords, demoTrays } from "@/demo";
 import { BriefSchema } from "@/core/brief";
@@ -20,16 +22,9 @@ import {
 } from "@/store";
 import { studio, today } from "./studio";
 
-/** ISO date so many days on. */
-const dayFrom = (start: string) => (offset: number) =>
-  new Date(Date.parse(`${start}T12:00:00Z`) + offset * 86_400_000).toISOString().slice(0, 10);
-
-/** The offset of the machine's clock at a local moment, as +HH:MM. */
-function localMoment(date: string, clock: string): string {
-  const ahead = -new Date(`${date}T${clock}:00`).getTimezoneOffset();
-  const part = (n: number) => String(Math.floor(Math.abs(n))).padStart(2, "0");
-  return `${date}T${clock}:00${ahead < 0 ? "-" : "+"}${part(ahead / 60)}:${part(ahead % 60)}`;
-}
+/** A moment on the machine's clock, ISO 8601 with its offset there and then. */
+const localMoment = (date: string, clock: string): string =>
+  format(parseISO(`${date}T${clock}:00`), "yyyy-MM-dd'T'HH:mm:ssxxx");
 
 /** Loads the Weather Court when the studio is empty; a studio with anything in it is left alone. */
 export async function loadDemoWhenEmpty(): Promise<boolean> {
@@ -41,7 +36,7 @@ export async function loadDemoWhenEmpty(): Promise<boolean> {
   ]);
   if (people.length || products.length || looks.length) return false;
   const start = today();
-  const day = dayFrom(start);
+  const day = (offset: number) => addDays(start, offset);
   await db.transaction().execute(async (tx) => {
     const pots = DEMO_PRODUCTS(start);
     for (const { id, fields } of pots) await addProduct(tx, id, ProductSchema.parse(fields));

@@ -1,3 +1,4 @@
+import { addDays, dayOf } from "@/core/days";
 import "server-only";
 import { z } from "zod";
 import { MeterNotReady, type MeterReading, type MeterState } from "@/core/colour";
@@ -105,10 +106,7 @@ export async function askForecast({ place, at }: z.output<typeof ForecastRequest
   const offset = /(Z|[+-]\d{2}:\d{2})$/.exec(at)?.[1] ?? "Z";
   try {
     // A show after dusk may run past midnight: the next day's first hours belong to it.
-    const [day, next] = [
-      at.slice(0, 10),
-      new Date(Date.parse(`${at.slice(0, 10)}T00:00:00Z`) + 86_400_000).toISOString().slice(0, 10),
-    ];
+    const [day, next] = [dayOf(at), addDays(at, 1)];
     return {
       service: service.name,
       hours: [

@@ -1,3 +1,4 @@
+import { slug } from "@/core/text/words";
 import "server-only";
 import { z } from "zod";
 import { paintNeeded } from "@/core/kit";
@@ -92,6 +93,6 @@ export async function ingredientSheet(
   );
   return {
     body: await out.save(),
-    name: `${look.name.replace(/[^A-Za-z0-9]+/g, "-").toLowerCase()}-ingredients.pdf`,
+    name: `${slug(look.name)}-ingredients.pdf`,
   };
 }

@@ -1,5 +1,6 @@
+import { addDays, addMonths } from "@/core/days";
 import "server-only";
-import { addMonths, expiry, isLow, packingList, planKit, type PackingList } from "@/core/kit";
+import { expiry, isLow, packingList, planKit, type PackingList } from "@/core/kit";
 import { productsUsed } from "@/core/look";
 import { USUAL_BRIEF } from "@/core/brief";
 import type { Product } from "@/core/paint";
@@ -224,11 +225,6 @@ export interface Today {
   readonly products: number;
 }
 
-const daysFrom = (iso: string, days: number): string =>
-  new Date(Date.parse(`${iso.slice(0, 10)}T12:00:00Z`) + days * 86_400_000)
-    .toISOString()
-    .slice(0, 10);
-
 /** What the next jobs are short of together, as the planning of the shelf has it. */
 function ordersFor(
   cards: readonly LookCard[],
@@ -365,7 +361,7 @@ export async function loadToday(): Promise<Today> {
     (job) =>
       job.brief.curtainAt &&
       !isAhead(job) &&
-      job.brief.curtainAt.slice(0, 10) >= daysFrom(date, -ASKED_DAYS),
+      job.brief.curtainAt.slice(0, 10) >= addDays(date, -ASKED_DAYS),
   );
   const looks = (
     await findLooks(

@@ -1,3 +1,4 @@
+import { slug } from "@/core/text/words";
 import "server-only";
 import { z } from "zod";
 import { safetyNotes } from "@/core/look";
@@ -60,6 +61,6 @@ export async function removalCard(
   return {
     body: await out.save(),
     type: "application/pdf",
-    name: `${look.name.replace(/[^A-Za-z0-9]+/g, "-").toLowerCase()}-removal${print === "large" ? "-large" : ""}.pdf`,
+    name: `${slug(look.name)}-removal${print === "large" ? "-large" : ""}.pdf`,
   };
 }

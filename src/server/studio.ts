@@ -1,3 +1,4 @@
+import { lightFormat } from "date-fns";
 import "server-only";
 import { dataFolder, openStore, type Store } from "@/store";
 
@@ -30,6 +31,5 @@ export const newId = (): string => crypto.randomUUID();
 
 /** Today's date where the studio stands. */
 export function today(): string {
-  const now = new Date();
-  return new Date(now.getTime() - now.getTimezoneOffset() * 60_000).toISOString().slice(0, 10);
+  return lightFormat(new Date(), "yyyy-MM-dd");
 }

@@ -1,3 +1,4 @@
+import { slug } from "@/core/text/words";
 import "server-only";
 import { z } from "zod";
 import {
@@ -83,7 +84,7 @@ export async function template(
     kind === "body"
       ? bodySheets({ paper, look, context })
       : [faceSheet({ kind, paper, look, context, prediction: predict(look, context) })];
-  const name = `${look.name.replace(/[^A-Za-z0-9]+/g, "-").toLowerCase()}-${kind}.${format}`;
+  const name = `${slug(look.name)}-${kind}.${format}`;
   return format === "svg"
     ? { body: sheetSvg(sheets), type: "image/svg+xml", name }
     : { body: await sheetPdf(sheets, `${look.name}, ${kind}`), type: "application/pdf", name };
@@ -104,7 +105,7 @@ export async function pieceTemplate(
   const piece = look.pieces.find(({ id }) => id === pieceId);
   if (!piece) throw notFound("piece");
   withhold(given);
-  const name = `${piece.name.replace(/[^A-Za-z0-9]+/g, "-").toLowerCase()}.${format}`;
+  const name = `${slug(piece.name)}.${format}`;
   try {
     const sheets = pieceSheets({ piece, paper });
     return format === "svg"
@@ -125,7 +126,7 @@ export async function exportLook(lookId: string): Promise<{ file: LookFile; name
       .map(({ product }) => [product.id, product]),
   );
   return {
-    name: `${look.name.replace(/[^A-Za-z0-9]+/g, "-").toLowerCase()}.look.json`,
+    name: `${slug(look.name)}.look.json`,
     file: {
       format: "dermagraph look",
       version: LOOK_FILE_VERSION,

@@ -1,3 +1,4 @@
+import { slug } from "@/core/text/words";
 import "server-only";
 import { z } from "zod";
 import { trayLabels, PAPER_KEYS, type PaperKey } from "@/core/formats";
@@ -205,6 +206,6 @@ export async function labelsOf(
       trayLabels({ tray, products, paper: asked.data.paper, today: today() }),
       `${tray.name}, labels`,
     ),
-    name: `${tray.name.replace(/[^A-Za-z0-9]+/g, "-").toLowerCase() || "tray"}-labels.pdf`,
+    name: `${slug(tray.name) || "tray"}-labels.pdf`,
   };
 }

@@ -1,3 +1,4 @@
+import { slug } from "@/core/text/words";
 import "server-only";
 import { paintNeeded } from "@/core/kit";
 import { material, toolOf } from "@/core/paint";
@@ -41,5 +42,5 @@ export async function usedList(jobId: string): Promise<{ body: string; name: str
     "Labels and patch tests come before any list.",
     "",
   ].join("\n");
-  return { body, name: `${look.name.replace(/[^A-Za-z0-9]+/g, "-").toLowerCase()}-used.txt` };
+  return { body, name: `${slug(look.name)}-used.txt` };
 }

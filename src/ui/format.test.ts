@@ -1,12 +1,5 @@
-import {
-  amountWords,
-  bytesWords,
-  clock,
-  dayWords,
-  gramsWords,
-  minutesWords,
-  money,
-} from "./format";
+import { money } from "@/core/text/words";
+import { amountWords, bytesWords, clock, dayWords, gramsWords, minutesWords } from "./format";
 
 describe("words for figures", () => {
   it.each([

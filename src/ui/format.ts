@@ -33,9 +33,6 @@ export function dayWords(iso: string): string {
   return `${DAYS[date.getUTCDay()]} ${date.getUTCDate()} ${MONTHS[date.getUTCMonth()]}`;
 }
 
-/** "11.50": money in minor units. The currency is the painter's own. */
-export const money = (minor: number): string => (minor / 100).toFixed(2);
-
 /** How large a file is. */
 export const bytesWords = (bytes: number): string =>
   bytes >= 1e9

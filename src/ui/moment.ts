@@ -1,3 +1,5 @@
+import { lightFormat } from "date-fns";
+
 const two = (n: number): string => String(Math.floor(Math.abs(n))).padStart(2, "0");
 
 /** The offset of this browser's clock at a moment, as +HH:MM. */
@@ -8,6 +10,5 @@ export function offsetAt(date: Date): string {
 
 /** A moment as this browser's clock shows it, ISO 8601 with its offset, to the millisecond: what is cut out of it is the day and the time one saw. */
 export function localIso(date: Date): string {
-  const here = new Date(date.getTime() - date.getTimezoneOffset() * 60_000);
-  return `${here.toISOString().slice(0, 23)}${offsetAt(date)}`;
+  return `${lightFormat(date, "yyyy-MM-dd'T'HH:mm:ss.SSS")}${offsetAt(date)}`;
 }

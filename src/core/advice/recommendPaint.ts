@@ -1,3 +1,4 @@
+import { money } from "../text/words";
 import type { ZoneId } from "../anatomy";
 import type { Brief } from "../brief";
 import type { PaintKit } from "../look";
@@ -63,7 +64,6 @@ const minutes = (value: number) =>
   value >= 90
     ? `${Math.round(value / 30) / 2} h`
     : `${value >= 20 ? Math.round(value / 5) * 5 : Math.max(1, Math.round(value))} min`;
-const money = (minor: number) => (minor / 100).toFixed(2);
 
 /** What a candidate is compared by, more is better; rounded as a painter would tell two apart, so that a hair's breadth is no reason to keep both. */
 const compared = (c: Candidate): readonly number[] => [

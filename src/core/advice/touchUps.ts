@@ -73,7 +73,6 @@ export const WEAR_PARTS = {
   chin: ["chin"],
   neck: ["neckFront"],
 } as const satisfies Record<string, readonly ZoneId[]>;
-type WearPart = keyof typeof WEAR_PARTS;
 
 /** Words for what wears a zone: "left cheek apple", both sides as one. */
 export const partOf = (zone: ZoneId): string => zoneInfo(zone).label.replace(/^(left|right) /, "");

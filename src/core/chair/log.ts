@@ -1,3 +1,4 @@
+import { minutesBetween } from "../days";
 import { z } from "zod";
 import { TodaySchema, type Brief } from "../brief";
 import type { ChairStep } from "./steps";
@@ -64,8 +65,7 @@ const NOT_BEGUN: ChairState = {
   interruptions: [],
   notes: [],
 };
-const minutesFrom = (from: string, to: string) =>
-  Math.max(0, (Date.parse(to) - Date.parse(from)) / 60_000);
+const minutesFrom = (from: string, to: string) => Math.max(0, minutesBetween(from, to));
 
 /** Events once each, in the order of their places, and of their moments where two devices took one place; equal ones keep the order they were logged in. */
 export const inOrder = (events: readonly ChairEvent[]): ChairEvent[] =>

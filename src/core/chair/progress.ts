@@ -1,3 +1,4 @@
+import { minutesBetween } from "../days";
 import { shiftMinutes, type Placed } from "../schedule";
 import type { Look, LookContext } from "../look";
 import { seat, type Seat } from "../plan";
@@ -65,8 +66,7 @@ export function progressOf(
   const paintedAt = begunAt && shiftMinutes(begunAt, Math.round(rest.until));
   const neededBy =
     brief.curtainAt && shiftMinutes(brief.curtainAt, -(brief.travelMinutes + brief.costumeMinutes));
-  const over =
-    paintedAt && neededBy ? (Date.parse(paintedAt) - Date.parse(neededBy)) / 60_000 : -Infinity;
+  const over = paintedAt && neededBy ? minutesBetween(neededBy, paintedAt) : -Infinity;
   return {
     behind: rest.until - o.plan.until,
     until: rest.until,

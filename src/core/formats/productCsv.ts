@@ -339,11 +339,7 @@ export function readKitCsv(text: string): KitRead | { readonly why: string } {
   };
 }
 
-/** Two products are one when name, maker and kind are. */
-const sameProduct = (
-  a: Pick<ProductFields, "name" | "maker" | "material">,
-  b: Pick<ProductFields, "name" | "maker" | "material">,
-): boolean => keyOfProduct(a) === keyOfProduct(b);
+/** What two products that are one have in common: name, maker and kind. */
 export const keyOfProduct = ({
   name,
   maker,

@@ -1,3 +1,4 @@
+import { plural } from "../text/words";
 import { point } from "../anatomy";
 import { expiry, layOut, PANS, type Pan, type PlacedPan, type Tray } from "../kit";
 import { material, type Product } from "../paint";
@@ -155,7 +156,7 @@ export function trayLabels(o: {
           x: MARGIN.side,
           y: 21,
           sizeMm: 3,
-          text: `${tray.width} × ${tray.height} mm inside, ${tray.pans.length} ${tray.pans.length === 1 ? "pan" : "pans"}; printed ${today}.`,
+          text: `${tray.width} × ${tray.height} mm inside, ${tray.pans.length} ${plural(tray.pans.length, "pan")}; printed ${today}.`,
         },
         ...drawn.texts,
       ],

@@ -13,7 +13,7 @@ export {
   type MovementKind,
 } from "./ledger";
 export { layerAreaCm2, layerGrams, paintNeeded, strokeLengthMm } from "./paintNeeded";
-export { addMonths, expiry } from "./expiry";
+export { expiry } from "./expiry";
 export { isLow, shortage, type Shortage } from "./shortage";
 export { planKit, type JobNeeds, type KitLine, type KitPlan } from "./planKit";
 export { substitutes } from "./substitutes";

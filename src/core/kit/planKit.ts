@@ -1,3 +1,4 @@
+import { addDays } from "../days";
 import type { MaterialKey, Product } from "../paint";
 import type { Need } from "./paintNeeded";
 
@@ -43,10 +44,6 @@ export interface KitPlan {
   }[];
 }
 
-const dayBefore = (iso: string, days: number): string =>
-  new Date(Date.parse(`${iso.slice(0, 10)}T12:00:00Z`) - days * 86_400_000)
-    .toISOString()
-    .slice(0, 10);
 const pricePerGram = (product: Product | undefined): number =>
   product ? product.priceMinor / product.sizeGrams : 0;
 
@@ -98,7 +95,7 @@ export function planKit(
       pots,
       costMinor: grams * pricePerGram(product),
       buyMinor: pots * (product?.priceMinor ?? 0),
-      orderBy: missing > 1e-9 && shortOn ? dayBefore(shortOn, leadDays + 1) : null,
+      orderBy: missing > 1e-9 && shortOn ? addDays(shortOn, -(leadDays + 1)) : null,
       byJob,
     };
   });

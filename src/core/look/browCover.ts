@@ -1,3 +1,4 @@
+import { plural } from "../text/words";
 import type { ZoneId } from "../anatomy";
 import {
   deltaE00,
@@ -174,7 +175,7 @@ function layingOf(
     : null;
 }
 
-const coatWords = (n: number, name: string) => `${n} ${n === 1 ? "coat" : "coats"} of ${name}`;
+const coatWords = (n: number, name: string) => `${n} ${plural(n, "coat")} of ${name}`;
 
 /** "2 coats of Apricot and 1 coat of Deep cover, each powdered, hide it." */
 export function browCoverWords({

@@ -1,3 +1,4 @@
+import { plural } from "../text/words";
 import { paintWords, type LookContext } from "./context";
 import { markLabel } from "./motifs";
 import type { FadeSide, Layer, Look } from "./schema";
@@ -36,7 +37,7 @@ function layerDifferences(
   );
   say(
     before.coats !== after.coats,
-    `has ${after.coats === "auto" ? "as many coats as needed" : `${after.coats} ${after.coats === 1 ? "coat" : "coats"}`}`,
+    `has ${after.coats === "auto" ? "as many coats as needed" : `${after.coats} ${plural(after.coats, "coat")}`}`,
   );
   say(before.tool !== after.tool || before.technique !== after.technique, "is laid another way");
   say(before.edge !== after.edge, `has ${after.edge} edges`);
@@ -68,7 +69,7 @@ function layerDifferences(
         : [];
     words.push(
       n !== m
-        ? `has ${m} ${m === 1 ? "mark" : "marks"} instead of ${n}`
+        ? `has ${m} ${plural(m, "mark")} instead of ${n}`
         : moved.length
           ? `has moved ${moved.join(", ")}`
           : "has its marks drawn otherwise",

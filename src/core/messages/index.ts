@@ -1,9 +1,10 @@
+import { plural } from "../text/words";
 import type { z } from "zod";
 
 type Issue = Parameters<z.core.$ZodErrorMap>[0];
 
 const sizeWords = (origin: string, n: number | bigint): string => {
-  if (origin === "string") return `${n} ${n === 1 ? "character" : "characters"}`;
+  if (origin === "string") return `${n} ${plural(Number(n), "character")}`;
   return String(n);
 };
 

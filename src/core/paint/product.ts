@@ -35,7 +35,6 @@ export const FINISHES = {
   metallic: "metallic",
   fluorescent: "fluorescent",
 } as const;
-type ProductFinish = keyof typeof FINISHES;
 
 /** What glitter is cut from: only rounded, cosmetic cuts go on skin (SAFE-3). Common practice, no published source. */
 export const GLITTERS = {
@@ -48,7 +47,6 @@ export type GlitterKind = keyof typeof GLITTERS;
 
 /** Where a label says to keep it away from. */
 export const KEPT_FROM = { eyes: "the eyes", lips: "the lips" } as const;
-type KeptFrom = keyof typeof KEPT_FROM;
 
 /** How stock of it is told. */
 export const COUNTED = { grams: "grams", pieces: "pieces" } as const;

@@ -1,3 +1,4 @@
+import { addDays, addMonths } from "../days";
 import { z } from "zod";
 import { keysOf } from "../keysOf";
 import {
@@ -102,7 +103,6 @@ export const OWN_CREASES = {
   lipLines: "lines round the lips",
   neckLines: "lines of the neck",
 } as const;
-type OwnCrease = keyof typeof OWN_CREASES;
 
 /** What of the skin a painter has to know where it is. */
 export const CONCERNS = {
@@ -116,7 +116,6 @@ export const CONCERNS = {
   birthmark: "a birthmark",
   tattoo: "a tattoo",
 } as const;
-type Concern = keyof typeof CONCERNS;
 
 const zones = z
   .array(z.enum(ZONE_IDS as [ZoneId, ...ZoneId[]]))
@@ -131,7 +130,6 @@ export const SkinConcernSchema = z
     unpainted: z.boolean().default(false),
   })
   .strict();
-type SkinConcern = z.output<typeof SkinConcernSchema>;
 
 export const PersonSchema = z
   .object({
@@ -287,16 +285,8 @@ export const FORGOTTEN: PersonFields = (({
 
 /** When a patch test is read, ISO dates: first and late, by the house's hours. */
 export function readingDates(on: string, house: House = HOUSE): { first: string; late: string } {
-  const after = (hours: number) =>
-    new Date(Date.parse(`${on}T12:00:00Z`) + hours * 3_600_000).toISOString().slice(0, 10);
+  const after = (hours: number) => addDays(on, Math.round(hours / 24));
   return { first: after(house.numbers.patchFrom), late: after(house.numbers.patchUntil) };
-}
-
-/** The day so many months before another, ISO dates. */
-function monthsBefore(day: string, months: number): string {
-  const at = new Date(`${day}T12:00:00Z`);
-  at.setUTCMonth(at.getUTCMonth() - months);
-  return at.toISOString().slice(0, 10);
 }
 
 /** Why a clear patch test counts no longer. */
@@ -335,7 +325,7 @@ export function patchTestOf(
     const reaction = lastReaction(person);
     if (reaction !== null && reaction <= today && reaction > on) return "reaction";
     if (batch && product.batch && batch !== product.batch) return "batch";
-    return on < monthsBefore(today, house.numbers.patchMonths) ? "old" : null;
+    return on < addMonths(today, -house.numbers.patchMonths) ? "old" : null;
   };
   const last = clear.at(-1);
   if (!last) return { kind: "none" };

@@ -1,3 +1,4 @@
+import { addDays } from "../days";
 import { buildMaterial } from "./kinds";
 import type { Piece } from "./schema";
 
@@ -22,11 +23,6 @@ export interface BuildList {
   /** The first day of what is left; null when nothing is. */ readonly startOn: string | null;
   readonly fitOn: string;
 }
-
-const dayBefore = (iso: string, days: number): string =>
-  new Date(Date.parse(`${iso.slice(0, 10)}T12:00:00Z`) - days * 86_400_000)
-    .toISOString()
-    .slice(0, 10);
 
 interface Coat {
   readonly words: string;
@@ -67,8 +63,8 @@ function dayOfEach(coats: readonly Coat[]): number[] {
  * @param wornOn ISO date, or a moment of that day
  */
 export function buildList(piece: Piece, wornOn: string): BuildList {
-  const fitOn = dayBefore(wornOn, 1);
-  const lastDay = dayBefore(fitOn, SPARE_DAYS + 1);
+  const fitOn = addDays(wornOn, -1);
+  const lastDay = addDays(fitOn, -(SPARE_DAYS + 1));
   const fit: BuildStep = {
     on: fitOn,
     words: "dry fit, all worn together; mend and pack",
@@ -79,7 +75,7 @@ export function buildList(piece: Piece, wornOn: string): BuildList {
     kind: "fit",
   };
   if (piece.source === "bought") {
-    const on = dayBefore(lastDay, piece.leadDays);
+    const on = addDays(lastDay, -piece.leadDays);
     return {
       fitOn,
       startOn: piece.done ? null : on,
@@ -104,7 +100,7 @@ export function buildList(piece: Piece, wornOn: string): BuildList {
   const left = coats.findIndex((_, i) => i >= piece.done);
   const end = (days.at(-1) ?? 0) + nights;
   const steps = coats.map((coat, i): BuildStep => ({
-    on: dayBefore(lastDay, end - (days[i] ?? 0)),
+    on: addDays(lastDay, -(end - (days[i] ?? 0))),
     words: coat.words,
     minutes: coat.minutes,
     ready: coat.ready,

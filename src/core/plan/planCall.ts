@@ -1,3 +1,4 @@
+import { minutesBetween } from "../days";
 import { predict, stopsOf, type Finding, type Look, type LookContext } from "../look";
 import { scheduleCall, shiftMinutes, backwards, type PlacedInCall } from "../schedule";
 import type { Artist } from "./callSetting";
@@ -49,8 +50,6 @@ export interface CallSetting {
   /** The start, where it is fixed; else as late as all can be in time. */
   readonly startAt?: string | null;
 }
-
-const minutesBetween = (from: string, to: string) => (Date.parse(to) - Date.parse(from)) / 60_000;
 
 /** Painted by then: costume, what is kept in hand and travel still fit before the curtain. */
 const neededFor = ({ brief }: LookContext): string | null =>

@@ -1,3 +1,5 @@
+import { addDays } from "../days";
+
 /** A job of a series, by the day it is worn. */
 export interface DatedFace {
   readonly personId: string;
@@ -13,8 +15,7 @@ export interface Series {
 /** So many days running, and skin wants one without paint (TIME-5). Common practice, no published source. */
 export const REST_AFTER_DAYS = 3;
 
-const next = (iso: string): string =>
-  new Date(Date.parse(`${iso}T12:00:00Z`) + 86_400_000).toISOString().slice(0, 10);
+const next = (day: string): string => addDays(day, 1);
 
 /** Who is painted so many days running that a rest day for the skin is due (TIME-5), the longest run of each. */
 export function withoutRest(jobs: readonly DatedFace[]): Series[] {

@@ -13,7 +13,6 @@ export const OWNABLE = {
   scale: "scale",
   colourMeter: "colour meter",
 } as const;
-type Ownable = keyof typeof OWNABLE;
 
 /** How the air of a dressing room is changed. */
 export const VENTILATION = {
@@ -22,7 +21,6 @@ export const VENTILATION = {
   extraction: "extraction or a fan outward",
   outdoors: "outdoors",
 } as const;
-type Ventilation = keyof typeof VENTILATION;
 
 export const STEADINESS = {
   steady: "steady",

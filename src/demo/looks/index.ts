@@ -1,6 +1,6 @@
 import { buildFigure, defaultFace } from "@/core/anatomy";
 import { zonesOfMarks, type Look } from "@/core/look";
-import { slug } from "../products";
+import { slug } from "@/core/text/words";
 import { drought, firstFrost, sundog, thunderhead } from "./actors";
 import { bogLight, fog, gateLeaf, hail } from "./chorus";
 

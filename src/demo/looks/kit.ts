@@ -8,7 +8,7 @@ import {
   type System,
 } from "@/core/look";
 import type { AuxiliaryKey, PaintTypeKey } from "@/core/paint";
-import { slug } from "../products";
+import { slug } from "@/core/text/words";
 
 export const groups = (...wanted: ZoneGroup[]): ZoneId[] =>
   ZONES.filter(

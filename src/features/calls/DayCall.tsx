@@ -1,5 +1,6 @@
 "use client";
 
+import { oneOrMore } from "@/core/text/words";
 import { useMemo } from "react";
 import { useHotkeys } from "react-hotkeys-hook";
 import { CallSchema, type CallFields, type CallPlan } from "@/core/plan";
@@ -99,8 +100,7 @@ export function DayCall({ day, calls }: { day: Calls["days"][number]; calls: Cal
                 Begin at <strong>{clock(plan.startAt)}</strong>;{" "}
               </>
             )}
-            {minutesWords(plan.makespan)} of work for{" "}
-            {fields.artists.length === 1 ? "one artist" : `${fields.artists.length} artists`}.{" "}
+            {minutesWords(plan.makespan)} of work for {oneOrMore(fields.artists.length, "artist")}.{" "}
             <span className="muted text-sm">
               No call of these is shorter than {minutesWords(plan.lowerBound)}.
             </span>

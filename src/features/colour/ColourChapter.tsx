@@ -1,5 +1,6 @@
 "use client";
 
+import { plural } from "@/core/text/words";
 import Link from "next/link";
 import { useMemo, useState } from "react";
 import { toast } from "sonner";
@@ -323,7 +324,7 @@ function Offer({
         <span className="min-w-0">
           <span className="block">{recipeWords(recipe.parts, context.products)}</span>
           <span className="muted block text-xs">
-            dE {recipe.deltaE.toFixed(1)} · {coats} {coats === 1 ? "coat" : "coats"} ·{" "}
+            dE {recipe.deltaE.toFixed(1)} · {coats} {plural(coats, "coat")} ·{" "}
             {batchWords(recipe.parts.map(({ parts }) => (grams * parts) / whole))}
           </span>
           {inUse ? (

@@ -1,5 +1,6 @@
 "use client";
 
+import { plural } from "@/core/text/words";
 import {
   closestCenter,
   DndContext,
@@ -229,7 +230,7 @@ const Row = memo(function Row({
         <span className={`min-w-0 flex-1 ${layer.hidden ? "opacity-70" : ""}`}>
           <span className="block truncate font-semibold">{layer.name}</span>
           <span className="muted block truncate text-xs">
-            {coats ? `${coats} ${coats === 1 ? "coat" : "coats"}, ` : ""}
+            {coats ? `${coats} ${plural(coats, "coat")}, ` : ""}
             {paint}
           </span>
         </span>

@@ -1,5 +1,6 @@
 "use client";
 
+import { plural } from "@/core/text/words";
 import { useRouter } from "next/navigation";
 import { useState } from "react";
 import { toast } from "sonner";
@@ -35,7 +36,7 @@ export function ForgetPerson({ person }: { person: Person }) {
     setOpen(false);
     const { records, jobs } = answer.value;
     toast(`${person.name} is deleted`, {
-      description: `${jobs} ${jobs === 1 ? "job" : "jobs"} put away; ${records} ${records === 1 ? "record stays" : "records stay"}, of nobody.`,
+      description: `${jobs} ${plural(jobs, "job")} put away; ${records} ${records === 1 ? "record stays" : "records stay"}, of nobody.`,
     });
     router.push("/people");
     router.refresh();

@@ -1,5 +1,6 @@
 "use client";
 
+import { plural } from "@/core/text/words";
 import { Trash2 } from "lucide-react";
 import { pieceMatch, readStack } from "@/core/look";
 import {
@@ -178,7 +179,7 @@ function Builds({ piece, set }: { piece: Piece; set: (values: Partial<Piece>) =>
               onChange={(coats) => set({ builds: builds.with(i, { ...build, coats }) })}
             />
             <span>
-              {build.coats === 1 ? "coat" : "coats"}, until {BUILD_MATERIALS[build.material].ready}
+              {plural(build.coats, "coat")}, until {BUILD_MATERIALS[build.material].ready}
             </span>
             <button
               type="button"

@@ -1,5 +1,6 @@
 "use client";
 
+import { oneOrMore, plural } from "@/core/text/words";
 import { zoneInfo } from "@/core/anatomy";
 import { material, type PaintTypeKey } from "@/core/paint";
 import { ANSWERS, disagreements, ratioOf, type WornRecord } from "@/core/record";
@@ -55,7 +56,7 @@ function Factors({ factors }: { factors: Partial<Record<PaintTypeKey, WearFactor
                   : `${mean > 1 ? `${mean.toFixed(1)} times as fast as` : `${Math.round((1 - mean) * 100)} % slower than`} the house forecasts`}{" "}
                 <span className="muted">
                   give or take {Math.round((deviation / mean) * 100)} %, by {factor.from}{" "}
-                  {factor.from === 1 ? "look" : "looks"} at it
+                  {plural(factor.from, "look")} at it
                 </span>
               </li>
             );
@@ -133,11 +134,7 @@ function Earlier({ records }: { records: readonly WornRecord[] }) {
                         `${zoneInfo(seen.zone).label} ${seen.wholePercent} % after ${seen.afterHours} h (forecast ${seen.forecastPercent} %)`,
                     )
                     .join("; ")}
-                  {wrong > 0 && (
-                    <strong>
-                      : {wrong === 1 ? "one place" : `${wrong} places`} went otherwise
-                    </strong>
-                  )}
+                  {wrong > 0 && <strong>: {oneOrMore(wrong, "place")} went otherwise</strong>}
                 </p>
               )}
               {record.changes.length > 0 && (

@@ -7,7 +7,8 @@ import { breakEven } from "@/core/kit";
 import { Chart, PLAIN } from "@/parts/charts/Chart";
 import { ShelfTabs } from "@/parts/shelf/ShelfTabs";
 import type { Costs } from "@/server/costs";
-import { dayWords, gramsWords, money } from "@/ui/format";
+import { money } from "@/core/text/words";
+import { dayWords, gramsWords } from "@/ui/format";
 import { Page } from "@/ui/Page";
 
 /** What paint cost in a season, by month, look and product; which size is the cheaper gram; and whether a palette pays. */

@@ -8,7 +8,8 @@ import { MOVEMENT_KINDS, MovementSchema, WRITTEN_KINDS, type Movement } from "@/
 import type { ProductFields } from "@/core/paint";
 import { NumberField, SelectField, TextField } from "@/parts/forms/controls";
 import { showRefusal, useZodForm } from "@/parts/forms/useZodForm";
-import { dayWords, amountWords, gramsWords, money } from "@/ui/format";
+import { money } from "@/core/text/words";
+import { dayWords, amountWords, gramsWords } from "@/ui/format";
 import { send } from "@/ui/request";
 
 interface LedgerProps {

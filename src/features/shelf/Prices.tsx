@@ -1,7 +1,8 @@
 import Link from "next/link";
 import { boughtOf, gramPrice, sizesOf, type Movement } from "@/core/kit";
 import type { Product } from "@/core/paint";
-import { dayWords, gramsWords, money } from "@/ui/format";
+import { money } from "@/core/text/words";
+import { dayWords, gramsWords } from "@/ui/format";
 
 /** What was paid for a product, purchase by purchase with its batch, and which size is the cheaper gram. */
 export function Prices({

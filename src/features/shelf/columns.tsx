@@ -4,7 +4,8 @@ import { hexToLab, hueAngle } from "@/core/colour";
 import { isGrey } from "@/core/kit";
 import { ALLERGENS, GRADES, material, isProp } from "@/core/paint";
 import type { ShelfItem } from "@/server/shelf";
-import { amountWords, money } from "@/ui/format";
+import { money } from "@/core/text/words";
+import { amountWords } from "@/ui/format";
 import { Swatch } from "@/ui/Swatch";
 
 const make = createColumnHelper<ShelfItem>();

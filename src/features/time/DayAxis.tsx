@@ -1,3 +1,4 @@
+import { minutesBetween } from "@/core/days";
 import { useMemo } from "react";
 import { touchUps } from "@/core/advice";
 import { wearForecast, zoneWords, type Look, type LookContext } from "@/core/look";
@@ -13,8 +14,6 @@ interface Stretch {
   readonly to: number;
   readonly look: "hands" | "plain" | "kept" | "worn" | "off";
 }
-
-const minutesFrom = (a: string, b: string) => (Date.parse(b) - Date.parse(a)) / 60_000;
 
 /** The whole day on one axis: chair, costume, what is kept in hand, travel, wear with its touch-ups, removal. */
 export function DayAxis({
@@ -35,7 +34,7 @@ export function DayAxis({
   );
   const { times } = plan;
   if (!times) return null;
-  const at = (iso: string) => minutesFrom(times.startAt, iso);
+  const at = (iso: string) => minutesBetween(times.startAt, iso);
   const curtain = at(times.curtainAt);
   const off = curtain + brief.hoursWorn * 60;
   const painted = at(times.paintedBy);

@@ -1,5 +1,6 @@
 "use client";
 
+import { oneOrMore } from "@/core/text/words";
 import Link from "next/link";
 import { useRouter } from "next/navigation";
 import { useDeferredValue, useEffect, useMemo, useState } from "react";
@@ -332,9 +333,8 @@ function Rehearsal() {
             </>
           ) : from.others > 0 ? (
             <>
-              Your mean on other looks, {times}, by{" "}
-              {from.others === 1 ? "one sitting" : `${from.others} sittings`}. This look was never
-              timed.
+              Your mean on other looks, {times}, by {oneOrMore(from.others, "sitting")}. This look
+              was never timed.
             </>
           ) : (
             <>

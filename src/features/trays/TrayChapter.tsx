@@ -17,7 +17,8 @@ import { PackingCard } from "@/parts/trays/PackingCard";
 import { SuggestedTray } from "@/parts/trays/SuggestedTray";
 import { useWorking } from "@/parts/workspace/WorkspaceContext";
 import { Empty } from "@/ui/Empty";
-import { dayWords, gramsWords, money } from "@/ui/format";
+import { money } from "@/core/text/words";
+import { dayWords, gramsWords } from "@/ui/format";
 import { Swatch } from "@/ui/Swatch";
 
 /** What a look takes against the shelf, the tray for it with the fewest pans, and what to pack. */

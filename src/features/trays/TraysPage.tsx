@@ -1,5 +1,6 @@
 "use client";
 
+import { oneOrMore } from "@/core/text/words";
 import Link from "next/link";
 import { useRouter } from "next/navigation";
 import { useMemo, useState } from "react";
@@ -104,8 +105,7 @@ export function TraysPage({
                     ))}
                 </div>
                 <p className="muted text-sm">
-                  {tray.width} × {tray.height} mm,{" "}
-                  {tray.pans.length === 1 ? "one pan" : `${tray.pans.length} pans`}:{" "}
+                  {tray.width} × {tray.height} mm, {oneOrMore(tray.pans.length, "pan")}:{" "}
                   {tray.pans
                     .slice(0, 4)
                     .map((pan) => panName(pan, byId))

@@ -1,5 +1,6 @@
 "use client";
 
+import { plural } from "@/core/text/words";
 import { Plus, X } from "lucide-react";
 import { useMemo, useState, type ReactNode } from "react";
 import {
@@ -319,7 +320,7 @@ function Find({ products, byId, target, onTarget, onTake, lead }: FindProps) {
           >
             {[1, 2, 3, 4].map((n) => (
               <option key={n} value={n}>
-                {n} {n === 1 ? "paint" : "paints"}
+                {n} {plural(n, "paint")}
               </option>
             ))}
           </select>
@@ -462,7 +463,7 @@ function More({
                     >
                       <Swatch hex={labToHex(tone.lab)} size={30} />
                       <span className="flex-1">
-                        {tone.base} {tone.base === 1 ? "part" : "parts"} {baseWords} :{" "}
+                        {tone.base} {plural(tone.base, "part")} {baseWords} :{" "}
                         {tone.with
                           .map(({ id, parts: n }) => `${n} ${byId.get(id)?.name ?? ""}`)
                           .join(" : ")}
@@ -507,18 +508,4 @@ function More({
       )}
     </details>
   );
-}
-
-/** The nearest of some products to a colour, and how far it is. */
-function nearestProduct(
-  hex: string,
-  products: readonly Product[],
-): { product: Product; deltaE: number } | null {
-  const target = hexToLab(hex);
-  return products.reduce<{ product: Product; deltaE: number } | null>((best, product) => {
-    const optics = product.colour ? productOptics(product) : null;
-    if (!optics) return best;
-    const deltaE = deltaE00(masstoneLab(optics), target);
-    return best && best.deltaE <= deltaE ? best : { product, deltaE };
-  }, null);
 }

@@ -1,0 +1,12 @@
+/** A noun for so many: "coat" for one, "coats" for any other number; `more` where it is no mere s. */
+export const plural = (n: number, one: string, more = `${one}s`): string => (n === 1 ? one : more);
+
+/** "one look", "3 looks": so many of something inside a sentence. */
+export const oneOrMore = (n: number, one: string): string =>
+  n === 1 ? `one ${one}` : `${n} ${one}s`;
+
+/** A name as part of a file's: small letters and digits, the rest dashes. */
+export const slug = (name: string): string => name.toLowerCase().replace(/[^a-z0-9]+/g, "-");
+
+/** "11.50": money in minor units. The currency is the painter's own. */
+export const money = (minor: number): string => (minor / 100).toFixed(2);
