@@ -1,4 +1,4 @@
-/** The arrows of the house: app -> features -> parts -> (server | workers | ui) -> store -> core. */
+/** The arrows of the house: app -> features -> shared -> (server | workers | ui) -> store -> core. */
 const from = (path, to, name, comment) => ({
   name,
   comment,
@@ -11,9 +11,33 @@ module.exports = {
   forbidden: [
     from(
       "^src/core/",
-      { pathNot: "^src/core/|^node_modules/(culori|fflate|papaparse|perfect-freehand|zod)/" },
+      { pathNot: "^src/core/|^node_modules/(culori|date-fns|fflate|papaparse|perfect-freehand|zod)/" },
       "core-knows-nobody",
-      "core imports itself, culori for conversions, zod for schemas, perfect-freehand for lines drawn by hand, papaparse for tables, fflate for ZIP",
+      "core imports itself, culori for conversions, date-fns for days, zod for schemas, perfect-freehand for lines drawn by hand, papaparse for tables, fflate for ZIP",
+    ),
+    from(
+      "^src/(?!core/(design|shapes|checks|look)/)",
+      { path: "^src/core/(design|shapes|checks)/" },
+      "look-by-its-face",
+      "a design, its shapes and its checks are asked by core/look alone",
+    ),
+    from(
+      "^src/core/shapes/",
+      { path: "^src/core/(design|checks|look)/" },
+      "shapes-know-no-design",
+      "a shape knows the face it lies on and nothing of looks",
+    ),
+    from(
+      "^src/core/design/",
+      { path: "^src/core/(checks|look)/" },
+      "design-knows-no-check",
+      "a design is the same whether anybody judges it",
+    ),
+    from(
+      "^src/(?!core/testing)",
+      { path: "^src/core/testing\\.ts$" },
+      "testing-for-tests",
+      "samples of tests are no part of the product",
     ),
     from(
       "^src/ui/",
@@ -52,9 +76,9 @@ module.exports = {
       "workers wrap core functions",
     ),
     from(
-      "^src/parts/",
+      "^src/shared/",
       { path: "^src/(app|features|store|demo)/" },
-      "parts-downward",
+      "shared-downward",
       "what several features share stands on core, workers and ui",
     ),
     from(

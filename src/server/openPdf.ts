@@ -3,7 +3,7 @@ import { readFileSync } from "node:fs";
 import { join } from "node:path";
 import { create } from "fontkit";
 import PDFDocument from "pdfkit";
-import { plainText } from "@/core/text";
+import { plainText } from "@/core/text/plainText";
 
 const FONTS = "node_modules/@expo-google-fonts";
 

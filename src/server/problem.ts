@@ -5,7 +5,7 @@ import { z } from "zod";
 import { NotFound, StaleVersion, WasArchived } from "@/store";
 import type { Finding } from "@/core/look";
 import { plainMessage } from "@/core/messages";
-import { readJson as readOutside } from "@/core/text";
+import { readJson as readOutside } from "@/core/text/plainText";
 import { TaskTooLong } from "./threads/inThread";
 
 /** RFC 9457 problem document. `errors` names each field; `findings` the rules that stopped a save. */

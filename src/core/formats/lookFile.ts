@@ -1,7 +1,7 @@
 import { z } from "zod";
 import { LookSchema } from "../look";
 import { HexSchema, MATERIAL_KEYS, type MaterialKey } from "../paint";
-import { readJson } from "../text";
+import { readJson } from "../text/plainText";
 
 /** The version this Dermagraph writes, and the newest it reads. */
 export const LOOK_FILE_VERSION = 1;

@@ -12,7 +12,7 @@ import {
   type Allergen,
   type Grade,
 } from "../paint";
-import { plainText } from "../text";
+import { plainText } from "../text/plainText";
 
 /** A product with what is left of it, as a kit list hands it on. */
 export interface KitRow {

@@ -16,7 +16,7 @@ import {
   readStudio,
   type StudioContent,
 } from ".";
-import { plainText } from "../text";
+import { plainText } from "../text/plainText";
 
 const WRITTEN = "2026-06-01T12:00:00.000Z";
 const { id: _, version: __, ...person } = STAND_IN;

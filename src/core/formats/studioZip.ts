@@ -13,7 +13,7 @@ import { LOOK_FILE_VERSION, LookFileSchema } from "./lookFile";
 import { formatGpl } from "./gpl";
 import { formatKitCsv } from "./productCsv";
 import { StudioSchema } from "../studio";
-import { readJson } from "../text";
+import { readJson } from "../text/plainText";
 
 /** The version this Dermagraph writes, and the newest it reads. */
 export const STUDIO_FILE_VERSION = 1;

@@ -14,9 +14,9 @@ export {
   type Look,
   type PaintChoice,
   type System,
-} from "./schema";
-export { ROLES, ROLE_KEYS, filmShare, isColour, isDrawn, isVeil, type Role } from "./roles";
-export { applyPatch, freeLayerId, PatchSchema, type LookPatch } from "./patch";
+} from "../design/schema";
+export { ROLES, ROLE_KEYS, filmShare, isColour, isDrawn, isVeil, type Role } from "../design/roles";
+export { applyPatch, freeLayerId, PatchSchema, type LookPatch } from "../design/patch";
 export {
   figureOf,
   HOUSE_SPEED,
@@ -26,13 +26,13 @@ export {
   recipeOf,
   type LookContext,
   type Speed,
-} from "./context";
-export { browCover, browCoverWords } from "./browCover";
-export { zoneOfMark, MEANT_APART, readEdges, seeEdge, type SeenEdge } from "./edges";
-export { separationFix } from "./checks/distance";
-export { BANS } from "./mayNotTouch";
-export { coversBody } from "./coversBody";
-export { isWearable, mayHold, mayHoldKind, objections, tooYoungFor } from "./wearable";
+} from "../design/context";
+export { browCover, browCoverWords } from "../design/browCover";
+export { zoneOfMark, MEANT_APART, readEdges, seeEdge, type SeenEdge } from "../design/edges";
+export { separationFix } from "../checks/distance";
+export { BANS } from "../design/mayNotTouch";
+export { coversBody } from "../design/coversBody";
+export { isWearable, mayHold, mayHoldKind, objections, tooYoungFor } from "../design/wearable";
 export {
   groundUnder,
   hexOf,
@@ -42,26 +42,27 @@ export {
   predict,
   resolveCoats,
   type Prediction,
-} from "./predict";
-export { CHECKED_RULES, CHECKS, checkLook, stopsOf } from "./checkLook";
-export { exposedZones, paintedCoverage } from "./checks/covering";
-export { mudColour } from "./checks/layering";
-export { stainingHue } from "./checks/wearing";
-export { layLast, layReadyMade, READY_MADE_KEYS, readyMade, type ReadyMadeKey } from "./readyMade";
-export { productsUsed } from "./productsUsed";
-export { replaceProduct } from "./replaceProduct";
-export { standInsFor } from "./standIns";
-export { allowedZones } from "./allowedZones";
-export { suggestLayer, withPaint } from "./suggestLayer";
-export { placeFor } from "./placeFor";
+} from "../design/predict";
+export { CHECKED_RULES, CHECKS, checkLook, stopsOf } from "../checks/checkLook";
+export { exposedZones } from "../design/exposedZones";
+export { paintedCoverage } from "../checks/covering";
+export { mudColour } from "../checks/layering";
+export { stainingHue } from "../checks/wearing";
+export { layLast, layReadyMade, READY_MADE_KEYS, readyMade, type ReadyMadeKey } from "../design/readyMade";
+export { productsUsed } from "../design/productsUsed";
+export { replaceProduct } from "../design/replaceProduct";
+export { standInsFor } from "../design/standIns";
+export { allowedZones } from "../design/allowedZones";
+export { suggestLayer, withPaint } from "../design/suggestLayer";
+export { placeFor } from "../design/placeFor";
 export {
   healthOf,
   reactionPlan,
   safetyNotes,
   untestedProducts,
   type SafetyNote,
-} from "./safetyNotes";
-export { marksOn, touched, zonesOfMarks } from "./touched";
+} from "../checks/safetyNotes";
+export { marksOn, touched, zonesOfMarks } from "../design/touched";
 export {
   alignMarks,
   browsByThreePoints,
@@ -70,14 +71,14 @@ export {
   moveMark,
   scaleMark,
   turnMark,
-  variedLook,
-} from "./arrange";
-export { FADE_WORDS, differences } from "./differences";
-export { underPowder, visibleLayers, type VisibleLayer } from "./visible";
-export { wearForecast, type LayerWear } from "./protection";
-export { isSetting, readStack, setBy } from "./stack";
-export type { Finding } from "./finding";
-export { zoneWords } from "./words";
+} from "../shapes/arrange";
+export { variedLook } from "../design/variedLook";
+export { FADE_WORDS, differences } from "../design/differences";
+export { underPowder, visibleLayers, type VisibleLayer } from "../design/visible";
+export { wearForecast, type LayerWear } from "../design/protection";
+export { isSetting, readStack, setBy } from "../design/stack";
+export type { Finding } from "../checks/finding";
+export { zoneWords } from "../design/words";
 export {
   MARK_KINDS,
   MarkSchema,
@@ -94,8 +95,8 @@ export {
   placedStrokes,
   type Mark,
   type MarkKind,
-} from "./motifs";
-export { ReferenceSchema, type Reference, type ReferenceFields } from "./reference";
-export { followSchools, inSchoolOrder, SCHOOLS } from "./schools";
-export { outOfReach } from "./checks/reach";
-export { pieceMatch, usualHides } from "./checks/worn";
+} from "../shapes";
+export { ReferenceSchema, type Reference, type ReferenceFields } from "../design/reference";
+export { followSchools, inSchoolOrder, SCHOOLS } from "../design/schools";
+export { outOfReach } from "../checks/reach";
+export { pieceMatch, usualHides } from "../checks/worn";

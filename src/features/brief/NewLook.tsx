@@ -5,11 +5,11 @@ import { useState } from "react";
 import { FormProvider } from "react-hook-form";
 import { z } from "zod";
 import type { Person } from "@/core/people";
-import { BriefFields } from "@/parts/forms/BriefFields";
-import { FormProblems, Section, TextField } from "@/parts/forms/controls";
-import { newSetting, personOf, PersonOrNew, SettingSchema } from "@/parts/forms/PersonOrNew";
-import { useFormDraft } from "@/parts/forms/useFormDraft";
-import { showRefusal, useZodForm } from "@/parts/forms/useZodForm";
+import { BriefFields } from "@/shared/forms/BriefFields";
+import { FormProblems, Section, TextField } from "@/shared/forms/controls";
+import { newSetting, personOf, PersonOrNew, SettingSchema } from "@/shared/forms/PersonOrNew";
+import { useFormDraft } from "@/shared/forms/useFormDraft";
+import { showRefusal, useZodForm } from "@/shared/forms/useZodForm";
 import { send, type Refusal } from "@/ui/request";
 
 const Schema = SettingSchema.and(

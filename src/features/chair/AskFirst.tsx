@@ -6,8 +6,8 @@ import { FormProvider, useWatch } from "react-hook-form";
 import { TodaySchema, type Today } from "@/core/brief";
 import { stopsOf, type LookContext } from "@/core/look";
 import { isChild } from "@/core/people";
-import { TodayFields } from "@/parts/forms/TodayFields";
-import { useZodForm } from "@/parts/forms/useZodForm";
+import { TodayFields } from "@/shared/forms/TodayFields";
+import { useZodForm } from "@/shared/forms/useZodForm";
 import type { ChairGiven } from "@/server/chair";
 import { send } from "@/ui/request";
 

@@ -4,7 +4,7 @@ import Link from "next/link";
 import { useState } from "react";
 import type { Today } from "@/core/brief";
 import type { LookContext, SafetyNote } from "@/core/look";
-import { SafetyStrip } from "@/parts/safety/SafetyStrip";
+import { SafetyStrip } from "@/shared/safety/SafetyStrip";
 import type { ChairGiven } from "@/server/chair";
 import { minutesWords } from "@/ui/format";
 import { AskFirst } from "./AskFirst";

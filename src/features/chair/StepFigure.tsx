@@ -2,8 +2,8 @@ import { useMemo } from "react";
 import { doneTasksOf, skippedTasks, type ChairState, type ChairStep } from "@/core/chair";
 import type { Look, LookContext, Prediction } from "@/core/look";
 import { regionOf, type Region } from "@/core/plan";
-import { ViewFigure } from "@/parts/figure/ViewFigure";
-import type { ViewKey } from "@/parts/figure/views";
+import { ViewFigure } from "@/shared/figure/ViewFigure";
+import type { ViewKey } from "@/shared/figure/views";
 
 /** From where each region of the body is looked at; the face for all others. */
 const SEEN: Readonly<Partial<Record<Region, ViewKey>>> = {

@@ -18,13 +18,13 @@ import {
   type PaintChoice,
 } from "@/core/look";
 import { productOptics, recipeOptics } from "@/core/paint";
-import { Bench, type BenchPart } from "@/parts/mixing/Bench";
-import { SaveMix } from "@/parts/mixing/SaveMix";
-import { useMatches, wishKey, type Match, type Wish } from "@/parts/mixing/useMatches";
-import { matchWords, recipeWords } from "@/parts/mixing/words";
-import { Waiting } from "@/parts/workers/Waiting";
-import { FindingsList } from "@/parts/workspace/FindingsList";
-import { useWorking } from "@/parts/workspace/WorkspaceContext";
+import { Bench, type BenchPart } from "@/shared/mixing/Bench";
+import { SaveMix } from "@/shared/mixing/SaveMix";
+import { useMatches, wishKey, type Match, type Wish } from "@/shared/mixing/useMatches";
+import { matchWords, recipeWords } from "@/shared/mixing/words";
+import { Waiting } from "@/shared/workers/Waiting";
+import { FindingsList } from "@/shared/workspace/FindingsList";
+import { useWorking } from "@/shared/workspace/WorkspaceContext";
 import { Empty } from "@/ui/Empty";
 import { gramsWords } from "@/ui/format";
 import { Swatch } from "@/ui/Swatch";

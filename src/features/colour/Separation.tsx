@@ -13,7 +13,7 @@ import {
   type SeenEdge,
 } from "@/core/look";
 import { separationLine } from "@/core/vision";
-import { useWorking } from "@/parts/workspace/WorkspaceContext";
+import { useWorking } from "@/shared/workspace/WorkspaceContext";
 import { Swatch } from "@/ui/Swatch";
 
 const SIGNS = {

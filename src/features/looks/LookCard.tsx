@@ -1,5 +1,5 @@
 import Link from "next/link";
-import { LaterFigure } from "@/parts/figure/LaterFigure";
+import { LaterFigure } from "@/shared/figure/LaterFigure";
 import type { LookCard as Card } from "@/server/overview";
 import { clock, dayWords, minutesWords } from "@/ui/format";
 

@@ -11,7 +11,7 @@ import {
   type ReadyMadeKey,
   type Role,
 } from "@/core/look";
-import { useWorking } from "@/parts/workspace/WorkspaceContext";
+import { useWorking } from "@/shared/workspace/WorkspaceContext";
 import { Dialog } from "@/ui/Dialog";
 import { ROLE_ICONS } from "./roleIcon";
 

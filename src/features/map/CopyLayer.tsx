@@ -3,7 +3,7 @@
 import { useState } from "react";
 import { toast } from "sonner";
 import type { Layer } from "@/core/look";
-import { useWorking } from "@/parts/workspace/WorkspaceContext";
+import { useWorking } from "@/shared/workspace/WorkspaceContext";
 import { Dialog } from "@/ui/Dialog";
 import { send } from "@/ui/request";
 

@@ -24,14 +24,14 @@ import {
   type SeenEdge,
   wearForecast,
 } from "@/core/look";
-import { FACE_BOX } from "@/parts/figure/FaceFigure";
-import { LostMarks } from "@/parts/figure/LostMarks";
-import { useSeen } from "@/parts/figure/useSeen";
-import { ViewFigure } from "@/parts/figure/ViewFigure";
-import { sceneOf, VIEW_KEYS, VIEWS, type ViewKey } from "@/parts/figure/views";
+import { FACE_BOX } from "@/shared/figure/FaceFigure";
+import { LostMarks } from "@/shared/figure/LostMarks";
+import { useSeen } from "@/shared/figure/useSeen";
+import { ViewFigure } from "@/shared/figure/ViewFigure";
+import { sceneOf, VIEW_KEYS, VIEWS, type ViewKey } from "@/shared/figure/views";
 import { HAZARD_WORDS } from "@/core/wear";
-import { Waiting } from "@/parts/workers/Waiting";
-import { useWorking } from "@/parts/workspace/WorkspaceContext";
+import { Waiting } from "@/shared/workers/Waiting";
+import { useWorking } from "@/shared/workspace/WorkspaceContext";
 import { minutesWords } from "@/ui/format";
 import { metresAt, metresWords, placeOf, STEPS } from "./distances";
 import { MarkHandles } from "./MarkHandles";

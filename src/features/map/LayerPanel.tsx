@@ -15,7 +15,7 @@ import {
   type LookPatch,
 } from "@/core/look";
 import { TECHNIQUES, TOOLS, toolsFor, type Technique, type ToolKey } from "@/core/paint";
-import { useWorking } from "@/parts/workspace/WorkspaceContext";
+import { useWorking } from "@/shared/workspace/WorkspaceContext";
 import { NumberInput } from "@/ui/NumberInput";
 import { Field } from "@/ui/Field";
 import { CopyLayer } from "./CopyLayer";

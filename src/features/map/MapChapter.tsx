@@ -3,9 +3,9 @@
 import { useCallback, useMemo, useState } from "react";
 import { useHotkeys } from "react-hotkeys-hook";
 import { mirror, point, type Figure, type ZoneId } from "@/core/anatomy";
-import { FindingsList } from "@/parts/workspace/FindingsList";
-import { useWorking } from "@/parts/workspace/WorkspaceContext";
-import { sceneOf, VIEWS, type ViewKey } from "@/parts/figure/views";
+import { FindingsList } from "@/shared/workspace/FindingsList";
+import { useWorking } from "@/shared/workspace/WorkspaceContext";
+import { sceneOf, VIEWS, type ViewKey } from "@/shared/figure/views";
 import { AddLayer } from "./AddLayer";
 import { FigureView } from "./FigureView";
 import { LayerPanel } from "./LayerPanel";

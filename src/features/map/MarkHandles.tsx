@@ -21,9 +21,9 @@ import {
   type Layer,
   type Mark,
 } from "@/core/look";
-import { MarkDrawing } from "@/parts/figure/MarkDrawing";
-import type { Scene } from "@/parts/figure/views";
-import { useWorking } from "@/parts/workspace/WorkspaceContext";
+import { MarkDrawing } from "@/shared/figure/MarkDrawing";
+import type { Scene } from "@/shared/figure/views";
+import { useWorking } from "@/shared/workspace/WorkspaceContext";
 
 /** Millimetres that an arrow key moves a mark, alone and with Shift. */
 const STEP_MM = 1;

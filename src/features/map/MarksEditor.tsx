@@ -26,7 +26,7 @@ import {
   type Mark,
   type MarkKind,
 } from "@/core/look";
-import { useWorking } from "@/parts/workspace/WorkspaceContext";
+import { useWorking } from "@/shared/workspace/WorkspaceContext";
 import { NumberInput } from "@/ui/NumberInput";
 
 const LABELS: Readonly<Record<string, string>> = {

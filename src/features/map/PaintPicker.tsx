@@ -10,7 +10,7 @@ import {
   type Product,
 } from "@/core/paint";
 import { withPaint, type Layer, type LookPatch, type PaintChoice } from "@/core/look";
-import { useWorking } from "@/parts/workspace/WorkspaceContext";
+import { useWorking } from "@/shared/workspace/WorkspaceContext";
 import { NumberInput } from "@/ui/NumberInput";
 import { Field } from "@/ui/Field";
 import { Swatch } from "@/ui/Swatch";

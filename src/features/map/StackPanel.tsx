@@ -15,8 +15,8 @@ import { Eye, EyeOff, GripVertical, Lock, LockOpen } from "lucide-react";
 import { Fragment, memo, useCallback, useMemo, useRef, type KeyboardEvent } from "react";
 import { toast } from "sonner";
 import { hexOf, isDrawn, paintWords, type Layer } from "@/core/look";
-import { SchoolsOfWork } from "@/parts/workspace/SchoolsOfWork";
-import { useWorking } from "@/parts/workspace/WorkspaceContext";
+import { SchoolsOfWork } from "@/shared/workspace/SchoolsOfWork";
+import { useWorking } from "@/shared/workspace/WorkspaceContext";
 import { Swatch } from "@/ui/Swatch";
 import { ROLE_ICONS } from "./roleIcon";
 

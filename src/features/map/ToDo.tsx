@@ -1,4 +1,4 @@
-import { useWorking } from "@/parts/workspace/WorkspaceContext";
+import { useWorking } from "@/shared/workspace/WorkspaceContext";
 
 /** What this version is to do otherwise than the last, struck off as it is done. */
 export function ToDo() {

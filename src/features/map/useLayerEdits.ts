@@ -1,7 +1,7 @@
 import { useCallback } from "react";
 import { toast } from "sonner";
 import { freeLayerId, type Layer } from "@/core/look";
-import { useWorking } from "@/parts/workspace/WorkspaceContext";
+import { useWorking } from "@/shared/workspace/WorkspaceContext";
 import { focusSoon } from "@/ui/focusSoon";
 
 /** What is done to a layer as a whole: taken out, doubled, moved up and down. */

@@ -5,7 +5,7 @@ import { useState } from "react";
 import { hexToLab, reflectanceFromLab, deltaE00, masstoneLab } from "@/core/colour";
 import { material, recipeOptics, type Mix, type Product } from "@/core/paint";
 import type { Person } from "@/core/people";
-import { Coats } from "@/parts/mixing/Coats";
+import { Coats } from "@/shared/mixing/Coats";
 import { NumberInput } from "@/ui/NumberInput";
 import { gramsWords } from "@/ui/format";
 import { Page } from "@/ui/Page";

@@ -5,14 +5,14 @@ import { useRouter, useSearchParams } from "next/navigation";
 import { hexToLab, individualTypologyAngle, itaClass, labToHex, masstoneLab } from "@/core/colour";
 import { recipeOptics, type Mix, type Product } from "@/core/paint";
 import type { Person } from "@/core/people";
-import { Bench } from "@/parts/mixing/Bench";
-import { recipeWords } from "@/parts/mixing/words";
-import { useShelf } from "@/parts/shelf/useShelf";
+import { Bench } from "@/shared/mixing/Bench";
+import { recipeWords } from "@/shared/mixing/words";
+import { useShelf } from "@/shared/shelf/useShelf";
 import type { ShelfStart } from "@/server/shelf";
 import { Empty } from "@/ui/Empty";
 import { Page } from "@/ui/Page";
 import { Swatch } from "@/ui/Swatch";
-import { SaveMix } from "@/parts/mixing/SaveMix";
+import { SaveMix } from "@/shared/mixing/SaveMix";
 
 interface MixingPageProps {
   start: ShelfStart;

@@ -11,7 +11,7 @@ import {
   pairing,
   type MaterialKey,
 } from "@/core/paint";
-import { useWorking } from "@/parts/workspace/WorkspaceContext";
+import { useWorking } from "@/shared/workspace/WorkspaceContext";
 
 const USES = { prep: "prep", activate: "activate", set: "set", seal: "seal" } as const;
 const LABELS: Readonly<Record<keyof PaintKit, string>> = {

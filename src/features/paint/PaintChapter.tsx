@@ -19,12 +19,12 @@ import { MATTERS } from "@/core/brief";
 import type { PaintKit } from "@/core/look";
 import { PAINT_TYPES, material } from "@/core/paint";
 import { feelsLike, HAZARD_WORDS, sweatOf } from "@/core/wear";
-import { SchoolsOfWork } from "@/parts/workspace/SchoolsOfWork";
-import { useWorking } from "@/parts/workspace/WorkspaceContext";
+import { SchoolsOfWork } from "@/shared/workspace/SchoolsOfWork";
+import { useWorking } from "@/shared/workspace/WorkspaceContext";
 import { money } from "@/core/text/words";
 import { minutesWords } from "@/ui/format";
 import { OwnChoice } from "./OwnChoice";
-import { Waiting } from "@/parts/workers/Waiting";
+import { Waiting } from "@/shared/workers/Waiting";
 import { useAdvice } from "./useAdvice";
 import { WearCurves } from "./WearCurves";
 

@@ -15,7 +15,7 @@ import { isWaterColour, type AuxiliaryKey } from "@/core/paint";
 import type { Person } from "@/core/people";
 import type { House } from "@/core/rules";
 import { HAZARD_WORDS, survival, zoneWear, type ZoneWear } from "@/core/wear";
-import { Chart } from "@/parts/charts/Chart";
+import { Chart } from "@/shared/charts/Chart";
 import { minutesWords } from "@/ui/format";
 
 /** Parts a group is looked at by: of the face as a painter speaks of them, of other groups the zones they are judged by. */

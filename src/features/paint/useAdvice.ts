@@ -3,8 +3,8 @@
 import { useMemo } from "react";
 import type { AdviceBrief, GroupAdvice } from "@/core/advice";
 import type { Look } from "@/core/look";
-import { useAnswer, type Answer, type Ask } from "@/parts/workers/useAnswer";
-import { useWorking } from "@/parts/workspace/WorkspaceContext";
+import { useAnswer, type Answer, type Ask } from "@/shared/workers/useAnswer";
+import { useWorking } from "@/shared/workspace/WorkspaceContext";
 import type { AdviceWorker } from "@/workers/advice";
 
 const adviceWorker = () =>

@@ -1,5 +1,5 @@
 import { buildList, coatCount, type Piece } from "@/core/piece";
-import { useWorking } from "@/parts/workspace/WorkspaceContext";
+import { useWorking } from "@/shared/workspace/WorkspaceContext";
 import { dayWords, minutesWords } from "@/ui/format";
 
 /** The days before: coats with their waits, repairs, the dry fit. Ticked off in order. */

@@ -17,7 +17,7 @@ import {
   type Cone,
   type Piece,
 } from "@/core/piece";
-import { useWorking } from "@/parts/workspace/WorkspaceContext";
+import { useWorking } from "@/shared/workspace/WorkspaceContext";
 import { NumberInput } from "@/ui/NumberInput";
 import { Swatch } from "@/ui/Swatch";
 

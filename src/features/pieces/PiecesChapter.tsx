@@ -12,8 +12,8 @@ import {
   type Piece,
   type PieceKind,
 } from "@/core/piece";
-import { FaceFigure } from "@/parts/figure/FaceFigure";
-import { useWorking } from "@/parts/workspace/WorkspaceContext";
+import { FaceFigure } from "@/shared/figure/FaceFigure";
+import { useWorking } from "@/shared/workspace/WorkspaceContext";
 import { Empty } from "@/ui/Empty";
 import { BuildListCard } from "./BuildListCard";
 import { PieceForm } from "./PieceForm";

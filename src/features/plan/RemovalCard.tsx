@@ -2,7 +2,7 @@
 
 import { useState } from "react";
 import { isChild } from "@/core/people";
-import { useWorking } from "@/parts/workspace/WorkspaceContext";
+import { useWorking } from "@/shared/workspace/WorkspaceContext";
 import { Dialog } from "@/ui/Dialog";
 import { Field } from "@/ui/Field";
 

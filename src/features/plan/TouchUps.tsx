@@ -5,7 +5,7 @@ import { touchUps } from "@/core/advice";
 import { recipeOf, wearForecast, zoneWords } from "@/core/look";
 import { toolOf } from "@/core/paint";
 import { HAZARD_WORDS } from "@/core/wear";
-import { useWorking } from "@/parts/workspace/WorkspaceContext";
+import { useWorking } from "@/shared/workspace/WorkspaceContext";
 import { minutesWords } from "@/ui/format";
 
 /** When to go to the mirror, why, and the small kit to have there. */

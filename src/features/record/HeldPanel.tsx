@@ -1,6 +1,6 @@
 import { zoneInfo, type ZoneId } from "@/core/anatomy";
-import { FaceFigure } from "@/parts/figure/FaceFigure";
-import { useWorking } from "@/parts/workspace/WorkspaceContext";
+import { FaceFigure } from "@/shared/figure/FaceFigure";
+import { useWorking } from "@/shared/workspace/WorkspaceContext";
 import { HELD, nextHeld, type HeldZones } from "./useHeld";
 import type { Typed } from "./useRecordDraft";
 

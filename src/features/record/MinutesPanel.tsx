@@ -1,6 +1,6 @@
 import { useMemo } from "react";
 import { houseMinutes } from "@/core/chair";
-import { useWorking } from "@/parts/workspace/WorkspaceContext";
+import { useWorking } from "@/shared/workspace/WorkspaceContext";
 import { NumberInput } from "@/ui/NumberInput";
 import { dayWords, minutesWords } from "@/ui/format";
 import type { Typed } from "./useRecordDraft";

@@ -5,7 +5,7 @@ import { zoneInfo } from "@/core/anatomy";
 import { material, type PaintTypeKey } from "@/core/paint";
 import { ANSWERS, disagreements, ratioOf, type WornRecord } from "@/core/record";
 import { factorOf, type WearFactor } from "@/core/wear";
-import { useWorking } from "@/parts/workspace/WorkspaceContext";
+import { useWorking } from "@/shared/workspace/WorkspaceContext";
 import { Empty } from "@/ui/Empty";
 import { dayWords, minutesWords } from "@/ui/format";
 import { NewRecord } from "./NewRecord";

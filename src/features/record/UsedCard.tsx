@@ -6,7 +6,7 @@ import { useRouter } from "next/navigation";
 import { useMemo, useState } from "react";
 import { toast } from "sonner";
 import { paintNeeded } from "@/core/kit";
-import { useWorking } from "@/parts/workspace/WorkspaceContext";
+import { useWorking } from "@/shared/workspace/WorkspaceContext";
 import { gramsWords } from "@/ui/format";
 import { send } from "@/ui/request";
 import { Swatch } from "@/ui/Swatch";

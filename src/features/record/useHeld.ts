@@ -2,7 +2,7 @@ import { useMemo } from "react";
 import { zoneInfo, type ZoneId } from "@/core/anatomy";
 import { wearForecast } from "@/core/look";
 import { survival } from "@/core/wear";
-import { useWorking } from "@/parts/workspace/WorkspaceContext";
+import { useWorking } from "@/shared/workspace/WorkspaceContext";
 
 /** What one says of a place at a glance, and the share that stands for it. */
 export const HELD = [

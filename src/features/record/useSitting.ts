@@ -1,6 +1,6 @@
 import { useMemo } from "react";
 import { chairSteps, readLog, stepsSeen } from "@/core/chair";
-import { useWorking } from "@/parts/workspace/WorkspaceContext";
+import { useWorking } from "@/shared/workspace/WorkspaceContext";
 
 /** The log of the chair, where there is one that no record was made of yet. */
 export function useSitting() {

@@ -6,7 +6,7 @@ import { zoneInfo } from "@/core/anatomy";
 import { material } from "@/core/paint";
 import { errorsOf, ratioOf, speedOf, type WornRecord } from "@/core/record";
 import { learningMinutes } from "@/core/schedule";
-import { Chart, PLAIN } from "@/parts/charts/Chart";
+import { Chart, PLAIN } from "@/shared/charts/Chart";
 import { Empty } from "@/ui/Empty";
 import { dayWords, minutesWords } from "@/ui/format";
 import { Page } from "@/ui/Page";

@@ -1,7 +1,7 @@
 "use client";
 
 import type { HouseChanges } from "@/core/rules";
-import { ConflictChoice } from "@/parts/forms/ConflictChoice";
+import { ConflictChoice } from "@/shared/forms/ConflictChoice";
 import { DraftFound } from "@/ui/saver/DraftFound";
 import { useMounted } from "@/ui/useMounted";
 import { NumbersTable } from "./NumbersTable";

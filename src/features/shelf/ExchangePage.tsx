@@ -13,7 +13,7 @@ import { Card } from "./Card";
 import { Swatch } from "@/ui/Swatch";
 import { Copies } from "./Copies";
 import { DeleteEverything } from "./DeleteEverything";
-import { ShelfTabs } from "@/parts/shelf/ShelfTabs";
+import { ShelfTabs } from "@/shared/shelf/ShelfTabs";
 
 /** Everything in and out, in open formats; nothing is written before it was shown. */
 export function ExchangePage({ copies }: { copies: readonly Leftover[] }) {

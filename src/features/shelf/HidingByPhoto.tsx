@@ -3,7 +3,7 @@
 import { useEffect, useState } from "react";
 import { point, type Point } from "@/core/anatomy";
 import { hidingFromPhoto, patchLight, type PhotographedHiding } from "@/core/colour";
-import { usePlaced } from "@/parts/forms/usePlaced";
+import { usePlaced } from "@/shared/forms/usePlaced";
 
 const PATCHES = {
   overWhite: "paint over white",

@@ -13,7 +13,7 @@ import {
   usualAllergensOf,
   type ProductFields,
 } from "@/core/paint";
-import { CheckField, ChecksField, ChoiceField, ListField, TextField } from "@/parts/forms/controls";
+import { CheckField, ChecksField, ChoiceField, ListField, TextField } from "@/shared/forms/controls";
 
 /** Whether the label was read; until then, what counts as in it. */
 function LabelRead() {

@@ -14,7 +14,7 @@ import {
 } from "@/core/kit";
 import { contextOf } from "@/core/record";
 import { isWearable } from "@/core/look";
-import { useShelf } from "@/parts/shelf/useShelf";
+import { useShelf } from "@/shared/shelf/useShelf";
 import type { JobHead, PlannedJob, Planning } from "@/server/kit";
 import type { ShelfItem } from "@/server/shelf";
 import { NumberInput } from "@/ui/NumberInput";
@@ -24,9 +24,9 @@ import { dayWords, amountWords } from "@/ui/format";
 import { Page } from "@/ui/Page";
 import { send } from "@/ui/request";
 import { Swatch } from "@/ui/Swatch";
-import { PackingCard } from "@/parts/trays/PackingCard";
-import { SuggestedTray } from "@/parts/trays/SuggestedTray";
-import { ShelfTabs } from "@/parts/shelf/ShelfTabs";
+import { PackingCard } from "@/shared/trays/PackingCard";
+import { SuggestedTray } from "@/shared/trays/SuggestedTray";
+import { ShelfTabs } from "@/shared/shelf/ShelfTabs";
 import { useJobsTake, type JobsTake } from "./useJobsTake";
 
 /** Jobs chosen at first, and listed at a time. */

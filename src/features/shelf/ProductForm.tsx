@@ -13,7 +13,7 @@ import {
   ProductSchema,
   type Product,
 } from "@/core/paint";
-import { ConflictChoice } from "@/parts/forms/ConflictChoice";
+import { ConflictChoice } from "@/shared/forms/ConflictChoice";
 import {
   ChoiceField,
   ColourField,
@@ -23,10 +23,10 @@ import {
   Section,
   SelectField,
   TextField,
-} from "@/parts/forms/controls";
-import { useFormDraft } from "@/parts/forms/useFormDraft";
-import { showRefusal, useZodForm } from "@/parts/forms/useZodForm";
-import { Meter } from "@/parts/mixing/Meter";
+} from "@/shared/forms/controls";
+import { useFormDraft } from "@/shared/forms/useFormDraft";
+import { showRefusal, useZodForm } from "@/shared/forms/useZodForm";
+import { Meter } from "@/shared/mixing/Meter";
 import { send, type Refusal } from "@/ui/request";
 import { HidingByPhoto } from "./HidingByPhoto";
 import { LabelSection } from "./LabelSection";

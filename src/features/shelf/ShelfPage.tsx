@@ -3,13 +3,13 @@
 import Link from "next/link";
 import { useRouter } from "next/navigation";
 import { toast } from "sonner";
-import { useShelf } from "@/parts/shelf/useShelf";
+import { useShelf } from "@/shared/shelf/useShelf";
 import type { ShelfStart } from "@/server/shelf";
 import { Empty } from "@/ui/Empty";
 import { Page } from "@/ui/Page";
 import { send } from "@/ui/request";
 import { ShelfTable } from "./ShelfTable";
-import { ShelfTabs } from "@/parts/shelf/ShelfTabs";
+import { ShelfTabs } from "@/shared/shelf/ShelfTabs";
 
 /** What is there, what is left of it, and what may be done with it. */
 export function ShelfPage({ start, today }: { start: ShelfStart; today: string }) {

@@ -11,12 +11,12 @@ import {
   type SwatchOrder,
 } from "@/core/kit";
 import { material } from "@/core/paint";
-import { useShelf } from "@/parts/shelf/useShelf";
+import { useShelf } from "@/shared/shelf/useShelf";
 import type { ShelfStart } from "@/server/shelf";
 import { Empty } from "@/ui/Empty";
 import { Page } from "@/ui/Page";
 import { Swatch } from "@/ui/Swatch";
-import { ShelfTabs } from "@/parts/shelf/ShelfTabs";
+import { ShelfTabs } from "@/shared/shelf/ShelfTabs";
 
 /** Swatches and pairs shown at once. */
 const [A_PAGE, MOST_PAIRS] = [240, 30];

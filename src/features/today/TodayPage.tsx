@@ -2,7 +2,7 @@ import Link from "next/link";
 import type { ReactNode } from "react";
 import { safetyNotes } from "@/core/look";
 import { contextOf } from "@/core/record";
-import { LaterFigure } from "@/parts/figure/LaterFigure";
+import { LaterFigure } from "@/shared/figure/LaterFigure";
 import type { LookCard, Today } from "@/server/overview";
 import { Empty } from "@/ui/Empty";
 import { clock, dayWords, amountWords, gramsWords, minutesWords } from "@/ui/format";

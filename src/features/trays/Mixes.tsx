@@ -5,10 +5,10 @@ import { useMemo, useState } from "react";
 import { labToHex } from "@/core/colour";
 import type { Pan } from "@/core/kit";
 import type { Product } from "@/core/paint";
-import { recipeWords } from "@/parts/mixing/words";
-import type { Known } from "@/parts/trays/panLook";
-import { useReach } from "@/parts/trays/useTrayWorker";
-import { Waiting } from "@/parts/workers/Waiting";
+import { recipeWords } from "@/shared/mixing/words";
+import type { Known } from "@/shared/trays/panLook";
+import { useReach } from "@/shared/trays/useTrayWorker";
+import { Waiting } from "@/shared/workers/Waiting";
 import { Swatch } from "@/ui/Swatch";
 
 /** A place is reached where a mix comes as near as this. Common practice, no published source. */

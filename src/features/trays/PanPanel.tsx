@@ -5,7 +5,7 @@ import { useState } from "react";
 import { toast } from "sonner";
 import { panGrams, PANS, panWords, type Pan, type PanKey } from "@/core/kit";
 import { material, mediumOf, isProp } from "@/core/paint";
-import { panHex, panName } from "@/parts/trays/panLook";
+import { panHex, panName } from "@/shared/trays/panLook";
 import type { ShelfItem } from "@/server/shelf";
 import { NumberInput } from "@/ui/NumberInput";
 import { gramsWords } from "@/ui/format";

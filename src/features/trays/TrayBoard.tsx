@@ -20,8 +20,8 @@ import {
   type PlacedPan,
   type TrayFields,
 } from "@/core/kit";
-import { panHex, panName, type Known } from "@/parts/trays/panLook";
-import { PanPicture } from "@/parts/trays/PanPicture";
+import { panHex, panName, type Known } from "@/shared/trays/panLook";
+import { PanPicture } from "@/shared/trays/PanPicture";
 
 interface TrayBoardProps {
   tray: TrayFields;

@@ -13,9 +13,9 @@ import {
 } from "@/core/kit";
 import { isWearable, replaceProduct, type LookPatch } from "@/core/look";
 import { houseOf } from "@/core/rules";
-import { PackingCard } from "@/parts/trays/PackingCard";
-import { SuggestedTray } from "@/parts/trays/SuggestedTray";
-import { useWorking } from "@/parts/workspace/WorkspaceContext";
+import { PackingCard } from "@/shared/trays/PackingCard";
+import { SuggestedTray } from "@/shared/trays/SuggestedTray";
+import { useWorking } from "@/shared/workspace/WorkspaceContext";
 import { Empty } from "@/ui/Empty";
 import { money } from "@/core/text/words";
 import { dayWords, gramsWords } from "@/ui/format";

@@ -1,7 +1,7 @@
 import { hexToLab } from "@/core/colour";
 import { byHue, type Pan } from "@/core/kit";
 import { material, type Product } from "@/core/paint";
-import { panHex } from "@/parts/trays/panLook";
+import { panHex } from "@/shared/trays/panLook";
 
 /** Orders that pans are put in at one stroke. */
 export const ORDERS = {

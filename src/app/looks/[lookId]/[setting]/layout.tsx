@@ -1,7 +1,7 @@
 import type { Metadata } from "next";
 import { notFound } from "next/navigation";
 import type { ReactNode } from "react";
-import { Opened } from "@/parts/workspace/Opened";
+import { Opened } from "@/shared/workspace/Opened";
 import { lookName } from "@/server/looks";
 import { openWorkspace } from "@/server/workspace";
 

@@ -1,0 +1,57 @@
+import type { ZoneId } from "../anatomy";
+import { material, TOOLS, toolsFor, type AuxiliaryKey, type Product } from "../paint";
+import { allowedZones } from "./allowedZones";
+import { freeLayerId, type LookPatch } from "./patch";
+import type { Role } from "./roles";
+import { PLAIN_LAYER, type Layer, type PaintChoice } from "./schema";
+import type { Stack } from "./stack";
+import { isWearable, mayHold, mayHoldKind } from "./wearable";
+
+/** What of an auxiliary kind this person may wear: the shelf's own, or any whose label has none of their allergens; null where the kind itself is out. */
+export function auxiliaryFor(
+  stack: Pick<Stack, "context">,
+  key: AuxiliaryKey,
+): { paint: PaintChoice; product: Product | null } | null {
+  const { person, products } = stack.context;
+  const fits = ["adhesive", "foam", "piece"].includes(material(key).behaves) ? mayHold : isWearable;
+  const own = [...products.values()].find(
+    (product) => product.material === key && fits(product, person),
+  );
+  if (own) return { paint: { kind: "product", productId: own.id }, product: own };
+  return mayHoldKind(key, person)
+    ? { paint: { kind: "material", material: key }, product: null }
+    : null;
+}
+
+/** A layer of an auxiliary in those of the zones where it may lie, at a place of the stack; null where there is none, or the person may not wear it. */
+export function auxiliaryLayer(
+  stack: Pick<Stack, "look" | "context">,
+  o: {
+    key: AuxiliaryKey;
+    role: Role;
+    name: string;
+    zones: readonly ZoneId[];
+    at: number;
+    coats?: number;
+    share?: number;
+  },
+): { layer: Layer; patch: LookPatch } | null {
+  const found = auxiliaryFor(stack, o.key);
+  if (!found) return null;
+  const zones = allowedZones(o.zones, o.key, found.product, stack.context);
+  if (!zones.length) return null;
+  const tool = toolsFor(o.key)[0] ?? "flatBrush";
+  const layer: Layer = {
+    ...PLAIN_LAYER,
+    id: freeLayerId(stack.look, o.key),
+    role: o.role,
+    name: o.name.slice(0, 80),
+    zones,
+    paint: found.paint,
+    tool,
+    technique: TOOLS[tool].techniques[0],
+    coats: o.coats ?? 1,
+    share: o.share ?? 1,
+  };
+  return { layer, patch: { op: "addLayer", layer, at: o.at } };
+}

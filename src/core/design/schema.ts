@@ -1,0 +1,179 @@
+import { z } from "zod";
+import { ZONE_IDS } from "../anatomy";
+import {
+  AUXILIARY_KEYS,
+  HexSchema,
+  MATERIAL_KEYS,
+  PAINT_TYPE_KEYS,
+  TECHNIQUE_KEYS,
+  TOOL_KEYS,
+} from "../paint";
+import { PieceSchema } from "../piece";
+import { MarkSchema } from "../shapes";
+import { ROLE_KEYS } from "./roles";
+
+const IdSchema = z.string().regex(/^[A-Za-z0-9_-]{1,64}$/, "an id of letters, digits, - and _");
+
+export const FADE_SIDES = ["round", "up", "down", "in", "out"] as const;
+export type FadeSide = (typeof FADE_SIDES)[number];
+
+/** What a layer is painted with. The kind of paint follows from the product, so the two can't disagree. */
+export const PaintChoiceSchema = z.discriminatedUnion("kind", [
+  z.object({ kind: z.literal("product"), productId: IdSchema }).strict(),
+  z
+    .object({
+      kind: z.literal("mix"),
+      parts: z
+        .array(
+          z
+            .object({
+              productId: IdSchema,
+              parts: z
+                .number()
+                .int("whole parts")
+                .min(1, "1 part or more")
+                .max(20, "at most 20 parts"),
+            })
+            .strict(),
+        )
+        .min(2, "a mix has two products or more")
+        .max(5, "at most five products"),
+      /** A saved mix it was taken from; its parts are kept here, so that the look stays as it is when the mix is changed. */ mixId:
+        IdSchema.optional(),
+    })
+    .strict(),
+  z.object({ kind: z.literal("material"), material: z.enum(MATERIAL_KEYS) }).strict(),
+]);
+export type PaintChoice = z.infer<typeof PaintChoiceSchema>;
+
+export const LayerSchema = z
+  .object({
+    id: IdSchema,
+    role: z.enum(ROLE_KEYS),
+    name: z.string().trim().min(1, "give the layer a name").max(80),
+    zones: z.array(z.enum(ZONE_IDS)).max(ZONE_IDS.length),
+    paint: PaintChoiceSchema,
+    tool: z.enum(TOOL_KEYS),
+    technique: z.enum(TECHNIQUE_KEYS),
+    /** "auto": as many as it takes to cover what lies below. */
+    coats: z.union([
+      z.literal("auto"),
+      z.number().int("whole coats").min(1, "1 coat or more").max(8, "at most 8 coats"),
+    ]),
+    edge: z.enum(["hard", "faded"]),
+    /** Where a faded edge fades: all round, or to one side with the others kept clean (FORM-2). */
+    fades: z.enum(FADE_SIDES).default("round"),
+    /** Share of each zone that is painted, 0-1: a contour fills part of the hollow. Marks ignore it. */
+    share: z.number().min(0.02, "at least 2 %").max(1, "at most 100 %").default(1),
+    marks: z.array(MarkSchema).max(60).default([]),
+    /** The colour wanted, dry; null where the paint itself is what is wanted. What the mixing bench is asked to match. */
+    target: HexSchema.nullable().default(null),
+    /** A heading that layers next to each other are kept under; empty for none. */
+    group: z.string().trim().max(40, "at most 40 letters").default(""),
+    /** Not drawn on the figure; planned all the same. */
+    hidden: z.boolean().default(false),
+    /** Kept from changes by hand until it is unlocked. */
+    locked: z.boolean().default(false),
+    notes: z.string().max(1000).default(""),
+  })
+  .strict();
+export type Layer = z.infer<typeof LayerSchema>;
+
+/** What a new layer starts from where nothing else is said. */
+export const PLAIN_LAYER: Omit<
+  Layer,
+  "id" | "role" | "name" | "zones" | "paint" | "tool" | "technique"
+> = {
+  coats: "auto",
+  edge: "hard",
+  fades: "round",
+  share: 1,
+  marks: [],
+  target: null,
+  group: "",
+  hidden: false,
+  locked: false,
+  notes: "",
+};
+
+/** What one part of the person is painted with, from prep to seal. */
+const kit = {
+  base: z.enum(PAINT_TYPE_KEYS),
+  detail: z.enum(PAINT_TYPE_KEYS),
+  prep: z.enum(AUXILIARY_KEYS).nullable(),
+  activate: z.enum(AUXILIARY_KEYS).nullable(),
+  set: z.enum(AUXILIARY_KEYS).nullable(),
+  seal: z.enum(AUXILIARY_KEYS).nullable(),
+};
+const KitSchema = z.object(kit).strict();
+export type PaintKit = z.infer<typeof KitSchema>;
+
+/** Parts of the person that are painted with a kit of their own, besides the face with its eyes and lips. */
+export const OTHER_GROUPS = ["hands", "body", "prosthetic", "teeth"] as const;
+export type OtherGroup = (typeof OTHER_GROUPS)[number];
+
+/** The paint system chosen: the face's kit with what its eyes and lips get, and kits for other parts; see core/advice. */
+export const SystemSchema = z
+  .object({
+    ...kit,
+    eyes: z.enum(PAINT_TYPE_KEYS),
+    lips: z.enum(PAINT_TYPE_KEYS),
+    also: z.partialRecord(z.enum(OTHER_GROUPS), KitSchema).default({}),
+  })
+  .strict();
+export type System = z.infer<typeof SystemSchema>;
+
+/** How the painter goes about it where the trade disagrees; see schools.ts. */
+export const SchoolsSchema = z
+  .object({ map: z.enum(["mapFirst", "baseFirst"]), base: z.enum(["allOver", "zones"]) })
+  .strict();
+export type Schools = z.infer<typeof SchoolsSchema>;
+export const USUAL_SCHOOLS: Schools = { map: "baseFirst", base: "allOver" };
+
+export const MOST_LAYERS = 80;
+
+const distinct = (values: readonly unknown[]) => new Set(values).size === values.length;
+
+export const LookSchema = z
+  .object({
+    schema: z.literal(1),
+    name: z.string().trim().min(1, "give the look a name").max(80),
+    system: SystemSchema.nullable().default(null),
+    schools: SchoolsSchema.default(USUAL_SCHOOLS),
+    layers: z.array(LayerSchema).max(MOST_LAYERS, `at most ${MOST_LAYERS} layers`),
+    /** Zones left unpainted on purpose: a mask that stops at the jaw. */
+    bare: z.array(z.enum(ZONE_IDS)).default([]),
+    /** Keys of findings the painter has read and leaves as they are; a stop can't be left. */
+    accepted: z.array(z.string().max(200)).max(500).default([]),
+    notes: z.string().max(4000).default(""),
+    /** Made or bought, and worn with it. */
+    pieces: z.array(PieceSchema).max(20, "at most twenty pieces").default([]),
+    /** What this version is to do otherwise, from the record of the last; struck off as it is done. */
+    toDo: z
+      .array(z.string().trim().min(1).max(200, "at most 200 letters"))
+      .max(40, "at most forty")
+      .default([]),
+  })
+  .strict()
+  .refine((look) => distinct(look.pieces.map((piece) => piece.id)), {
+    path: ["pieces"],
+    message: "two pieces have the same id",
+  })
+  .refine((look) => distinct(look.layers.map((layer) => layer.id)), {
+    path: ["layers"],
+    message: "two layers have the same id",
+  });
+export type Look = z.infer<typeof LookSchema>;
+
+export const emptyLook = (name: string): Look => ({
+  schema: 1,
+  name,
+  system: null,
+  schools: USUAL_SCHOOLS,
+  layers: [],
+  bare: [],
+  accepted: [],
+  notes: "",
+  pieces: [],
+  toDo: [],
+});

@@ -1,0 +1,161 @@
+import { ZONES, type ZoneId, zoneInfo } from "../anatomy";
+import { deltaE00, hexToLab, labFromReflectance, type Lab } from "../colour";
+import {
+  isPaintType,
+  TOOLS,
+  toolsFor,
+  type MaterialKey,
+  type Product,
+  type ToolKey,
+} from "../paint";
+import { exposedZones } from "./exposedZones";
+import { allowedZones } from "./allowedZones";
+import { materialOf, recipeOf, type LookContext } from "./context";
+import { freeLayerId } from "./patch";
+import { predict } from "./predict";
+import { ROLES, type Role } from "./roles";
+import { PLAIN_LAYER, type Layer, type Look, type PaintChoice } from "./schema";
+import { isWearable, mayHoldKind } from "./wearable";
+
+const ofKinds = (...kinds: string[]): ZoneId[] =>
+  ZONES.filter((zone) => kinds.includes(zone.kind)).map((zone) => zone.id);
+
+/** Steps in L* from the base for the roles that model form (COLOUR-2, FORM-1). Common practice, no published source. */
+const TONE_STEP: Partial<Record<Role, number>> = {
+  contour: -20,
+  shade: -32,
+  highlight: 14,
+  detail: -45,
+};
+
+const PLACES: Partial<Record<Role, readonly ZoneId[]>> = {
+  cover: ofKinds("brow"),
+  contour: ofKinds("cheekHollow", "temple", "noseSide"),
+  shade: ofKinds("browBone", "underEye"),
+  highlight: ofKinds("forehead", "noseBridge", "cheekbone", "chin"),
+};
+
+const AUXILIARY_FOR: Partial<Record<Role, MaterialKey>> = {
+  prep: "skinPrep",
+  cover: "glueStick",
+  map: "pencil",
+  set: "settingPowder",
+  seal: "barrierSpray",
+  attach: "spiritGum",
+};
+
+/** Predicted colour of the base where most of it lies, or of the skin. */
+function groundTone(look: Look, context: LookContext): Lab {
+  const prediction = predict(look, context);
+  return labFromReflectance(
+    prediction.films.get("forehead")?.at(-1)?.after ?? prediction.bare("forehead"),
+  );
+}
+
+/** Paints that lie well as a base or a detail, the mildest first: what stands in where the usual kind may not be worn. */
+const STAND_INS: readonly MaterialKey[] = [
+  "waterGlycerine",
+  "waterWax",
+  "powder",
+  "cream",
+  "pencil",
+  "alcoholActivated",
+];
+
+/** The kind a layer of this role is painted with: as the role or the chosen system has it, or the first this person may wear. */
+function kindFor(
+  role: Role,
+  look: Look,
+  { person }: LookContext,
+  wearable: readonly Product[],
+): MaterialKey {
+  const usual =
+    AUXILIARY_FOR[role] ?? (role === "detail" ? look.system?.detail : look.system?.base);
+  const kinds = AUXILIARY_FOR[role] ? [] : STAND_INS;
+  const mayBe = (key: MaterialKey) =>
+    wearable.some((product) => product.material === key) || mayHoldKind(key, person);
+  const all = [...(usual ? [usual] : []), ...kinds];
+  return all.find(mayBe) ?? all[0] ?? "waterGlycerine";
+}
+
+/**
+ * A new layer of a role with everything filled in as a colleague would: the chosen system's kind of paint, the nearest product on the
+ * shelf that this person may wear, the zones and tool that go with it.
+ */
+export function suggestLayer(role: Role, look: Look, context: LookContext): Layer {
+  const wearable = [...context.products.values()].filter((product) =>
+    isWearable(product, context.person),
+  );
+  const wanted = kindFor(role, look, context, wearable);
+  const ground = groundTone(look, context);
+  const step = TONE_STEP[role] ?? 0;
+  const target: Lab = [
+    Math.max(8, Math.min(97, ground[0] + step)),
+    ground[1] * 0.9,
+    ground[2] * 0.9,
+  ];
+  const fit = wearable.filter((product) => product.material === wanted);
+  const toned = (product: Product) =>
+    product.colour ? deltaE00(hexToLab(product.colour), target) + (product.eyeSafe ? 0 : 6) : 0;
+  const product = [...fit].sort((a, b) => toned(a) - toned(b))[0] ?? null;
+  const paint: PaintChoice = product
+    ? { kind: "product", productId: product.id }
+    : { kind: "material", material: wanted };
+  const tool: ToolKey =
+    role === "detail" && isPaintType(wanted)
+      ? (toolsFor(wanted).find((key) => key === "linerBrush" || key === "roundBrush") ??
+        "roundBrush")
+      : role !== "base" && PLACES[role] && toolsFor(wanted).includes("roundBrush")
+        ? "roundBrush"
+        : (toolsFor(wanted)[0] ?? "flatBrush");
+  const painted = [
+    ...new Set(
+      look.layers.filter((layer) => layer.role === "base").flatMap((layer) => layer.zones),
+    ),
+  ];
+  const everywhere = exposedZones(context.brief).filter((zone) => zoneInfo(zone).group !== "lips");
+  const zones =
+    PLACES[role] ??
+    (role === "base"
+      ? [...everywhere, "browLeft" as const, "browRight" as const]
+      : role === "set"
+        ? painted.length
+          ? painted
+          : everywhere
+        : role === "prep" || role === "seal"
+          ? everywhere
+          : []);
+  const veil = role === "contour" || role === "shade" || role === "highlight";
+  const technique =
+    veil && (TOOLS[tool].techniques as readonly string[]).includes("pat")
+      ? "pat"
+      : role === "detail" && (TOOLS[tool].techniques as readonly string[]).includes("draw")
+        ? "draw"
+        : TOOLS[tool].techniques[0];
+  return {
+    ...PLAIN_LAYER,
+    id: freeLayerId(look, role),
+    role,
+    name: ROLES[role].label.replace(/^./, (c) => c.toUpperCase()),
+    zones: allowedZones(zones, product?.material ?? wanted, product, context),
+    paint,
+    tool,
+    technique,
+    edge: veil ? "faded" : "hard",
+    share: veil ? 0.5 : 1,
+  };
+}
+
+/** A layer with other paint, and a tool that lays it. */
+export function withPaint(
+  layer: Layer,
+  paint: PaintChoice,
+  products: LookContext["products"],
+): Partial<Omit<Layer, "id">> {
+  const changed: Layer = { ...layer, paint };
+  const key = materialOf(changed, products);
+  if (!key || recipeOf(changed, products).length === 0 || toolsFor(key).includes(layer.tool))
+    return { paint };
+  const tool = toolsFor(key)[0] ?? layer.tool;
+  return { paint, tool, technique: TOOLS[tool].techniques[0] };
+}

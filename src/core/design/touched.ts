@@ -1,0 +1,142 @@
+import { remember, rememberPair } from "../remember";
+import {
+  boundingBox,
+  contains,
+  point,
+  type Box,
+  type Figure,
+  type Frame,
+  type Point,
+  type Polygon,
+  type ZoneId,
+} from "../anatomy";
+import { placedStrokes, type BrushStroke, type Mark } from "../shapes";
+import type { Layer, Look } from "./schema";
+
+/** Points of a line no further apart than this: no area of the face is narrower. */
+const STEP_MM = 1;
+
+/** Points from one to another, both ends in, close enough that no area slips between them. */
+function between(a: Point, b: Point): Point[] {
+  const steps = Math.max(1, Math.ceil(Math.hypot(b.x - a.x, b.y - a.y) / STEP_MM));
+  return Array.from({ length: steps + 1 }, (_, i) =>
+    point(a.x + ((b.x - a.x) * i) / steps, a.y + ((b.y - a.y) * i) / steps),
+  );
+}
+
+/** Both edges and the middle of a stretch of a line of some width. */
+function across(a: Point, b: Point, widthMm: number): Point[] {
+  const length = Math.hypot(b.x - a.x, b.y - a.y) || 1;
+  const [dx, dy] = [
+    (-(b.y - a.y) / length) * (widthMm / 2),
+    ((b.x - a.x) / length) * (widthMm / 2),
+  ];
+  return between(a, b).flatMap((p) => [p, point(p.x + dx, p.y + dy), point(p.x - dx, p.y - dy)]);
+}
+
+/** Where one touch of the brush leaves paint: points dense enough to find every area under it. */
+function paintOf({ points, widthMm, fill }: BrushStroke): Point[] {
+  const [first] = points;
+  if (!first) return [];
+  if (points.length === 1) {
+    const r = widthMm / 2;
+    const round = [0, 1, 2, 3, 4, 5, 6, 7].map((i) => (i * Math.PI) / 4);
+    return [
+      first,
+      ...round.map((t) => point(first.x + r * Math.cos(t), first.y + r * Math.sin(t))),
+    ];
+  }
+  const ends = fill ? [...points.slice(1), first] : points.slice(1);
+  return ends.flatMap((b, i) => across(points[i] ?? b, b, fill ? 0 : widthMm));
+}
+
+const boxOf = remember((polygon: Polygon): Box => boundingBox(polygon));
+
+const isInside = (polygon: Polygon, { left, right, top, bottom }: Box, p: Point): boolean =>
+  p.x >= left && p.x <= right && p.y >= bottom && p.y <= top && contains(polygon, p);
+
+/**
+ * Whether paint lies on an area: a point of it inside, or the area inside a filled outline. Where
+ * neither has a point in the other their borders do not cross, to a millimetre.
+ */
+function isUnder(area: Polygon, strokes: readonly Laid[]): boolean {
+  const box = boxOf(area);
+  return strokes.some(
+    ({ paint, fill, box: own }) =>
+      own.left <= box.right &&
+      own.right >= box.left &&
+      own.bottom <= box.top &&
+      own.top >= box.bottom &&
+      (paint.some((p) => isInside(area, box, p)) ||
+        (fill !== null && area.some((p) => isInside(fill, own, p)))),
+  );
+}
+
+interface Laid {
+  readonly paint: readonly Point[];
+  readonly fill: Polygon | null;
+  readonly box: Box;
+}
+
+const laidOf = (stroke: BrushStroke): Laid[] => {
+  const paint = paintOf(stroke);
+  if (!paint.length) return [];
+  return [{ paint, fill: stroke.fill ? stroke.points : null, box: boundingBox(paint) }];
+};
+
+const laid = remember((mark: Mark): readonly Laid[] => placedStrokes(mark).flatMap(laidOf));
+
+/** The areas that the paint of some marks touches, the inside of filled ones included. */
+export function zonesOfMarks(marks: readonly Mark[], figure: Figure): ZoneId[] {
+  const on = (frame: Frame) => marks.filter((mark) => mark.frame === frame).flatMap(laid);
+  const strokes = { front: on("front"), back: on("back") };
+  return figure.allZones
+    .filter(({ polygon, frame }) => isUnder(polygon, strokes[frame]))
+    .map(({ id }) => id);
+}
+
+/** A layer with other marks, and the zones they lie on; where they touch none, its zones stay. */
+export function marksOn(marks: readonly Mark[], figure: Figure): Partial<Omit<Layer, "id">> {
+  const zones = zonesOfMarks(marks, figure);
+  return { marks: [...marks], ...(zones.length && { zones }) };
+}
+
+/** Share of an area's corners inside a filled shape from which the area counts as covered by it. */
+const COVERED = 0.9;
+
+/** The areas that filled marks cover as good as whole. */
+export function zonesFilled(marks: readonly Mark[], figure: Figure): ZoneId[] {
+  const fills = marks.flatMap((mark) =>
+    laid(mark).flatMap(({ fill, box }) => (fill ? [{ fill, box, frame: mark.frame }] : [])),
+  );
+  return figure.allZones
+    .filter(({ polygon, frame }) => {
+      const inside = polygon.filter((p) =>
+        fills.some((own) => own.frame === frame && isInside(own.fill, own.box, p)),
+      );
+      return inside.length >= COVERED * polygon.length;
+    })
+    .map(({ id }) => id);
+}
+
+const touchedOn = rememberPair((look: Look, figure: Figure): Look => {
+  const layers = look.layers.map((layer) => {
+    if (!layer.marks.length) return layer;
+    const zones = zonesOfMarks(layer.marks, figure);
+    const isSame =
+      zones.length === layer.zones.length && zones.every((zone) => layer.zones.includes(zone));
+    return !zones.length || isSame ? layer : { ...layer, zones };
+  });
+  return layers.every((layer, i) => layer === look.layers[i]) ? look : { ...look, layers };
+});
+
+/**
+ * A look whose layers of marks lie on the areas that their paint touches on this figure, whatever
+ * was stored with them. Every check, amount and minute reads a look through this; asked again, it
+ * answers with the same value. Marks that touch no area keep what was stored. The figure is only
+ * asked for where there are marks: it takes longer to build than most looks take to be judged.
+ */
+export function touched(look: Look, of: { readonly figure: Figure }): Look {
+  if (look.layers.every(({ marks }) => !marks.length)) return look;
+  return touchedOn(look, of.figure);
+}

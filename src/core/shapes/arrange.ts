@@ -1,0 +1,99 @@
+import { browPoints, point, type Landmarks, type Point } from "../anatomy";
+import { browThrough, MarkSchema, newMark, type Mark } from ".";
+
+const near = (value: number) => Math.round(value * 100) / 100;
+
+/** The mark somewhere else; null where no mark may be. */
+export function moveMark(mark: Mark, to: Point): Mark | null {
+  const moved = MarkSchema.safeParse({ ...mark, x: near(to.x), y: near(to.y) });
+  return moved.success ? moved.data : null;
+}
+
+/** The mark turned by some degrees, kept between -180 and 180. */
+export function turnMark(mark: Mark, byDeg: number): Mark {
+  const turned = ((((mark.turnDeg + byDeg + 180) % 360) + 360) % 360) - 180;
+  return { ...mark, turnDeg: near(turned) };
+}
+
+/** Fields that say how wide a brush is drawn, not how large the mark is. */
+const NOT_SIZE = new Set(["widthMm", "outsetMm"]);
+
+/** The mark larger or smaller by a factor, its brush as it was; null where that passes what its kind allows. */
+export function scaleMark(mark: Mark, by: number): Mark | null {
+  const scaled = Object.fromEntries(
+    Object.entries(mark).map(([key, value]) => {
+      if (key === "points" && Array.isArray(value))
+        return [key, (value as [number, number][]).map(([x, y]) => [near(x * by), near(y * by)])];
+      return [
+        key,
+        key.endsWith("Mm") && !NOT_SIZE.has(key) && typeof value === "number"
+          ? near(value * by)
+          : value,
+      ];
+    }),
+  );
+  const parsed = MarkSchema.safeParse(scaled);
+  return parsed.success ? parsed.data : null;
+}
+
+/** All on one height, or one below the other: the mean of where they are. */
+export function alignMarks(marks: readonly Mark[], along: "level" | "plumb"): Mark[] {
+  const axis = along === "level" ? "y" : "x";
+  const mean = near(marks.reduce((sum, mark) => sum + mark[axis], 0) / Math.max(1, marks.length));
+  return marks.map((mark) => ({ ...mark, [axis]: mean }));
+}
+
+/** Evenly between the two that are furthest apart, in their order along that line. */
+export function distributeMarks(marks: readonly Mark[]): Mark[] {
+  if (marks.length < 3) return [...marks];
+  const pairs = marks.flatMap((a, i) =>
+    marks.slice(i + 1).map((b) => ({ a, b, apart: Math.hypot(a.x - b.x, a.y - b.y) })),
+  );
+  const ends = pairs.reduce((most, pair) => (pair.apart > most.apart ? pair : most));
+  const along = (mark: Mark) =>
+    (mark.x - ends.a.x) * (ends.b.x - ends.a.x) + (mark.y - ends.a.y) * (ends.b.y - ends.a.y);
+  const order = [...marks].sort((one, other) => along(one) - along(other));
+  return marks.map((mark) => {
+    const t = order.indexOf(mark) / (marks.length - 1);
+    return {
+      ...mark,
+      x: near(ends.a.x + (ends.b.x - ends.a.x) * t),
+      y: near(ends.a.y + (ends.b.y - ends.a.y) * t),
+    };
+  });
+}
+
+/** Copies of a mark evenly along a line, the first and last at its ends. */
+export function duplicateAlong(mark: Mark, line: readonly Point[], count: number): Mark[] {
+  const steps = line
+    .slice(1)
+    .map((p, i) => Math.hypot(p.x - (line[i]?.x ?? 0), p.y - (line[i]?.y ?? 0)));
+  const whole = steps.reduce((sum, step) => sum + step, 0);
+  const at = (share: number): Point => {
+    let left = share * whole;
+    for (let i = 0; i < steps.length; i++) {
+      const step = steps[i] ?? 0;
+      const [a, b] = [line[i] as Point, line[i + 1] as Point];
+      if (left <= step || i === steps.length - 1) {
+        const t = step ? Math.min(1, left / step) : 0;
+        return point(a.x + (b.x - a.x) * t, a.y + (b.y - a.y) * t);
+      }
+      left -= step;
+    }
+    return line[0] ?? point(mark.x, mark.y);
+  };
+  return Array.from(
+    { length: count },
+    (_, i) =>
+      moveMark({ ...mark, seed: mark.seed + i }, at(count === 1 ? 0.5 : i / (count - 1))) ?? mark,
+  );
+}
+
+/** Both brows by the three points of this face (BROW-5), mirrored and equal. */
+export function browsByThreePoints(face: Landmarks): Mark {
+  return {
+    ...newMark("brow", point(0, 0), 1),
+    ...browThrough(browPoints(face, "left")),
+    mirrored: true,
+  };
+}

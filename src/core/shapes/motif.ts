@@ -1,0 +1,40 @@
+import { z } from "zod";
+import type { Point } from "../anatomy";
+
+/** One touch of the brush, in mm round the motif's own centre: a line of some width, a dot where it has one point, or a filled shape. */
+export interface BrushStroke {
+  readonly points: readonly Point[];
+  readonly widthMm: number;
+  /** The points are the outline of a shape that is filled. */
+  readonly fill?: true;
+  /** Share of a full film, 1 where it is missing: fades are laid in steps. */
+  readonly strength?: number;
+  /** Way of the brush, mm, where it is not the length of the line. */
+  readonly lengthMm?: number;
+}
+
+export interface Motif<Shape> {
+  readonly label: string;
+  /** Strokes of the shape at its own centre, upright. Pure: the same shape gives the same strokes. */
+  readonly strokes: (shape: Shape) => BrushStroke[];
+  /** 0-100 for one of them: what it asks of hand and eye. Common practice, no published source. */
+  readonly difficulty: number;
+}
+
+/** What every motif has: where its centre lies on the face, its turn, whether the other side mirrors it, and its seed. */
+export const PLACED = {
+  x: z.number().min(-700).max(700),
+  y: z.number().min(-2150).max(150),
+  /** The side of the person it is on; both are measured from the bridge of the nose, x to the person's left. */
+  frame: z.enum(["front", "back"]).default("front"),
+  turnDeg: z.number().min(-360).max(360).default(0),
+  mirrored: z.boolean().default(false),
+  /** The mirrored side is another one of its kind, not the exact image. */
+  varied: z.boolean().default(false),
+  /** A border of this width all round, mm: an edging under a mark is the mark itself with an outset. */
+  outsetMm: z.number().min(0).max(20, "at most 20 mm").default(0),
+  seed: z.number().int().min(0).max(1_000_000).default(1),
+} as const;
+
+export const widthMm = z.number().min(0.3, "at least 0.3 mm").max(20, "at most 20 mm");
+export const sizeMm = z.number().min(3, "at least 3 mm").max(200, "at most 200 mm");

@@ -1,0 +1,98 @@
+"use client";
+
+import { useEffect, useMemo, useState, type RefObject } from "react";
+import { useAnswer, type Answer, type Ask } from "@/shared/workers/useAnswer";
+import type { ViewWorker } from "@/workers/view";
+
+const viewWorker = () =>
+  new Worker(new URL("../../workers/view.ts", import.meta.url), { type: "module" });
+
+/** Pixels the drawing is taken in: the view is worked out on these and shown as large as the figure. */
+const WIDE = 480;
+
+/** A picture in pixels, four bytes each. */
+interface Seen {
+  readonly width: number;
+  readonly height: number;
+  readonly data: Uint8ClampedArray;
+}
+
+interface Taken extends Seen {
+  readonly pixelsPerMm: number;
+}
+
+/** A drawing in millimetres as pixels, on the grey that surrounds it. */
+async function take(svg: SVGSVGElement, surround: string): Promise<Taken | null> {
+  const { width: w, height: h } = svg.viewBox.baseVal;
+  const [width, height] = [WIDE, Math.round((WIDE * h) / w)];
+  const copy = svg.cloneNode(true) as SVGSVGElement;
+  copy.setAttribute("width", String(width));
+  copy.setAttribute("height", String(height));
+  const image = new Image();
+  image.src = `data:image/svg+xml;charset=utf-8,${encodeURIComponent(new XMLSerializer().serializeToString(copy))}`;
+  await image.decode();
+  const canvas = new OffscreenCanvas(width, height);
+  const context = canvas.getContext("2d", { willReadFrequently: true });
+  if (!context) return null;
+  context.fillStyle = surround;
+  context.fillRect(0, 0, width, height);
+  context.drawImage(image, 0, 0, width, height);
+  return {
+    width,
+    height,
+    data: context.getImageData(0, 0, width, height).data,
+    pixelsPerMm: width / w,
+  };
+}
+
+interface Question {
+  readonly what: unknown;
+  readonly distanceM: number;
+  readonly surround: string;
+}
+
+/** Asks for a view of a drawing, which is taken anew only when it has changed. */
+function seeing(drawing: () => SVGSVGElement | null): Ask<ViewWorker, Question, Seen> {
+  let taken: { what: unknown; picture: Taken } | null = null;
+  return async (api, { what, distanceM, surround }) => {
+    const svg = drawing();
+    const picture =
+      taken && taken.what === what ? taken.picture : svg && (await take(svg, surround));
+    if (!picture) throw new Error("The figure could not be drawn.");
+    taken = { what, picture };
+    const { width, height } = picture;
+    return { width, height, data: await api.see({ ...picture, distanceM }) };
+  };
+}
+
+function show({ width, height, data }: Seen, canvas: HTMLCanvasElement): void {
+  canvas.width = width;
+  canvas.height = height;
+  const pixels = new ImageData(Uint8ClampedArray.from(data), width, height);
+  canvas.getContext("2d")?.putImageData(pixels, 0, 0);
+}
+
+/**
+ * Draws into a canvas what an eye at a distance makes of an SVG drawing.
+ *
+ * @param what anything that changes with the drawing
+ * @returns how it stands: fresh once the canvas shows what is asked for
+ */
+export function useSeen(
+  source: RefObject<HTMLElement | null>,
+  canvas: RefObject<HTMLCanvasElement | null>,
+  o: { distanceM: number; what: unknown; on: boolean; surround: string },
+): Answer<Seen> {
+  const { distanceM, what, on, surround } = o;
+  const question = useMemo(
+    () => (on ? { what, distanceM, surround } : null),
+    [on, what, distanceM, surround],
+  );
+  const [see] = useState(() => seeing(() => source.current?.querySelector("svg") ?? null));
+  const answer = useAnswer(viewWorker, question, see);
+  const { value } = answer;
+  useEffect(() => {
+    if (value && canvas.current) show(value, canvas.current);
+  }, [value, canvas, on]);
+  return answer;
+}

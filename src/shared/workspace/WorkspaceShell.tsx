@@ -1,0 +1,273 @@
+"use client";
+
+import { Redo2, Undo2 } from "lucide-react";
+import Link from "next/link";
+import { usePathname, useRouter } from "next/navigation";
+import { useState, type ReactNode } from "react";
+import { useHotkeys } from "react-hotkeys-hook";
+import type { Finding } from "@/core/look";
+import { clock, dayWords, minutesWords } from "@/ui/format";
+import { send } from "@/ui/request";
+import { DraftFound } from "@/ui/saver/DraftFound";
+import { SaveStatus } from "@/ui/saver/SaveStatus";
+import { Waiting } from "@/shared/workers/Waiting";
+import { TakeAway } from "./TakeAway";
+import { useStill } from "./useStill";
+import { Versions } from "./Versions";
+import { useWorking } from "./WorkspaceContext";
+
+/** Chapters of a look in working order. */
+const CHAPTERS = [
+  { key: "brief", label: "Brief" },
+  { key: "paint", label: "Paint" },
+  { key: "map", label: "Map" },
+  { key: "colour", label: "Colour" },
+  { key: "pieces", label: "Pieces" },
+  { key: "time", label: "Time" },
+  { key: "tray", label: "Tray" },
+  { key: "plan", label: "Plan" },
+  { key: "chair", label: "Chair" },
+  { key: "record", label: "Record" },
+] as const;
+
+/** Rules that the colour chapter speaks of. */
+const COLOUR_RULES = /^(COLOUR|DIST|LAYER-[568]|BROW-3)/;
+
+const open = (findings: readonly Finding[]) =>
+  findings.filter((finding) => finding.severity !== "tip").length;
+
+/** Short, so that the row of chapters stays as it is while they come on; said in full to a screen reader. */
+const NOT_STARTED = "–";
+
+/** While nobody has judged the design yet. */
+const JUDGING = "…";
+
+/** The head of a look: what it is, how saving stands, undo, and the chapters with what each still asks for. */
+export function WorkspaceShell({ children }: { children: ReactNode }) {
+  const working = useWorking();
+  const {
+    given,
+    setting,
+    look,
+    findings,
+    undo,
+    redo,
+    canUndo,
+    canRedo,
+    draft,
+    store,
+    plan,
+    judging,
+  } = working;
+  const router = useRouter();
+  const path = usePathname();
+  const here = path.split("/").at(-1);
+  const [draftSeen, setDraftSeen] = useState(false);
+  const base = `/looks/${given.look.id}/${setting}`;
+  // The chair fills the screen: it is a place of its own.
+  const hrefOf = (key: string) =>
+    key === "chair" ? `/chair/${given.look.id}/${setting}` : `${base}/${key}`;
+  useHotkeys("mod+z", () => undo(), { preventDefault: true });
+  useHotkeys("mod+shift+z, mod+y", () => redo(), { preventDefault: true });
+  useHotkeys("1,2,3,4,5,6,7,8,9,0", (event) => {
+    const chapter = CHAPTERS[(Number(event.key) + 9) % 10];
+    if (chapter) router.push(hrefOf(chapter.key));
+  });
+  const colours =
+    findings.filter(({ rule, severity }) => severity !== "tip" && COLOUR_RULES.test(rule)).length +
+    look.layers.filter((layer) => layer.target !== null && layer.paint.kind === "material").length;
+  const noted: Readonly<Record<(typeof CHAPTERS)[number]["key"], string>> = {
+    brief: given.job ? "✓" : NOT_STARTED,
+    paint: look.system ? "✓" : NOT_STARTED,
+    map:
+      look.layers.length === 0
+        ? NOT_STARTED
+        : plan === null
+          ? JUDGING
+          : open(findings)
+            ? String(open(findings))
+            : "✓",
+    colour:
+      look.layers.length === 0
+        ? NOT_STARTED
+        : plan === null
+          ? JUDGING
+          : colours
+            ? String(colours)
+            : "✓",
+    tray:
+      look.layers.length === 0
+        ? NOT_STARTED
+        : plan === null
+          ? JUDGING
+          : plan.kit.some((need) => need.missing > 0.005)
+            ? `short ${plan.kit.filter((need) => need.missing > 0.005).length}`
+            : "✓",
+    plan:
+      look.layers.length === 0
+        ? NOT_STARTED
+        : plan === null
+          ? JUDGING
+          : plan.stopped
+            ? "stopped"
+            : "✓",
+    pieces: look.pieces.length ? String(look.pieces.length) : "none",
+    time:
+      look.layers.length === 0
+        ? NOT_STARTED
+        : plan === null
+          ? JUDGING
+          : plan.times
+            ? "✓"
+            : "no date",
+    chair: look.layers.length === 0 ? NOT_STARTED : plan?.stopped ? "stopped" : "",
+    record: given.records.length ? String(given.records.length) : NOT_STARTED,
+  };
+  return (
+    <div className="flex min-h-dvh flex-col lg:h-dvh print:block print:h-auto">
+      <header className="no-print border-b rule bg-base-200">
+        <div className="flex flex-wrap items-center gap-x-4 gap-y-1 px-4 pt-3 pb-1.5">
+          <h1 className="text-2xl">{look.name}</h1>
+          <p className="muted min-w-0 flex-1 truncate text-sm">
+            on {given.person.name}
+            {given.brief.place && ` · ${given.brief.place}`}
+            {given.brief.curtainAt &&
+              ` · ${dayWords(given.brief.curtainAt)} ${clock(given.brief.curtainAt)}`}
+          </p>
+          <LookSaving />
+          <div className="flex flex-wrap gap-2">
+            {look.layers.length > 0 && (
+              <>
+                <Versions />
+                <TakeAway />
+              </>
+            )}
+            <button type="button" className="btn btn-sm" onClick={undo} disabled={!canUndo}>
+              <Undo2 size={16} aria-hidden />
+              Undo
+            </button>
+            <button type="button" className="btn btn-sm" onClick={redo} disabled={!canRedo}>
+              <Redo2 size={16} aria-hidden />
+              Redo
+            </button>
+          </div>
+        </div>
+        <div className="flex flex-wrap items-end justify-between gap-x-4 px-3">
+          <nav aria-label="Chapters" className="flex flex-wrap">
+            {CHAPTERS.map(({ key, label }, i) => (
+              <Link
+                key={key}
+                href={hrefOf(key)}
+                aria-current={here === key ? "page" : undefined}
+                aria-keyshortcuts={String((i + 1) % 10)}
+                className={`flex min-h-11 items-center gap-1.5 rounded-t-lg px-3 ${here === key ? "bg-base-100 font-bold" : "hover:bg-base-300"}`}
+              >
+                {label}
+                {noted[key] && (
+                  <span
+                    className={`text-xs ${noted[key] === "✓" || noted[key] === NOT_STARTED ? "" : "rounded-full border border-base-content/60 px-1.5"}`}
+                  >
+                    {noted[key] === NOT_STARTED ? (
+                      <>
+                        <span aria-hidden>{NOT_STARTED}</span>
+                        <span className="sr-only">not started</span>
+                      </>
+                    ) : (
+                      noted[key]
+                    )}
+                  </span>
+                )}
+              </Link>
+            ))}
+          </nav>
+          {plan && look.layers.length > 0 && (
+            <p className="py-2.5 pr-1 text-sm">
+              <strong>{minutesWords(plan.chairMinutes)}</strong> at the chair
+              {plan.times && (
+                <>
+                  {" "}
+                  · start <strong>{clock(plan.times.startAt)}</strong>
+                </>
+              )}
+            </p>
+          )}
+        </div>
+      </header>
+      {draft && !draftSeen && (
+        <DraftFound
+          onRestore={() => {
+            working.saver.restore(draft);
+            store.getState().replace(draft.value);
+            setDraftSeen(true);
+          }}
+          onDiscard={() => {
+            working.saver.discard();
+            setDraftSeen(true);
+          }}
+        />
+      )}
+      <Stops findings={findings} map={`${base}/map`} />
+      {judging.error !== null && (
+        <div className="no-print px-4">
+          <Waiting answer={judging} doing="Working out the plan" what="the plan and its findings" />
+        </div>
+      )}
+      <div className="relative min-h-0 flex-1 lg:overflow-auto print:overflow-visible">
+        {children}
+      </div>
+    </div>
+  );
+}
+
+/** What a safety rule stops, whatever chapter is open: the rule, the place, and the way to what mends it. */
+function Stops({ findings, map }: { findings: readonly Finding[]; map: string }) {
+  const stops = useStill(findings).filter(({ severity }) => severity === "stop");
+  const [first] = stops;
+  if (!first) return null;
+  return (
+    <div
+      role="alert"
+      className="flex flex-wrap items-center gap-x-4 gap-y-1 border-b-2 border-base-content bg-base-200 px-4 py-2 text-sm"
+    >
+      <p className="min-w-0 flex-1">
+        <strong>Safety stop: no plan, chair or print yet.</strong> {first.message}{" "}
+        <Link className="link" href={`/rules#${first.rule}`}>
+          {first.rule}
+        </Link>
+        {stops.length > 1 && ` And ${stops.length - 1} more.`}
+      </p>
+      <Link className="btn btn-sm btn-primary" href={`${map}#findings`}>
+        {first.fixLabel ? `Mend it: ${first.fixLabel}` : "Mend it on the map"}
+      </Link>
+    </div>
+  );
+}
+
+/** How saving the look stands; two tabs on one look overwrite nothing of each other's. */
+function LookSaving() {
+  const { given, look, saving, saver } = useWorking();
+  const keepBoth = async () => {
+    const answer = await send<{ lookId: string }>("POST", `/api/looks/${given.look.id}/copy`, {
+      name: `${look.name.slice(0, 66)}, my version`,
+      design: look,
+    });
+    if (!answer.ok) return answer.refusal.detail ?? answer.refusal.title;
+    saver.discard();
+    window.location.assign(`/looks/${answer.value.lookId}`);
+    return null;
+  };
+  const takeTheirs = () => {
+    saver.discard();
+    if (saving.kind === "gone") window.location.assign("/looks");
+    else window.location.reload();
+  };
+  return (
+    <SaveStatus
+      state={saving}
+      name={given.look.design.name}
+      onTheirs={takeTheirs}
+      onMine={() => void saver.overwrite()}
+      onBoth={keepBoth}
+    />
+  );
+}

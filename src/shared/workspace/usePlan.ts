@@ -1,0 +1,46 @@
+"use client";
+
+import { useMemo } from "react";
+import type { Look } from "@/core/look";
+import type { Plan } from "@/core/plan";
+import type { StoredSetting } from "@/core/record";
+import { useAnswer, type Answer, type Ask } from "@/shared/workers/useAnswer";
+import type { Workspace } from "@/server/workspace";
+import type { PlanRequest, PlanWorker } from "@/workers/plan";
+
+/** What of a workspace a plan is made from: no more goes to the worker than it needs. */
+export const settingOf = ({
+  person,
+  brief,
+  products,
+  archivedProducts,
+  today,
+  house,
+  settings,
+  factors,
+  speed,
+}: Workspace): StoredSetting => ({
+  person,
+  brief,
+  products,
+  archivedProducts,
+  today,
+  house,
+  settings,
+  factors,
+  speed,
+});
+
+export const planWorker = () =>
+  new Worker(new URL("../../workers/plan.ts", import.meta.url), { type: "module" });
+
+const plan: Ask<PlanWorker, PlanRequest, Plan> = (api, request) => api.plan(request);
+
+/** The plan and the findings of a look as it stands, worked out off the page, so that editing never waits for them. */
+export function usePlanOf(look: Look, given: Workspace): Answer<Plan> {
+  const request = useMemo(
+    () => ({ look, setting: settingOf(given), stock: given.stock }),
+    [look, given],
+  );
+  return useAnswer(planWorker, request, plan);
+}
