@@ -108,7 +108,7 @@ const lines = [...LETTERS].map((letter) => {
   return `  ${JSON.stringify(letter)}: [${Math.round(glyph.advanceWidth)}, ${JSON.stringify(contours.length ? joined(contours).map((ring) => ring.flat().join(" ")) : [])}],`;
 });
 writeFileSync(
-  join(ROOT, "src/core/look/motifs/lettering/glyphs.ts"),
+  join(ROOT, "src/core/shapes/lettering/glyphs.ts"),
   `/**
  * Outlines of the shipped text font, bold, in ${font.unitsPerEm} units to the em: the advance, and each shape as x y x y ..., y up, holes joined by a
  * bridge. Written by scripts/glyphs.mjs from Atkinson Hyperlegible Next (SIL Open Font License 1.1).

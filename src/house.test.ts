@@ -20,8 +20,8 @@ const filesIn = (...path: string[]) =>
     .filter((name) => name !== "index");
 
 describe("adding", () => {
-  it("a shape: its folder, and its two lines in core/look/motifs/index.ts", () => {
-    const folders = entries("core", "look", "motifs")
+  it("a shape: its folder, and its line in core/shapes/registry.ts", () => {
+    const folders = entries("core", "shapes")
       .filter((entry) => entry.isDirectory())
       .map(({ name }) => name);
     expect([...MARK_KINDS].sort()).toEqual(folders.sort());
@@ -32,10 +32,10 @@ describe("adding", () => {
       filesIn("core", "paint", "auxiliaries").sort(),
     );
   });
-  it("a check: its function, and its line with the rules it names in core/look/checkLook.ts", () => {
-    const written = filesIn("core", "look", "checks").flatMap((file) =>
+  it("a check: its function, and its line with the rules it names in core/checks/checkLook.ts", () => {
+    const written = filesIn("core", "checks").flatMap((file) =>
       [
-        ...text("core", "look", "checks", `${file}.ts`).matchAll(
+        ...text("core", "checks", `${file}.ts`).matchAll(
           /^export (?:function (\w+)\([^)]*: Stack\): Remark\[\]|const (\w+) = \([^)]*: Stack\): Remark\[\])/gm,
         ),
       ].map(([, declared, held]) => declared ?? held),
@@ -55,7 +55,7 @@ describe("adding", () => {
   it("a place of the rail or a chapter: its line, and its page at that address", () => {
     const places = [...text("features", "shell", "places.ts").matchAll(/href: "([^"]+)"/g)];
     const chapters = [
-      ...text("parts", "workspace", "WorkspaceShell.tsx").matchAll(/\{ key: "(\w+)", label: /g),
+      ...text("shared", "workspace", "WorkspaceShell.tsx").matchAll(/\{ key: "(\w+)", label: /g),
     ];
     expect(places.length).toBeGreaterThan(5);
     expect(chapters.length).toBeGreaterThan(8);

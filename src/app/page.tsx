@@ -1,5 +1,5 @@
 import { TodayPage } from "@/features/today/TodayPage";
-import { loadToday } from "@/server/overview";
+import { loadToday } from "@/server/today";
 
 export const dynamic = "force-dynamic";
 export const metadata = { title: "Today" };

@@ -1,6 +1,6 @@
 import { z } from "zod";
 import { keysOf } from "./keysOf";
-import { ZONE_IDS, type ZoneId } from "./anatomy";
+import { ZONE_IDS } from "./anatomy";
 
 /** Metabolic rate of what the performer does, in met (ASHRAE Fundamentals, activity table: standing 1.2, walking about 2, acting and dancing from its walking and dancing rows; from memory). */
 export const ACTIVITIES = {
@@ -94,10 +94,7 @@ const TODAY = {
     .max(20)
     .default([]),
   /** Areas that stay unpainted today: sore, sunburnt, broken. */
-  bareToday: z
-    .array(z.enum(ZONE_IDS as [ZoneId, ...ZoneId[]]))
-    .max(80)
-    .default([]),
+  bareToday: z.array(z.enum(ZONE_IDS)).max(80).default([]),
   consent: ConsentSchema.nullable().default(null),
   /** Whether they were asked at all. */
   healthAsked: z.boolean().default(false),

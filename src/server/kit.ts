@@ -19,7 +19,7 @@ import {
   mustStand,
   saveLook,
 } from "@/store";
-import { shared } from "./overview";
+import { planInput } from "./planInput";
 import { invalid, notFound, stopped, type Listener } from "./problem";
 import { stopsHere } from "./safety";
 import { shelfStart, type ShelfStart } from "./shelf";
@@ -112,11 +112,11 @@ async function jobsAhead(house: number, today: string, records: Records): Promis
     .sort((a, b) => (a.head.on ?? "9").localeCompare(b.head.on ?? "9"));
 }
 
-type Records = Awaited<ReturnType<typeof shared>>["records"];
+type Records = Awaited<ReturnType<typeof planInput>>["records"];
 
 /** What there is and which jobs could be planned for; what they take is asked for by itself, job by job. */
 export async function loadPlanning(): Promise<Planning> {
-  const setting = await shared();
+  const setting = await planInput();
   const { house, settings, today, records } = setting;
   return {
     heads: (await jobsAhead(house.version, today, records)).map(({ head }) => head),
@@ -142,7 +142,7 @@ export async function planJobs(
   { jobIds }: z.output<typeof PlanJobsSchema>,
   { report, gone }: Listener,
 ): Promise<{ jobs: number }> {
-  const { stock, records, ...setting } = await shared();
+  const { stock, records, ...setting } = await planInput();
   const asked = new Set(jobIds);
   const all = await jobsAhead(setting.house.version, setting.today, records);
   const wanted = new Map(
@@ -218,7 +218,7 @@ export async function writeUse(
     ? [await findLook(db, job.lookId), await findPerson(db, job.personId)]
     : [null, null];
   if (!job || !look || !person) throw notFound("job");
-  const context = contextOf({ ...(await shared()), person, brief: job.brief });
+  const context = contextOf({ ...(await planInput()), person, brief: job.brief });
   const known = new Set(
     look.design.layers
       .flatMap((layer) => recipeOf(layer, context.products))

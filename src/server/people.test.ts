@@ -19,7 +19,7 @@ import { loadDemoWhenEmpty } from "./demo";
 import { changeHouse, ChangeHouseSchema, house, houseHistory } from "./house";
 import { writeUse } from "./kit";
 import { newJob, saveDesign } from "./looks";
-import { loadToday } from "./overview";
+import { loadToday } from "./today";
 import {
   archivePerson,
   changePerson,

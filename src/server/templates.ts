@@ -12,7 +12,6 @@ import {
   SHEET_KINDS,
   sheetSvg,
   type LookFile,
-  type PaperKey,
   type Sheet,
   type SheetKind,
 } from "@/core/formats";
@@ -29,7 +28,7 @@ export const TemplateSchema = z
   .object({
     kind: z.enum(Object.keys(SHEET_KINDS) as [SheetKind, ...SheetKind[]]),
     format: z.enum(["svg", "pdf"]),
-    paper: z.enum(PAPER_KEYS as [PaperKey, ...PaperKey[]]).default("a4"),
+    paper: z.enum(PAPER_KEYS).default("a4"),
     job: z.string().max(64).optional(),
   })
   .strict();

@@ -1,7 +1,7 @@
 import { slug } from "@/core/text/words";
 import "server-only";
 import { z } from "zod";
-import { trayLabels, PAPER_KEYS, type PaperKey } from "@/core/formats";
+import { trayLabels, PAPER_KEYS } from "@/core/formats";
 import {
   refill,
   RefillSchema,
@@ -182,9 +182,7 @@ export async function fillPan(
   });
 }
 
-const LabelsSchema = z
-  .object({ paper: z.enum(PAPER_KEYS as [PaperKey, ...PaperKey[]]).default("a4") })
-  .strict();
+const LabelsSchema = z.object({ paper: z.enum(PAPER_KEYS).default("a4") }).strict();
 
 /** Labels of a tray to cut and stick, and its lid to lay over it, at 1:1. @throws Problem */
 export async function labelsOf(

@@ -1,5 +1,5 @@
 import { LooksPage } from "@/features/looks/LooksPage";
-import { lookCards } from "@/server/overview";
+import { lookCards } from "@/server/lookCards";
 
 export const dynamic = "force-dynamic";
 export const metadata = { title: "Looks" };

@@ -1,12 +1,5 @@
 import { beardInTheWay, inTheCrease, underTheHat } from "./edges";
-import {
-  browShowing,
-  darkOverBrow,
-  gaps,
-  lostProduct,
-  thinCover,
-  vanishing,
-} from "./covering";
+import { browShowing, darkOverBrow, gaps, lostProduct, thinCover, vanishing } from "./covering";
 import { lostFromAfar } from "./distance";
 import { mud, pairs } from "./layering";
 import { browUnderPiece, flatPiece, openEdge, unglued, waxInTheCrease } from "./pieces";
@@ -45,14 +38,7 @@ import { adhesiveOnHair } from "./browHair";
 import { children, tooStrongForChildren } from "./children";
 import { doubtfulNearEyes, eyesAndMouth } from "./eyesAndMouth";
 import { paintedBare, saidToday } from "./health";
-import {
-  allergy,
-  hairDye,
-  propOnSkin,
-  unreadLabels,
-  unsafeSystem,
-  untested,
-} from "./safety";
+import { allergy, hairDye, propOnSkin, unreadLabels, unsafeSystem, untested } from "./safety";
 import { beyondReach } from "./reach";
 import { underPiece, unmatchedPiece } from "./worn";
 import { neutralOverWhite, thinHold, unset } from "./setting";

@@ -4,7 +4,14 @@ import { makeCase } from "../../../tests/proof/make";
 import { DEMO_LOOKS, DEMO_PRODUCTS, demoPeople } from "../../demo";
 import { USUAL_BRIEF, type Brief } from "../brief";
 import { RULES, rule, RULE_IDS, type RuleId, type Severity } from "../rules";
-import { CHECKED_RULES, CHECKS, lookContext, readStack, type Look, type LookContext } from "../look";
+import {
+  CHECKED_RULES,
+  CHECKS,
+  lookContext,
+  readStack,
+  type Look,
+  type LookContext,
+} from "../look";
 
 const TODAY = "2026-06-01";
 const HARD: Brief = {

@@ -148,7 +148,7 @@ export const PatchSchema: z.ZodType<LookPatch> = z.lazy(() =>
     z
       .object({
         op: z.literal("leaveBare"),
-        zones: z.array(z.enum(ZONE_IDS as [ZoneId, ...ZoneId[]])),
+        zones: z.array(z.enum(ZONE_IDS)),
         bare: z.boolean(),
       })
       .strict(),

@@ -1,6 +1,6 @@
 import { z } from "zod";
 import { LookSchema } from "../look";
-import { HexSchema, MATERIAL_KEYS, type MaterialKey } from "../paint";
+import { HexSchema, MATERIAL_KEYS } from "../paint";
 import { readJson } from "../text/plainText";
 
 /** The version this Dermagraph writes, and the newest it reads. */
@@ -19,7 +19,7 @@ export const LookFileSchema = z
             id: z.string().max(64),
             name: z.string().max(80),
             maker: z.string().max(60),
-            material: z.enum(MATERIAL_KEYS as [MaterialKey, ...MaterialKey[]]),
+            material: z.enum(MATERIAL_KEYS),
             colour: HexSchema.nullable(),
           })
           .strict(),

@@ -48,7 +48,13 @@ export { exposedZones } from "../design/exposedZones";
 export { paintedCoverage } from "../checks/covering";
 export { mudColour } from "../checks/layering";
 export { stainingHue } from "../checks/wearing";
-export { layLast, layReadyMade, READY_MADE_KEYS, readyMade, type ReadyMadeKey } from "../design/readyMade";
+export {
+  layLast,
+  layReadyMade,
+  READY_MADE_KEYS,
+  readyMade,
+  type ReadyMadeKey,
+} from "../design/readyMade";
 export { productsUsed } from "../design/productsUsed";
 export { replaceProduct } from "../design/replaceProduct";
 export { standInsFor } from "../design/standIns";
@@ -71,7 +77,7 @@ export {
   moveMark,
   scaleMark,
   turnMark,
-} from "../shapes/arrange";
+} from "../shapes";
 export { variedLook } from "../design/variedLook";
 export { FADE_WORDS, differences } from "../design/differences";
 export { underPowder, visibleLayers, type VisibleLayer } from "../design/visible";
@@ -84,7 +90,6 @@ export {
   MarkSchema,
   markDifficulty,
   markLabel,
-  markLimits,
   markWidthMm,
   newMark,
   pathAlong,
@@ -93,6 +98,7 @@ export {
   strokeLength,
   strokeOutline,
   placedStrokes,
+  shapeFields,
   type Mark,
   type MarkKind,
 } from "../shapes";

@@ -11,8 +11,8 @@ import {
 } from "../colour";
 import { ColourIndexSchema } from "./colourIndex";
 import { AUXILIARIES } from "./auxiliaries";
-import { ALLERGEN_KEYS, type Allergen } from "./material";
-import { isPaintType, material, MATERIAL_KEYS, type MaterialKey } from "./materials";
+import { ALLERGEN_KEYS } from "./material";
+import { isPaintType, material, MATERIAL_KEYS } from "./materials";
 import { PAINT_TYPES } from "./types";
 
 export const HexSchema = z.string().regex(/^#[0-9a-f]{6}$/i, "a colour like #a0c4de");
@@ -66,7 +66,7 @@ export const ProductSchema = z
     name: z.string().trim().min(1, "give it a name").max(80),
     maker: z.string().trim().max(60).default(""),
     code: z.string().trim().max(40).default(""),
-    material: z.enum(MATERIAL_KEYS as [MaterialKey, ...MaterialKey[]]),
+    material: z.enum(MATERIAL_KEYS),
     /** Masstone, dry; null for what brings no colour. */
     colour: HexSchema.nullable(),
     /** The same film still wet (LAYER-6); null where nobody has swatched it: then the kind's usual dry-down stands in. */
@@ -86,7 +86,7 @@ export const ProductSchema = z
       .default([]),
     /** Somebody has read the label's list of ingredients: until then what its kind usually holds counts as in it (SAFE-12). */
     labelRead: z.boolean().default(false),
-    allergens: z.array(z.enum(ALLERGEN_KEYS as [Allergen, ...Allergen[]])).max(40),
+    allergens: z.array(z.enum(ALLERGEN_KEYS)).max(40),
     /** Whether it is a hair dye, or holds PPD; null while nobody has been asked (SAFE-11). */
     isHairDye: z.boolean().nullable().default(null),
     /** Colour index numbers its label lists. */

@@ -1,15 +1,11 @@
 import { z } from "zod";
-import { ARTIST_SKILL_KEYS, type ArtistSkill } from "./skills";
+import { ARTIST_SKILL_KEYS } from "./skills";
 
 /** An artist at a call: what they can do (null: everything) and how long after its beginning they come. */
 export const ArtistSchema = z
   .object({
     name: z.string().trim().min(1, "give each artist a name").max(60),
-    skills: z
-      .array(z.enum(ARTIST_SKILL_KEYS as [ArtistSkill, ...ArtistSkill[]]))
-      .max(20)
-      .nullable()
-      .default(null),
+    skills: z.array(z.enum(ARTIST_SKILL_KEYS)).max(20).nullable().default(null),
     lateMinutes: z
       .number()
       .int("whole minutes")

@@ -6,26 +6,24 @@ import { NUMBERS, NUMBER_IDS, numberOf, type NumberId } from "./numbers";
 export const canBeOff = (id: RuleId): boolean =>
   rule(id).severity !== "stop" && rule(id).always === undefined;
 
-const changed = z
-  .partialRecord(z.enum(NUMBER_IDS as [NumberId, ...NumberId[]]), z.number())
-  .superRefine((numbers, context) => {
-    for (const [id, value] of Object.entries(numbers)) {
-      const { least, most, label, unit } = numberOf(id as NumberId);
-      if (value < least || value > most)
-        context.addIssue({
-          code: "custom",
-          path: [id],
-          message: `${label}: ${least} to ${most} ${unit}`,
-        });
-    }
-  });
+const changed = z.partialRecord(z.enum(NUMBER_IDS), z.number()).superRefine((numbers, context) => {
+  for (const [id, value] of Object.entries(numbers)) {
+    const { least, most, label, unit } = numberOf(id as NumberId);
+    if (value < least || value > most)
+      context.addIssue({
+        code: "custom",
+        path: [id],
+        message: `${label}: ${least} to ${most} ${unit}`,
+      });
+  }
+});
 
 /** What a painter holds differently from the house: numbers, and rules switched off. Nothing in it touches a stop. */
 export const HouseChangesSchema = z
   .object({
     numbers: changed.default({}),
     off: z
-      .array(z.enum(RULE_IDS as [RuleId, ...RuleId[]]))
+      .array(z.enum(RULE_IDS))
       .max(RULE_IDS.length)
       .default([])
       .refine((ids) => ids.every(canBeOff), "a safety rule that stops can't be switched off"),

@@ -1,5 +1,6 @@
 import { browPoints, point, type Landmarks, type Point } from "../anatomy";
-import { browThrough, MarkSchema, newMark, type Mark } from ".";
+import { browThrough } from "./brow";
+import { MarkSchema, newMark, type Mark } from "./registry";
 
 const near = (value: number) => Math.round(value * 100) / 100;
 

@@ -21,18 +21,33 @@ export interface Motif<Shape> {
   readonly difficulty: number;
 }
 
+/** A field of a shape under the name it has on screen; its limits are the schema's own. */
+export const named = <Field extends z.ZodType>(
+  field: Field,
+  label: string,
+  o: { readonly unit?: "mm" | "°"; readonly step?: number } = {},
+): Field => field.meta({ label, ...o });
+
+/** A shape: what is kept of it, what it is called, what it asks of a hand, and how it is drawn. */
+export const defineShape = <Schema extends z.ZodObject>(
+  schema: Schema,
+  motif: Motif<z.output<Schema>>,
+): Motif<z.output<Schema>> & { readonly schema: Schema } => ({ schema, ...motif });
+
 /** What every motif has: where its centre lies on the face, its turn, whether the other side mirrors it, and its seed. */
 export const PLACED = {
-  x: z.number().min(-700).max(700),
-  y: z.number().min(-2150).max(150),
+  x: named(z.number().min(-700).max(700), "to the person's left of the midline", { unit: "mm" }),
+  y: named(z.number().min(-2150).max(150), "above the bridge of the nose", { unit: "mm" }),
   /** The side of the person it is on; both are measured from the bridge of the nose, x to the person's left. */
   frame: z.enum(["front", "back"]).default("front"),
-  turnDeg: z.number().min(-360).max(360).default(0),
-  mirrored: z.boolean().default(false),
+  turnDeg: named(z.number().min(-360).max(360).default(0), "turn", { unit: "°" }),
+  mirrored: named(z.boolean().default(false), "mirrored"),
   /** The mirrored side is another one of its kind, not the exact image. */
-  varied: z.boolean().default(false),
+  varied: named(z.boolean().default(false), "other side varied"),
   /** A border of this width all round, mm: an edging under a mark is the mark itself with an outset. */
-  outsetMm: z.number().min(0).max(20, "at most 20 mm").default(0),
+  outsetMm: named(z.number().min(0).max(20, "at most 20 mm").default(0), "border all round", {
+    unit: "mm",
+  }),
   seed: z.number().int().min(0).max(1_000_000).default(1),
 } as const;
 

@@ -12,6 +12,7 @@ import {
   MarkSchema,
   newMark,
   placedStrokes,
+  shapeFields,
   strokeArea,
   strokeLength,
   type Mark,
@@ -44,6 +45,25 @@ describe("marks", () => {
       }
     },
   );
+
+  it.each(MARK_KINDS)("%s: each of its numbers has a name, limits and a step", (kind) => {
+    const mark = newMark(kind, { x: 0, y: 0 }, 5);
+    const numbers = Object.entries(mark).filter(
+      ([key, value]) => typeof value === "number" && key !== "seed",
+    );
+    const fields = new Map(shapeFields(kind).map((field) => [field.key, field]));
+    for (const [key, value] of numbers) {
+      const field = fields.get(key);
+      if (field?.kind !== "number") throw new Error(`${kind}: ${key} has no name`);
+      expect(field.label).toMatch(/^[a-z]/);
+      expect(field.step).toBeGreaterThan(0);
+      expect(field.limits.least).toBeLessThanOrEqual(Number(value));
+      expect(field.limits.most).toBeGreaterThanOrEqual(Number(value));
+      const beyond = { ...mark, [key]: (field.limits.most ?? 0) + 1 };
+      expect(MarkSchema.safeParse(beyond).success).toBe(false);
+    }
+    expect(new Set([...fields.values()].map(({ label }) => label)).size).toBe(fields.size);
+  });
 
   it("grow with their length, whatever the seed", () => {
     fc.assert(

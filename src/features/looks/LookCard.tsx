@@ -1,6 +1,6 @@
 import Link from "next/link";
 import { LaterFigure } from "@/shared/figure/LaterFigure";
-import type { LookCard as Card } from "@/server/overview";
+import type { LookCard as Card } from "@/server/lookCards";
 import { clock, dayWords, minutesWords } from "@/ui/format";
 
 /** A look as its plan draws it. */

@@ -1,5 +1,5 @@
 import Link from "next/link";
-import type { LooksShown } from "@/server/overview";
+import type { LooksShown } from "@/server/lookCards";
 import { Empty } from "@/ui/Empty";
 import { Page } from "@/ui/Page";
 import { BringIn } from "./BringIn";

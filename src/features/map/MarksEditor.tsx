@@ -18,9 +18,9 @@ import {
   MarkSchema,
   markDifficulty,
   markLabel,
-  markLimits,
   marksOn,
   newMark,
+  shapeFields,
   type Layer,
   type LookPatch,
   type Mark,
@@ -28,62 +28,6 @@ import {
 } from "@/core/look";
 import { useWorking } from "@/shared/workspace/WorkspaceContext";
 import { NumberInput } from "@/ui/NumberInput";
-
-const LABELS: Readonly<Record<string, string>> = {
-  x: "to the person's left of the midline, mm",
-  y: "above the bridge of the nose, mm",
-  turnDeg: "turn, °",
-  lengthMm: "length, mm",
-  widthMm: "line width, mm",
-  spreadMm: "spread, mm",
-  diameterMm: "diameter, mm",
-  spanMm: "span, mm",
-  heightMm: "height, mm",
-  breadthMm: "breadth, mm",
-  bendMm: "bend, mm",
-  fadeMm: "fade, mm",
-  archMm: "arch, mm",
-  archAt: "arch at, share of length",
-  liftMm: "lift of the tail, mm",
-  tailMm: "tail, mm",
-  sagMm: "curve of the gum, mm",
-  beadMm: "bead, mm",
-  sizeMm: "scale, mm",
-  upperMm: "upper lip, mm",
-  lowerMm: "lower lip, mm",
-  bowMm: "bow, mm",
-  smileMm: "corners up, mm",
-  muzzleMm: "muzzle up to the nose, mm",
-  openDeg: "open below, °",
-  fanDeg: "fan, °",
-  rays: "rays",
-  discShare: "disc, share of it",
-  shortShare: "every second ray, share",
-  outsetMm: "border all round, mm",
-  branches: "branches",
-  forks: "forks",
-  pairs: "pairs of fronds",
-  curl: "curl, -1 to 1",
-  count: "how many",
-  falloff: "smaller to the edge, 0 to 1",
-  tips: "tips",
-  innerShare: "hollow, share",
-  roundness: "roundness, 0 to 1",
-  uneven: "unevenness, 0 to 1",
-  pointed: "pointed, 0 to 1",
-  veins: "veins",
-  columns: "across",
-  rows: "rows",
-  shrink: "smaller below, 0 to 1",
-  spokes: "spokes",
-  rings: "rings",
-  sag: "sag, 0 to 1",
-  steps: "steps",
-  spacingMm: "between letters, mm",
-};
-const isShare = (key: string) =>
-  ["curl", "falloff", "roundness", "uneven", "pointed", "shrink", "sag", "archAt"].includes(key) ||
-  key.endsWith("Share");
 
 export interface MarkTools {
   /** Where a new mark goes in the view that is open. */ place: {
@@ -149,68 +93,8 @@ export function MarksEditor({
           <p className="muted mt-1 text-xs">
             With a ruler: {placement(mark, context.figure, mark.frame).words}.
           </p>
-          {mark.kind === "lettering" && (
-            <LetteringText text={mark.text} onText={(text) => change(i, "text", text)} />
-          )}
-          <div className="mt-2 grid grid-cols-2 gap-2">
-            {Object.entries(mark)
-              .filter(([key, value]) => key in LABELS && typeof value === "number")
-              .map(([key, value]) => (
-                <label key={key} className="text-xs">
-                  {LABELS[key]}
-                  <NumberInput
-                    {...markLimits(mark.kind, key)}
-                    step={isShare(key) || key === "widthMm" ? 0.1 : 1}
-                    className="input-sm"
-                    value={Number(value)}
-                    onChange={(next) => change(i, key, next)}
-                  />
-                </label>
-              ))}
-          </div>
+          <MarkFields mark={mark} onChange={(key, value) => change(i, key, value)} />
           <div className="mt-2 flex flex-wrap items-center gap-2">
-            <label className="flex items-center gap-2">
-              <input
-                type="checkbox"
-                className="checkbox checkbox-sm"
-                checked={mark.mirrored}
-                onChange={(event) => change(i, "mirrored", event.target.checked)}
-              />
-              mirrored
-            </label>
-            {mark.mirrored && (
-              <label className="flex items-center gap-2">
-                <input
-                  type="checkbox"
-                  className="checkbox checkbox-sm"
-                  checked={mark.varied}
-                  onChange={(event) => change(i, "varied", event.target.checked)}
-                />
-                other side varied
-              </label>
-            )}
-            {mark.kind === "path" && (
-              <label className="flex items-center gap-2">
-                <input
-                  type="checkbox"
-                  className="checkbox checkbox-sm"
-                  checked={mark.hand}
-                  onChange={(event) => change(i, "hand", event.target.checked)}
-                />
-                swells like a hand-drawn line
-              </label>
-            )}
-            {"fadeLeft" in mark && (
-              <label className="flex items-center gap-2">
-                <input
-                  type="checkbox"
-                  className="checkbox checkbox-sm"
-                  checked={mark.fadeLeft}
-                  onChange={(event) => change(i, "fadeLeft", event.target.checked)}
-                />
-                fades to the person&apos;s left
-              </label>
-            )}
             <button
               type="button"
               className="btn btn-sm"
@@ -301,12 +185,77 @@ export function MarksEditor({
   );
 }
 
+/** Every named field of a mark, each by what it is: the other side varies only where there is one. */
+function MarkFields({
+  mark,
+  onChange,
+}: {
+  mark: Mark;
+  onChange: (key: string, value: number | boolean | string) => void;
+}) {
+  const fields = shapeFields(mark.kind).filter(({ key }) => key !== "varied" || mark.mirrored);
+  const values = new Map<string, unknown>(Object.entries(mark));
+  return (
+    <>
+      {fields
+        .filter(({ kind }) => kind === "text")
+        .map(({ key, label }) => (
+          <MarkText
+            key={key}
+            label={label}
+            text={String(values.get(key))}
+            onText={(text) => onChange(key, text)}
+          />
+        ))}
+      <div className="mt-2 grid grid-cols-2 gap-2">
+        {fields
+          .filter(({ kind }) => kind === "number")
+          .map(({ key, label, step, limits }) => (
+            <label key={key} className="text-xs">
+              {label}
+              <NumberInput
+                {...limits}
+                step={step}
+                className="input-sm"
+                value={Number(values.get(key))}
+                onChange={(next) => onChange(key, next)}
+              />
+            </label>
+          ))}
+      </div>
+      <div className="mt-2 flex flex-wrap items-center gap-2">
+        {fields
+          .filter(({ kind }) => kind === "flag")
+          .map(({ key, label }) => (
+            <label key={key} className="flex items-center gap-2">
+              <input
+                type="checkbox"
+                className="checkbox checkbox-sm"
+                checked={values.get(key) === true}
+                onChange={(event) => onChange(key, event.target.checked)}
+              />
+              {label}
+            </label>
+          ))}
+      </div>
+    </>
+  );
+}
+
 /** The words of a mark, taken once they are some that can be painted. */
-function LetteringText({ text, onText }: { text: string; onText: (text: string) => void }) {
+function MarkText({
+  label,
+  text,
+  onText,
+}: {
+  label: string;
+  text: string;
+  onText: (text: string) => void;
+}) {
   const [typed, setTyped] = useState(text);
   return (
     <label className="mt-2 block text-xs">
-      letters
+      {label}
       <input
         type="text"
         className="input input-sm"

@@ -23,8 +23,8 @@ interface Typed {
 const DRAFT = "house";
 /** A draft may hold numbers that are not in force because they can't be. */
 const TypedSchema = z.object({
-  numbers: z.partialRecord(z.enum(NUMBER_IDS as [NumberId, ...NumberId[]]), z.number()),
-  off: z.array(z.enum(RULE_IDS as [RuleId, ...RuleId[]])),
+  numbers: z.partialRecord(z.enum(NUMBER_IDS), z.number()),
+  off: z.array(z.enum(RULE_IDS)),
 });
 const typedOf = (value: unknown): Typed | null => TypedSchema.safeParse(value).data ?? null;
 

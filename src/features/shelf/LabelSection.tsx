@@ -13,7 +13,13 @@ import {
   usualAllergensOf,
   type ProductFields,
 } from "@/core/paint";
-import { CheckField, ChecksField, ChoiceField, ListField, TextField } from "@/shared/forms/controls";
+import {
+  CheckField,
+  ChecksField,
+  ChoiceField,
+  ListField,
+  TextField,
+} from "@/shared/forms/controls";
 
 /** Whether the label was read; until then, what counts as in it. */
 function LabelRead() {

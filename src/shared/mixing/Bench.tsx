@@ -4,7 +4,6 @@ import { plural } from "@/core/text/words";
 import { Plus, X } from "lucide-react";
 import { useMemo, useState, type ReactNode } from "react";
 import {
-  deltaE00,
   gradient,
   hexToLab,
   labToHex,
@@ -14,7 +13,6 @@ import {
   reflectanceFromLab,
   type LampKey,
   type MixRecipe,
-  masstoneLab,
 } from "@/core/colour";
 import {
   isPaintType,

@@ -1,22 +1,21 @@
 import { z } from "zod";
 import { point, type Point } from "../../anatomy";
-import { PLACED, sizeMm, type BrushStroke, type Motif } from "../motif";
+import { defineShape, named, PLACED, sizeMm, type BrushStroke } from "../motif";
 import { filled } from "../shape";
 
-export const BandSchema = z
+const BandSchema = z
   .object({
     kind: z.literal("band"),
     ...PLACED,
-    lengthMm: sizeMm.default(50),
-    breadthMm: sizeMm.default(22),
-    bendMm: z.number().min(-40).max(40).default(6),
-    steps: z.number().int().min(2).max(14).default(9),
+    lengthMm: named(sizeMm.default(50), "length", { unit: "mm" }),
+    breadthMm: named(sizeMm.default(22), "breadth", { unit: "mm" }),
+    bendMm: named(z.number().min(-40).max(40).default(6), "bend", { unit: "mm" }),
+    steps: named(z.number().int().min(2).max(14).default(9), "steps"),
   })
   .strict();
-export type Band = z.infer<typeof BandSchema>;
 
 /** A band that is full along its upper edge and blends away to nothing below. */
-export const band: Motif<Band> = {
+export const band = defineShape(BandSchema, {
   label: "gradient band",
   difficulty: 35,
   strokes: ({ lengthMm, breadthMm, bendMm, steps }) => {
@@ -35,4 +34,4 @@ export const band: Motif<Band> = {
       lengthMm: i === 0 ? lengthMm : 0,
     }));
   },
-};
+});

@@ -1,22 +1,23 @@
 import { z } from "zod";
 import { distance, point, smoothOpen, type Point } from "../../anatomy";
-import { PLACED, sizeMm, widthMm, type Motif } from "../motif";
+import { defineShape, named, PLACED, sizeMm, widthMm } from "../motif";
 import { wedge } from "../shape";
 
-export const BrowSchema = z
+const BrowSchema = z
   .object({
     kind: z.literal("brow"),
     ...PLACED,
-    lengthMm: sizeMm.default(46),
-    archMm: z.number().min(-20).max(30).default(7),
-    archAt: z.number().min(0.3).max(0.85).default(0.62),
-    widthMm: widthMm.default(5),
+    lengthMm: named(sizeMm.default(46), "length", { unit: "mm" }),
+    archMm: named(z.number().min(-20).max(30).default(7), "arch", { unit: "mm" }),
+    archAt: named(z.number().min(0.3).max(0.85).default(0.62), "arch at, share of length", {
+      step: 0.1,
+    }),
+    widthMm: named(widthMm.default(5), "line width", { unit: "mm", step: 0.1 }),
   })
   .strict();
-export type Brow = z.infer<typeof BrowSchema>;
 
 /** A drawn brow: full at its head, thin at its tail. It runs from left to right as drawn for the person's left side. */
-export const brow: Motif<Brow> = {
+export const brow = defineShape(BrowSchema, {
   label: "brow",
   difficulty: 50,
   strokes: ({ lengthMm, archMm, archAt, widthMm: width }) => {
@@ -32,7 +33,7 @@ export const brow: Motif<Brow> = {
       wedge(line.slice(turn), width * 0.85, 0.4),
     ];
   },
-};
+});
 
 /** A brow through three points of the left side (BROW-5): start, arch and end. */
 export function browThrough({ start, arch, end }: { start: Point; arch: Point; end: Point }): {

@@ -1,18 +1,17 @@
 import { z } from "zod";
 import { point, type Point } from "../../anatomy";
-import { PLACED, sizeMm, widthMm, type BrushStroke, type Motif } from "../motif";
+import { defineShape, named, PLACED, sizeMm, widthMm, type BrushStroke } from "../motif";
 import { seededRandom } from "../../random";
 
-export const CrackSchema = z
+const CrackSchema = z
   .object({
     kind: z.literal("crack"),
     ...PLACED,
-    lengthMm: sizeMm.default(45),
-    widthMm: widthMm.default(1.6),
-    branches: z.number().int().min(0).max(12).default(4),
+    lengthMm: named(sizeMm.default(45), "length", { unit: "mm" }),
+    widthMm: named(widthMm.default(1.6), "line width", { unit: "mm", step: 0.1 }),
+    branches: named(z.number().int().min(0).max(12).default(4), "branches"),
   })
   .strict();
-export type Crack = z.infer<typeof CrackSchema>;
 
 /** Walks from a point in short, wandering steps; lines in dry ground turn sharply and never run straight (FORM-5). */
 function wander(
@@ -35,7 +34,7 @@ function wander(
 }
 
 /** A crack in dry ground: a wandering line that thins out, with shorter cracks leaving it at near right angles. */
-export const crack: Motif<Crack> = {
+export const crack = defineShape(CrackSchema, {
   label: "crack",
   difficulty: 35,
   strokes: ({ lengthMm, widthMm: width, branches, seed }) => {
@@ -59,4 +58,4 @@ export const crack: Motif<Crack> = {
     }
     return strokes;
   },
-};
+});

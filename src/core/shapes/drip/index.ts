@@ -1,23 +1,22 @@
 import { z } from "zod";
 import { point, smoothClosed } from "../../anatomy";
-import { PLACED, sizeMm, type Motif } from "../motif";
+import { defineShape, named, PLACED, sizeMm } from "../motif";
 import { seededRandom } from "../../random";
 import { filled } from "../shape";
 
-export const DripSchema = z
+const DripSchema = z
   .object({
     kind: z.literal("drip"),
     ...PLACED,
-    spanMm: sizeMm.default(30),
-    lengthMm: sizeMm.default(28),
-    count: z.number().int().min(1).max(12).default(4),
-    beadMm: z.number().min(1, "at least 1 mm").max(20).default(4.5),
+    spanMm: named(sizeMm.default(30), "span", { unit: "mm" }),
+    lengthMm: named(sizeMm.default(28), "length", { unit: "mm" }),
+    count: named(z.number().int().min(1).max(12).default(4), "how many"),
+    beadMm: named(z.number().min(1, "at least 1 mm").max(20).default(4.5), "bead", { unit: "mm" }),
   })
   .strict();
-export type Drip = z.infer<typeof DripSchema>;
 
 /** Drips that run down from one edge, each with a bead at its end. */
-export const drip: Motif<Drip> = {
+export const drip = defineShape(DripSchema, {
   label: "drips",
   difficulty: 25,
   strokes: ({ spanMm, lengthMm, count, beadMm, seed }) => {
@@ -43,4 +42,4 @@ export const drip: Motif<Drip> = {
       );
     });
   },
-};
+});

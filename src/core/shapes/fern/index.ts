@@ -1,22 +1,21 @@
 import { z } from "zod";
 import { point, smoothOpen } from "../../anatomy";
-import { PLACED, sizeMm, widthMm, type BrushStroke, type Motif } from "../motif";
+import { defineShape, named, PLACED, sizeMm, widthMm, type BrushStroke } from "../motif";
 import { seededRandom } from "../../random";
 
-export const FernSchema = z
+const FernSchema = z
   .object({
     kind: z.literal("fern"),
     ...PLACED,
-    lengthMm: sizeMm.default(50),
-    widthMm: widthMm.default(1.2),
-    pairs: z.number().int().min(2).max(20).default(8),
-    curl: z.number().min(-1).max(1).default(0.4),
+    lengthMm: named(sizeMm.default(50), "length", { unit: "mm" }),
+    widthMm: named(widthMm.default(1.2), "line width", { unit: "mm", step: 0.1 }),
+    pairs: named(z.number().int().min(2).max(20).default(8), "pairs of fronds"),
+    curl: named(z.number().min(-1).max(1).default(0.4), "curl, -1 to 1", { step: 0.1 }),
   })
   .strict();
-export type Fern = z.infer<typeof FernSchema>;
 
 /** A frost fern: a bent stem with pairs of fronds that shorten towards the tip. */
-export const fern: Motif<Fern> = {
+export const fern = defineShape(FernSchema, {
   label: "frost fern",
   difficulty: 45,
   strokes: ({ lengthMm, widthMm: width, pairs, curl, seed }) => {
@@ -42,4 +41,4 @@ export const fern: Motif<Fern> = {
     }
     return strokes;
   },
-};
+});

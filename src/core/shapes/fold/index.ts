@@ -1,26 +1,25 @@
 import { z } from "zod";
 import { point } from "../../anatomy";
-import { PLACED, sizeMm, widthMm, type BrushStroke, type Motif } from "../motif";
+import { defineShape, named, PLACED, sizeMm, widthMm, type BrushStroke } from "../motif";
 import { bent, filled, wedge } from "../shape";
 
-export const FoldSchema = z
+const FoldSchema = z
   .object({
     kind: z.literal("fold"),
     ...PLACED,
-    lengthMm: sizeMm.default(40),
-    bendMm: z.number().min(-40).max(40).default(6),
-    widthMm: widthMm.default(1.8),
-    fadeMm: z.number().min(0).max(25, "at most 25 mm").default(7),
-    fadeLeft: z.boolean().default(true),
+    lengthMm: named(sizeMm.default(40), "length", { unit: "mm" }),
+    bendMm: named(z.number().min(-40).max(40).default(6), "bend", { unit: "mm" }),
+    widthMm: named(widthMm.default(1.8), "line width", { unit: "mm", step: 0.1 }),
+    fadeMm: named(z.number().min(0).max(25, "at most 25 mm").default(7), "fade", { unit: "mm" }),
+    fadeLeft: named(z.boolean().default(true), "fades to the person's left"),
   })
   .strict();
-export type Fold = z.infer<typeof FoldSchema>;
 
 /** Steps a fade is blended in. */
 const STEPS = 6;
 
 /** A line or a fold: hard on one side, faded over the fuller form on the other (FORM-2), wedged in width (FORM-5). */
-export const fold: Motif<Fold> = {
+export const fold = defineShape(FoldSchema, {
   label: "line or fold",
   difficulty: 30,
   strokes: ({ lengthMm, bendMm, widthMm: width, fadeMm, fadeLeft }) => {
@@ -49,4 +48,4 @@ export const fold: Motif<Fold> = {
       wedge(line.slice(Math.ceil(line.length / 2)), width, width * 0.35),
     ];
   },
-};
+});

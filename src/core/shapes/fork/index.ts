@@ -1,18 +1,17 @@
 import { z } from "zod";
 import { point, type Point } from "../../anatomy";
-import { PLACED, sizeMm, widthMm, type BrushStroke, type Motif } from "../motif";
+import { defineShape, named, PLACED, sizeMm, widthMm, type BrushStroke } from "../motif";
 import { seededRandom } from "../../random";
 
-export const ForkSchema = z
+const ForkSchema = z
   .object({
     kind: z.literal("fork"),
     ...PLACED,
-    lengthMm: sizeMm.default(60),
-    widthMm: widthMm.default(2.4),
-    forks: z.number().int().min(0).max(8).default(3),
+    lengthMm: named(sizeMm.default(60), "length", { unit: "mm" }),
+    widthMm: named(widthMm.default(2.4), "line width", { unit: "mm", step: 0.1 }),
+    forks: named(z.number().int().min(0).max(8).default(3), "forks"),
   })
   .strict();
-export type Fork = z.infer<typeof ForkSchema>;
 
 /** `within`: how far from the centre it may go, mm; `scale`: its steps beside those of a long bolt. */
 function zigzag(
@@ -39,7 +38,7 @@ function zigzag(
 }
 
 /** A forked bolt: a jagged line from the top down that splits, each arm thinner than what it left. */
-export const fork: Motif<Fork> = {
+export const fork = defineShape(ForkSchema, {
   label: "forked line",
   difficulty: 30,
   strokes: ({ lengthMm, widthMm: width, forks, seed }) => {
@@ -57,4 +56,4 @@ export const fork: Motif<Fork> = {
     }
     return strokes;
   },
-};
+});

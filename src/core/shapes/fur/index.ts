@@ -1,25 +1,26 @@
 import { z } from "zod";
 import { point } from "../../anatomy";
-import { PLACED, sizeMm, widthMm, type Motif } from "../motif";
+import { defineShape, named, PLACED, sizeMm, widthMm } from "../motif";
 import { seededRandom } from "../../random";
 import { wedge } from "../shape";
 
-export const FurSchema = z
+const FurSchema = z
   .object({
     kind: z.literal("fur"),
     ...PLACED,
-    spanMm: sizeMm.default(36),
-    heightMm: sizeMm.default(26),
-    lengthMm: z.number().min(2, "at least 2 mm").max(60).default(11),
-    widthMm: widthMm.default(1.1),
-    count: z.number().int().min(1).max(300).default(45),
-    fanDeg: z.number().min(0).max(180).default(50),
+    spanMm: named(sizeMm.default(36), "span", { unit: "mm" }),
+    heightMm: named(sizeMm.default(26), "height", { unit: "mm" }),
+    lengthMm: named(z.number().min(2, "at least 2 mm").max(60).default(11), "length", {
+      unit: "mm",
+    }),
+    widthMm: named(widthMm.default(1.1), "line width", { unit: "mm", step: 0.1 }),
+    count: named(z.number().int().min(1).max(300).default(45), "how many"),
+    fanDeg: named(z.number().min(0).max(180).default(50), "fan", { unit: "°" }),
   })
   .strict();
-export type Fur = z.infer<typeof FurSchema>;
 
 /** Strokes of fur that fan out along their flow, each wedged to nothing and none quite like the next. */
-export const fur: Motif<Fur> = {
+export const fur = defineShape(FurSchema, {
   label: "fur strokes",
   difficulty: 35,
   strokes: ({ spanMm, heightMm, lengthMm, widthMm: width, count, fanDeg, seed }) => {
@@ -48,4 +49,4 @@ export const fur: Motif<Fur> = {
       );
     });
   },
-};
+});

@@ -1,22 +1,23 @@
 import { z } from "zod";
 import { point, smoothOpen } from "../../anatomy";
-import { PLACED, sizeMm, widthMm, type Motif } from "../motif";
+import { defineShape, named, PLACED, sizeMm, widthMm } from "../motif";
 
-export const LeafSchema = z
+const LeafSchema = z
   .object({
     kind: z.literal("leaf"),
     ...PLACED,
-    lengthMm: sizeMm.default(32),
-    breadthMm: z.number().min(3, "at least 3 mm").max(120).default(15),
-    widthMm: widthMm.default(1.1),
-    veins: z.number().int().min(0).max(14).default(4),
-    bendMm: z.number().min(-30).max(30).default(3),
+    lengthMm: named(sizeMm.default(32), "length", { unit: "mm" }),
+    breadthMm: named(z.number().min(3, "at least 3 mm").max(120).default(15), "breadth", {
+      unit: "mm",
+    }),
+    widthMm: named(widthMm.default(1.1), "line width", { unit: "mm", step: 0.1 }),
+    veins: named(z.number().int().min(0).max(14).default(4), "veins"),
+    bendMm: named(z.number().min(-30).max(30).default(3), "bend", { unit: "mm" }),
   })
   .strict();
-export type Leaf = z.infer<typeof LeafSchema>;
 
 /** A leaf or petal in outline, pointed at both ends, with a rib and veins that leave it in pairs. */
-export const leaf: Motif<Leaf> = {
+export const leaf = defineShape(LeafSchema, {
   label: "leaf or petal",
   difficulty: 30,
   strokes: ({ lengthMm, breadthMm, widthMm: width, veins, bendMm }) => {
@@ -51,4 +52,4 @@ export const leaf: Motif<Leaf> = {
       ...pairs,
     ];
   },
-};
+});

@@ -1,29 +1,36 @@
 import { z } from "zod";
 import { point, type Point } from "../../anatomy";
-import { PLACED, type BrushStroke, type Motif } from "../motif";
+import { defineShape, named, PLACED, type BrushStroke } from "../motif";
 import { filled } from "../shape";
 import { CAP_HEIGHT, GLYPHS } from "./glyphs";
 
-export const LetteringSchema = z
+const LetteringSchema = z
   .object({
     kind: z.literal("lettering"),
     ...PLACED,
-    text: z
-      .string()
-      .min(1, "a letter or more")
-      .max(24, "at most 24 letters")
-      .refine(
-        (text) => Array.from(text).every((letter) => letter in GLYPHS),
-        "letters A to Z, figures, spaces and . , ! ? ' & - + only",
-      )
-      .default("Frost"),
-    heightMm: z.number().min(3, "at least 3 mm").max(120, "at most 120 mm").default(14),
+    text: named(
+      z
+        .string()
+        .min(1, "a letter or more")
+        .max(24, "at most 24 letters")
+        .refine(
+          (text) => Array.from(text).every((letter) => letter in GLYPHS),
+          "letters A to Z, figures, spaces and . , ! ? ' & - + only",
+        )
+        .default("Frost"),
+      "letters",
+    ),
+    heightMm: named(
+      z.number().min(3, "at least 3 mm").max(120, "at most 120 mm").default(14),
+      "height",
+      { unit: "mm" },
+    ),
     /** How far the middle of the line is pushed up, mm: an arch, or with a minus a bowl. */
-    bendMm: z.number().min(-80).max(80).default(0),
-    spacingMm: z.number().min(-2).max(20).default(0),
+    bendMm: named(z.number().min(-80).max(80).default(0), "bend", { unit: "mm" }),
+    spacingMm: named(z.number().min(-2).max(20).default(0), "between letters", { unit: "mm" }),
   })
   .strict();
-export type Lettering = z.infer<typeof LetteringSchema>;
+type Lettering = z.infer<typeof LetteringSchema>;
 
 interface Letter {
   readonly shapes: readonly (readonly Point[])[];
@@ -82,7 +89,7 @@ function onArc(width: number, bendMm: number): (along: number) => { foot: Point;
 }
 
 /** Letters of the shipped font on a line or an arc, read by who looks at the person. */
-export const lettering: Motif<Lettering> = {
+export const lettering = defineShape(LetteringSchema, {
   label: "lettering",
   difficulty: 65,
   strokes: (shape): BrushStroke[] => {
@@ -103,4 +110,4 @@ export const lettering: Motif<Lettering> = {
       );
     });
   },
-};
+});

@@ -1,25 +1,24 @@
 import { z } from "zod";
 import { point, smoothClosed, smoothOpen } from "../../anatomy";
-import { PLACED, sizeMm, widthMm, type Motif } from "../motif";
+import { defineShape, named, PLACED, sizeMm, widthMm } from "../motif";
 import { filled } from "../shape";
 
-export const MouthSchema = z
+const MouthSchema = z
   .object({
     kind: z.literal("mouth"),
     ...PLACED,
-    spanMm: sizeMm.default(52),
-    upperMm: z.number().min(0).max(40).default(9),
-    lowerMm: z.number().min(0).max(40).default(11),
-    bowMm: z.number().min(0).max(12).default(2.5),
-    smileMm: z.number().min(-25).max(25).default(0),
-    muzzleMm: z.number().min(0).max(60).default(0),
-    widthMm: widthMm.default(1.2),
+    spanMm: named(sizeMm.default(52), "span", { unit: "mm" }),
+    upperMm: named(z.number().min(0).max(40).default(9), "upper lip", { unit: "mm" }),
+    lowerMm: named(z.number().min(0).max(40).default(11), "lower lip", { unit: "mm" }),
+    bowMm: named(z.number().min(0).max(12).default(2.5), "bow", { unit: "mm" }),
+    smileMm: named(z.number().min(-25).max(25).default(0), "corners up", { unit: "mm" }),
+    muzzleMm: named(z.number().min(0).max(60).default(0), "muzzle up to the nose", { unit: "mm" }),
+    widthMm: named(widthMm.default(1.2), "line width", { unit: "mm", step: 0.1 }),
   })
   .strict();
-export type Mouth = z.infer<typeof MouthSchema>;
 
 /** A lip shape; with a muzzle it is drawn round and the line up to the nose is added. */
-export const mouth: Motif<Mouth> = {
+export const mouth = defineShape(MouthSchema, {
   label: "lip shape or muzzle",
   difficulty: 45,
   strokes: ({ spanMm, upperMm, lowerMm, bowMm, smileMm, muzzleMm, widthMm: width }) => {
@@ -56,4 +55,4 @@ export const mouth: Motif<Mouth> = {
       round(-1),
     ];
   },
-};
+});

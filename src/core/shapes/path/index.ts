@@ -1,11 +1,11 @@
 import { z } from "zod";
 import { point, smoothOpen, toSegment, type Point } from "../../anatomy";
 import { getStroke } from "perfect-freehand";
-import { PLACED, widthMm, type BrushStroke, type Motif } from "../motif";
+import { defineShape, named, PLACED, widthMm, type BrushStroke } from "../motif";
 import { lengthOf } from "../shape";
 
 const coordinate = z.number().min(-300).max(300);
-export const PathSchema = z
+const PathSchema = z
   .object({
     kind: z.literal("path"),
     ...PLACED,
@@ -18,17 +18,17 @@ export const PathSchema = z
         [0, 4],
         [15, 0],
       ]),
-    widthMm: widthMm.default(2),
+    widthMm: named(widthMm.default(2), "line width", { unit: "mm", step: 0.1 }),
     smooth: z.boolean().default(true),
-    /** Swells and thins as a hand draws it, at its widest as wide as said. */ hand: z
-      .boolean()
-      .default(false),
+    /** Swells and thins as a hand draws it, at its widest as wide as said. */ hand: named(
+      z.boolean().default(false),
+      "swells like a hand-drawn line",
+    ),
   })
   .strict();
-export type Path = z.infer<typeof PathSchema>;
 
 /** A free line through points round its own centre, smoothed or not. */
-export const path: Motif<Path> = {
+export const path = defineShape(PathSchema, {
   label: "free line",
   difficulty: 25,
   strokes: ({ points, widthMm: width, smooth, hand }) => {
@@ -36,7 +36,7 @@ export const path: Motif<Path> = {
     if (hand) return [handDrawn(smooth && drawn.length > 2 ? smoothOpen(drawn) : drawn, width)];
     return [{ points: smooth && drawn.length > 2 ? smoothOpen(drawn) : drawn, widthMm: width }];
   },
-};
+});
 
 /** The outline that a brush leaves along a line: thin where the hand is quick, wide where it lingers, pointed at both ends (perfect-freehand). */
 function handDrawn(line: readonly Point[], width: number): BrushStroke {

@@ -1,22 +1,23 @@
 import { z } from "zod";
 import { point } from "../../anatomy";
-import { PLACED, sizeMm, widthMm, type BrushStroke, type Motif } from "../motif";
+import { defineShape, named, PLACED, sizeMm, widthMm, type BrushStroke } from "../motif";
 
-export const RaysSchema = z
+const RaysSchema = z
   .object({
     kind: z.literal("rays"),
     ...PLACED,
-    diameterMm: sizeMm.default(30),
-    discShare: z.number().min(0).max(0.9).default(0.5),
-    widthMm: widthMm.default(2),
-    rays: z.number().int().min(0).max(48).default(16),
-    shortShare: z.number().min(0.2).max(1).default(0.75),
+    diameterMm: named(sizeMm.default(30), "diameter", { unit: "mm" }),
+    discShare: named(z.number().min(0).max(0.9).default(0.5), "disc, share of it", { step: 0.1 }),
+    widthMm: named(widthMm.default(2), "line width", { unit: "mm", step: 0.1 }),
+    rays: named(z.number().int().min(0).max(48).default(16), "rays"),
+    shortShare: named(z.number().min(0.2).max(1).default(0.75), "every second ray, share", {
+      step: 0.1,
+    }),
   })
   .strict();
-export type Rays = z.infer<typeof RaysSchema>;
 
 /** A rayed disc: a full disc with rays from its edge to the outer diameter, every second one shorter. */
-export const rays: Motif<Rays> = {
+export const rays = defineShape(RaysSchema, {
   label: "rayed disc",
   difficulty: 45,
   strokes: ({ diameterMm, discShare, widthMm: width, rays: count, shortShare }) => {
@@ -34,4 +35,4 @@ export const rays: Motif<Rays> = {
     });
     return disc > 0 ? [{ points: [point(0, 0)], widthMm: disc * 2 }, ...lines] : lines;
   },
-};
+});

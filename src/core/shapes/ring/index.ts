@@ -1,20 +1,19 @@
 import { z } from "zod";
 import { point } from "../../anatomy";
-import { PLACED, sizeMm, widthMm, type Motif } from "../motif";
+import { defineShape, named, PLACED, sizeMm, widthMm } from "../motif";
 
-export const RingSchema = z
+const RingSchema = z
   .object({
     kind: z.literal("ring"),
     ...PLACED,
-    diameterMm: sizeMm.default(60),
-    widthMm: widthMm.default(5),
-    openDeg: z.number().min(0).max(330).default(0),
+    diameterMm: named(sizeMm.default(60), "diameter", { unit: "mm" }),
+    widthMm: named(widthMm.default(5), "line width", { unit: "mm", step: 0.1 }),
+    openDeg: named(z.number().min(0).max(330).default(0), "open below", { unit: "°" }),
   })
   .strict();
-export type Ring = z.infer<typeof RingSchema>;
 
 /** A ring of even width, measured to the middle of its line; open below by some degrees if wished. */
-export const ring: Motif<Ring> = {
+export const ring = defineShape(RingSchema, {
   label: "ring",
   difficulty: 40,
   strokes: ({ diameterMm, widthMm: width, openDeg }) => {
@@ -31,4 +30,4 @@ export const ring: Motif<Ring> = {
       },
     ];
   },
-};
+});

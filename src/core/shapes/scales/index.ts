@@ -1,22 +1,21 @@
 import { z } from "zod";
 import { point } from "../../anatomy";
-import { PLACED, widthMm, type BrushStroke, type Motif } from "../motif";
+import { defineShape, named, PLACED, widthMm, type BrushStroke } from "../motif";
 
-export const ScalesSchema = z
+const ScalesSchema = z
   .object({
     kind: z.literal("scales"),
     ...PLACED,
-    columns: z.number().int().min(1).max(20).default(5),
-    rows: z.number().int().min(1).max(20).default(4),
-    sizeMm: z.number().min(2, "at least 2 mm").max(40).default(8),
-    shrink: z.number().min(0).max(0.9).default(0.35),
-    widthMm: widthMm.default(0.9),
+    columns: named(z.number().int().min(1).max(20).default(5), "across"),
+    rows: named(z.number().int().min(1).max(20).default(4), "rows"),
+    sizeMm: named(z.number().min(2, "at least 2 mm").max(40).default(8), "scale", { unit: "mm" }),
+    shrink: named(z.number().min(0).max(0.9).default(0.35), "smaller below, 0 to 1", { step: 0.1 }),
+    widthMm: named(widthMm.default(0.9), "line width", { unit: "mm", step: 0.1 }),
   })
   .strict();
-export type Scales = z.infer<typeof ScalesSchema>;
 
 /** Rows of scales, each row set half a scale over and smaller than the one above. */
-export const scales: Motif<Scales> = {
+export const scales = defineShape(ScalesSchema, {
   label: "scales",
   difficulty: 45,
   strokes: ({ columns, rows, sizeMm: size, shrink, widthMm: width }) => {
@@ -41,4 +40,4 @@ export const scales: Motif<Scales> = {
       });
     });
   },
-};
+});

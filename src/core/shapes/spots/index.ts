@@ -1,22 +1,23 @@
 import { z } from "zod";
 import { point } from "../../anatomy";
-import { PLACED, sizeMm, widthMm, type Motif } from "../motif";
+import { defineShape, named, PLACED, sizeMm, widthMm } from "../motif";
 import { seededRandom } from "../../random";
 
-export const SpotsSchema = z
+const SpotsSchema = z
   .object({
     kind: z.literal("spots"),
     ...PLACED,
-    spreadMm: sizeMm.default(40),
-    widthMm: widthMm.default(4),
-    count: z.number().int().min(1).max(200).default(24),
-    falloff: z.number().min(0).max(1).default(0.6),
+    spreadMm: named(sizeMm.default(40), "spread", { unit: "mm" }),
+    widthMm: named(widthMm.default(4), "line width", { unit: "mm", step: 0.1 }),
+    count: named(z.number().int().min(1).max(200).default(24), "how many"),
+    falloff: named(z.number().min(0).max(1).default(0.6), "smaller to the edge, 0 to 1", {
+      step: 0.1,
+    }),
   })
   .strict();
-export type Spots = z.infer<typeof SpotsSchema>;
 
 /** Spots scattered round a centre by the golden angle, smaller towards the edge (size falloff). */
-export const spots: Motif<Spots> = {
+export const spots = defineShape(SpotsSchema, {
   label: "spots",
   difficulty: 15,
   strokes: ({ spreadMm, widthMm: width, count, falloff, seed }) => {
@@ -32,4 +33,4 @@ export const spots: Motif<Spots> = {
       };
     });
   },
-};
+});

@@ -1,22 +1,21 @@
 import { z } from "zod";
 import { point, smoothClosed } from "../../anatomy";
-import { PLACED, sizeMm, type Motif } from "../motif";
+import { defineShape, named, PLACED, sizeMm } from "../motif";
 import { filled } from "../shape";
 
-export const StarSchema = z
+const StarSchema = z
   .object({
     kind: z.literal("star"),
     ...PLACED,
-    diameterMm: sizeMm.default(30),
-    tips: z.number().int().min(3).max(24).default(5),
-    innerShare: z.number().min(0.1).max(0.95).default(0.4),
-    roundness: z.number().min(0).max(1).default(0),
+    diameterMm: named(sizeMm.default(30), "diameter", { unit: "mm" }),
+    tips: named(z.number().int().min(3).max(24).default(5), "tips"),
+    innerShare: named(z.number().min(0.1).max(0.95).default(0.4), "hollow, share", { step: 0.1 }),
+    roundness: named(z.number().min(0).max(1).default(0), "roundness, 0 to 1", { step: 0.1 }),
   })
   .strict();
-export type Star = z.infer<typeof StarSchema>;
 
 /** A star with one tip up; rounded, its tips and hollows are drawn as one smooth line. */
-export const star: Motif<Star> = {
+export const star = defineShape(StarSchema, {
   label: "star",
   difficulty: 55,
   strokes: ({ diameterMm, tips, innerShare, roundness }) => {
@@ -29,4 +28,4 @@ export const star: Motif<Star> = {
     });
     return [filled(roundness > 0.05 ? smoothClosed(corners) : corners)];
   },
-};
+});

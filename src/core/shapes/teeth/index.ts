@@ -1,26 +1,29 @@
 import { z } from "zod";
 import { point } from "../../anatomy";
-import { PLACED, sizeMm, widthMm, type Motif } from "../motif";
+import { defineShape, named, PLACED, sizeMm, widthMm } from "../motif";
 import { seededRandom } from "../../random";
 import { filled } from "../shape";
 
-export const TeethSchema = z
+const TeethSchema = z
   .object({
     kind: z.literal("teeth"),
     ...PLACED,
-    spanMm: sizeMm.default(54),
-    heightMm: z.number().min(2, "at least 2 mm").max(60, "at most 60 mm").default(11),
-    widthMm: widthMm.default(0.6),
-    count: z.number().int().min(2).max(30).default(8),
-    uneven: z.number().min(0).max(1).default(0.3),
-    pointed: z.number().min(0).max(1).default(0.5),
-    sagMm: z.number().min(-30).max(30).default(4),
+    spanMm: named(sizeMm.default(54), "span", { unit: "mm" }),
+    heightMm: named(
+      z.number().min(2, "at least 2 mm").max(60, "at most 60 mm").default(11),
+      "height",
+      { unit: "mm" },
+    ),
+    widthMm: named(widthMm.default(0.6), "line width", { unit: "mm", step: 0.1 }),
+    count: named(z.number().int().min(2).max(30).default(8), "how many"),
+    uneven: named(z.number().min(0).max(1).default(0.3), "unevenness, 0 to 1", { step: 0.1 }),
+    pointed: named(z.number().min(0).max(1).default(0.5), "pointed, 0 to 1", { step: 0.1 }),
+    sagMm: named(z.number().min(-30).max(30).default(4), "curve of the gum", { unit: "mm" }),
   })
   .strict();
-export type Teeth = z.infer<typeof TeethSchema>;
 
 /** A row of teeth hanging from a curved gum line, of different heights and widths as real ones are (FORM-6). */
-export const teeth: Motif<Teeth> = {
+export const teeth = defineShape(TeethSchema, {
   label: "row of teeth",
   difficulty: 50,
   strokes: ({ spanMm, heightMm, widthMm: edge, count, uneven, pointed, sagMm, seed }) => {
@@ -48,4 +51,4 @@ export const teeth: Motif<Teeth> = {
       );
     });
   },
-};
+});

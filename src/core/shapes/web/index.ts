@@ -1,22 +1,21 @@
 import { z } from "zod";
 import { point, type Point } from "../../anatomy";
-import { PLACED, sizeMm, widthMm, type BrushStroke, type Motif } from "../motif";
+import { defineShape, named, PLACED, sizeMm, widthMm, type BrushStroke } from "../motif";
 
-export const WebSchema = z
+const WebSchema = z
   .object({
     kind: z.literal("web"),
     ...PLACED,
-    diameterMm: sizeMm.default(56),
-    widthMm: widthMm.default(0.9),
-    spokes: z.number().int().min(3).max(24).default(9),
-    rings: z.number().int().min(1).max(10).default(4),
-    sag: z.number().min(0).max(0.6).default(0.22),
+    diameterMm: named(sizeMm.default(56), "diameter", { unit: "mm" }),
+    widthMm: named(widthMm.default(0.9), "line width", { unit: "mm", step: 0.1 }),
+    spokes: named(z.number().int().min(3).max(24).default(9), "spokes"),
+    rings: named(z.number().int().min(1).max(10).default(4), "rings"),
+    sag: named(z.number().min(0).max(0.6).default(0.22), "sag, 0 to 1", { step: 0.1 }),
   })
   .strict();
-export type Web = z.infer<typeof WebSchema>;
 
 /** A web: spokes from the centre, and threads that sag between them. */
-export const web: Motif<Web> = {
+export const web = defineShape(WebSchema, {
   label: "web",
   difficulty: 50,
   strokes: ({ diameterMm, widthMm: width, spokes, rings, sag }) => {
@@ -44,4 +43,4 @@ export const web: Motif<Web> = {
     );
     return [...lines, ...threads];
   },
-};
+});

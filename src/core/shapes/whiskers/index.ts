@@ -1,24 +1,23 @@
 import { z } from "zod";
 import { point } from "../../anatomy";
-import { PLACED, sizeMm, widthMm, type Motif } from "../motif";
+import { defineShape, named, PLACED, sizeMm, widthMm } from "../motif";
 import { seededRandom } from "../../random";
 import { wedge } from "../shape";
 
-export const WhiskersSchema = z
+const WhiskersSchema = z
   .object({
     kind: z.literal("whiskers"),
     ...PLACED,
-    lengthMm: sizeMm.default(42),
-    widthMm: widthMm.default(1.3),
-    count: z.number().int().min(1).max(12).default(3),
-    fanDeg: z.number().min(0).max(160).default(38),
-    curl: z.number().min(-1).max(1).default(0.3),
+    lengthMm: named(sizeMm.default(42), "length", { unit: "mm" }),
+    widthMm: named(widthMm.default(1.3), "line width", { unit: "mm", step: 0.1 }),
+    count: named(z.number().int().min(1).max(12).default(3), "how many"),
+    fanDeg: named(z.number().min(0).max(160).default(38), "fan", { unit: "°" }),
+    curl: named(z.number().min(-1).max(1).default(0.3), "curl, -1 to 1", { step: 0.1 }),
   })
   .strict();
-export type Whiskers = z.infer<typeof WhiskersSchema>;
 
 /** Whiskers that spread outward from their roots; three one side and five the other look alive (FORM-6). */
-export const whiskers: Motif<Whiskers> = {
+export const whiskers = defineShape(WhiskersSchema, {
   label: "whiskers",
   difficulty: 40,
   strokes: ({ lengthMm, widthMm: width, count, fanDeg, curl, seed }) => {
@@ -39,4 +38,4 @@ export const whiskers: Motif<Whiskers> = {
       );
     });
   },
-};
+});

@@ -1,22 +1,21 @@
 import { z } from "zod";
 import { point, smoothOpen } from "../../anatomy";
-import { PLACED, sizeMm, widthMm, type Motif } from "../motif";
+import { defineShape, named, PLACED, sizeMm, widthMm } from "../motif";
 import { wedge } from "../shape";
 
-export const WingSchema = z
+const WingSchema = z
   .object({
     kind: z.literal("wing"),
     ...PLACED,
-    lengthMm: sizeMm.default(38),
-    liftMm: z.number().min(-20).max(30).default(8),
-    tailMm: z.number().min(0).max(60).default(12),
-    widthMm: widthMm.default(2.4),
+    lengthMm: named(sizeMm.default(38), "length", { unit: "mm" }),
+    liftMm: named(z.number().min(-20).max(30).default(8), "lift of the tail", { unit: "mm" }),
+    tailMm: named(z.number().min(0).max(60).default(12), "tail", { unit: "mm" }),
+    widthMm: named(widthMm.default(2.4), "line width", { unit: "mm", step: 0.1 }),
   })
   .strict();
-export type Wing = z.infer<typeof WingSchema>;
 
 /** The outline of an eye with its wing: thin at the inner corner, full over the pupil's outer side, drawn out to a lifted tail. */
-export const wing: Motif<Wing> = {
+export const wing = defineShape(WingSchema, {
   label: "eye outline and wing",
   difficulty: 55,
   strokes: ({ lengthMm, liftMm, tailMm, widthMm: width }) => {
@@ -35,4 +34,4 @@ export const wing: Motif<Wing> = {
     ]);
     return [wedge(lash, width * 0.35, width), ...(tailMm > 0 ? [wedge(tail, width, 0.3)] : [])];
   },
-};
+});

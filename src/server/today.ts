@@ -1,163 +1,24 @@
 import { addDays, addMonths } from "@/core/days";
 import "server-only";
-import { expiry, isLow, packingList, planKit, type PackingList } from "@/core/kit";
-import { productsUsed } from "@/core/look";
-import { USUAL_BRIEF } from "@/core/brief";
+import { expiry, isLow, planKit } from "@/core/kit";
 import type { Product } from "@/core/paint";
-import { readingsDue, STAND_IN } from "@/core/people";
+import { readingsDue } from "@/core/people";
 import { buildList } from "@/core/piece";
-import { makePlan, type Plan } from "@/core/plan";
-import { contextOf, factorsOf, speedOf, type StoredSetting, type WornRecord } from "@/core/record";
+import { type WornRecord } from "@/core/record";
 import { houseOf } from "@/core/rules";
 import {
   countLooks,
-  currentHouse,
-  currentSettings,
   findLooks,
   findPerson,
   listJobs,
-  listLookHeads,
   listPeople,
-  listProducts,
-  listRecords,
-  stockLevels,
   type Job,
   type StoredLook,
 } from "@/store";
 import { studio, today } from "./studio";
 
-export interface LookCard {
-  readonly look: StoredLook;
-  readonly job: Job | null;
-  readonly personName: string | null;
-  /** What its figure is worked out from: of the shelf what it is painted with. */ readonly given: StoredSetting;
-  readonly plan: Plan;
-  readonly packing: PackingList;
-}
-
-type Shared = Omit<StoredSetting, "person" | "brief"> & {
-  readonly stock: Map<string, number>;
-  readonly records: readonly WornRecord[];
-};
-
-const cards = new Map<string, { readonly of: readonly unknown[]; readonly card: LookCard }>();
-/** More cards than this are on no screen at once. */
-const MOST_CARDS = 200;
-
-/** A look with its plan; the same card as before while nothing it is made from has changed. */
-export async function cardOf(
-  look: StoredLook,
-  job: Job | null,
-  { stock, records, ...setting }: Shared,
-): Promise<LookCard> {
-  const person = job && (await findPerson(await studio(), job.personId));
-  const key = `${look.id} ${job?.id ?? ""}`;
-  const of = [
-    look,
-    job?.version,
-    person?.id,
-    person?.version,
-    stock,
-    setting.products,
-    setting.archivedProducts,
-    setting.house.version,
-    setting.settings.version,
-    setting.today,
-    records.map(({ id, version }) => `${id} ${version}`).join(),
-  ];
-  const known = cards.get(key);
-  if (known && known.of.every((value, i) => value === of[i])) return known.card;
-  const context = contextOf({
-    ...setting,
-    person: person ?? STAND_IN,
-    brief: job?.brief ?? USUAL_BRIEF,
-    speed: speedOf(records, look.id),
-  });
-  const used = new Set(productsUsed(look.design));
-  const given: StoredSetting = {
-    person: person ?? STAND_IN,
-    brief: job?.brief ?? USUAL_BRIEF,
-    products: [...setting.products, ...(setting.archivedProducts ?? [])].filter(({ id }) =>
-      used.has(id),
-    ),
-    today: setting.today,
-    house: setting.house,
-    settings: setting.settings,
-    factors: setting.factors ?? {},
-    speed: context.speed,
-  };
-  const card = {
-    look,
-    job,
-    personName: person?.name ?? null,
-    given,
-    plan: makePlan(look.design, context, stock),
-    packing: packingList([{ look: look.design, context }]),
-  };
-  if (cards.size >= MOST_CARDS) cards.clear();
-  cards.set(key, { of, card });
-  return card;
-}
-
-/** What all cards share. */
-export async function shared(): Promise<Shared> {
-  const db = await studio();
-  const records = await listRecords(db);
-  return {
-    products: await listProducts(db),
-    archivedProducts: await listProducts(db, { archived: true }),
-    stock: await stockLevels(db),
-    house: await currentHouse(db),
-    settings: await currentSettings(db),
-    factors: factorsOf(records),
-    records,
-    today: today(),
-  };
-}
-
-/** Jobs over for so long are no longer next. */
-const OVER_MS = 6 * 3_600_000;
-const isAhead = ({ brief }: Job): boolean =>
-  brief.curtainAt !== null && Date.parse(brief.curtainAt) >= Date.now() - OVER_MS;
-
-export interface LooksShown {
-  readonly cards: readonly LookCard[];
-  readonly count: number;
-  readonly find: string;
-  readonly page: number;
-  readonly pages: number;
-}
-/** Looks on a page: what is drawn is planned. */
-const A_PAGE = 24;
-
-/** A page of looks, those worked on last first, each with its plan on its next person. */
-export async function lookCards(
-  asked: { find?: string | undefined; page?: string | undefined } = {},
-): Promise<LooksShown> {
-  const db = await studio();
-  const find = (asked.find ?? "").trim().slice(0, 80);
-  const count = await countLooks(db, find);
-  const pages = Math.max(1, Math.ceil(count / A_PAGE));
-  const page = Math.min(pages, Math.max(1, Math.floor(Number(asked.page) || 1)));
-  const all = await shared();
-  const jobs = await listJobs(db);
-  const nextOf = (lookId: string) => {
-    const own = jobs.filter((job) => job.lookId === lookId);
-    return own.find(isAhead) ?? own.at(-1) ?? null;
-  };
-  const heads = await listLookHeads(db, { find, from: (page - 1) * A_PAGE, most: A_PAGE });
-  const looks = await findLooks(
-    db,
-    heads.map(({ id }) => id),
-  );
-  return {
-    cards: await Promise.all(looks.map((look) => cardOf(look, nextOf(look.id), all))),
-    count,
-    find,
-    page,
-    pages,
-  };
-}
+import { cardOf, isAhead, type LookCard } from "./lookCards";
+import { planInput, type PlanInput } from "./planInput";
 
 /** A pot that runs out or goes off is told among so many; the rest is counted. */
 const TOLD = 40;
@@ -228,7 +89,7 @@ export interface Today {
 /** What the next jobs are short of together, as the planning of the shelf has it. */
 function ordersFor(
   cards: readonly LookCard[],
-  { products, stock }: Pick<Shared, "products" | "stock">,
+  { products, stock }: Pick<PlanInput, "products" | "stock">,
   leadDays: number,
 ): Today["orders"] {
   const jobs = cards.flatMap(({ look, job, plan }) =>
@@ -353,7 +214,7 @@ function goingOff(products: readonly Product[], on: string): Today["expiring"]["
 export async function loadToday(): Promise<Today> {
   const db = await studio();
   const date = today();
-  const all = await shared();
+  const all = await planInput();
   const house = houseOf(all.house.changes, all.house.version);
   const jobs = await listJobs(db);
   const upcoming = jobs.filter(isAhead);
