@@ -16,9 +16,9 @@ import {
   findPerson,
   listJobs,
   findLooks,
-  listProducts,
   listRecords,
   saveCall,
+  listAllProducts,
 } from "@/store";
 import { invalid } from "./problem";
 import { studio, today } from "./studio";
@@ -104,7 +104,7 @@ export async function loadCalls(): Promise<Calls> {
       })),
     ),
     products: usedIn(
-      [...(await listProducts(db)), ...(await listProducts(db, { archived: true }))],
+      await listAllProducts(db),
       jobs.map(({ look }) => look),
     ),
     house: await currentHouse(db),

@@ -1,3 +1,4 @@
+import { knownProducts } from "@/core/record";
 import "server-only";
 import { z } from "zod";
 import type { Today } from "@/core/brief";
@@ -80,9 +81,7 @@ export async function loadChair(
   if (stops.length) return { stops };
   const { look, job, person, brief, today, house, settings, factors, speed, sitting } = workspace;
   const used = new Set(productsUsed(look.design));
-  const products = [...workspace.products, ...workspace.archivedProducts].filter(({ id }) =>
-    used.has(id),
-  );
+  const products = knownProducts(workspace).filter(({ id }) => used.has(id));
   return {
     given: { look, job, person, brief, products, today, house, settings, factors, speed },
     events: [...sitting],

@@ -6,6 +6,7 @@ import { DateSchema, type Product } from "@/core/paint";
 import {
   listJobs,
   listLookHeads,
+  listAllProducts,
   listProducts,
   seasonMovements,
   stockLevels,
@@ -93,12 +94,7 @@ async function seasonOf(
   until: string,
 ): Promise<{ season: SeasonCost; products: ReadonlyMap<string, Product> }> {
   const [stock, shelf] = [await stockLevels(db), await listProducts(db)];
-  const products = new Map(
-    [...shelf, ...(await listProducts(db, { archived: true }))].map((product) => [
-      product.id,
-      product,
-    ]),
-  );
+  const products = new Map((await listAllProducts(db)).map((product) => [product.id, product]));
   const known = sums.get(stock);
   const spans = known?.shelf === shelf ? known.spans : new Map<string, SeasonCost>();
   sums.set(stock, { shelf, spans });

@@ -31,6 +31,7 @@ import {
   type Counts,
   type Leftover,
   type Store,
+  listAllProducts,
 } from "@/store";
 import { fieldErrors, invalid, Problem, type Incoming, type Listener, type Takes } from "./problem";
 import { newId, replaceStudio, studio, today } from "./studio";
@@ -84,12 +85,7 @@ async function readKit(file: Incoming, { report, gone }: Listener) {
   });
   if ("why" in read) throw invalid([{ field: "file", message: read.why }]);
   await report(0.5, `${rows.length} rows read`);
-  const taken = new Set(
-    [
-      ...(await listProducts(await studio())),
-      ...(await listProducts(await studio(), { archived: true })),
-    ].map(keyOfProduct),
-  );
+  const taken = new Set((await listAllProducts(await studio())).map(keyOfProduct));
   const fresh = rows.filter(({ fields }) => {
     const key = keyOfProduct(fields);
     return !taken.has(key) && taken.add(key);

@@ -4,7 +4,7 @@ import { productsUsed } from "@/core/look";
 import { USUAL_BRIEF } from "@/core/brief";
 import { STAND_IN } from "@/core/people";
 import { makePlan, type Plan } from "@/core/plan";
-import { contextOf, speedOf, type StoredSetting } from "@/core/record";
+import { knownProducts, contextOf, speedOf, type StoredSetting } from "@/core/record";
 import {
   countLooks,
   findLooks,
@@ -64,9 +64,7 @@ export async function cardOf(
   const given: StoredSetting = {
     person: person ?? STAND_IN,
     brief: job?.brief ?? USUAL_BRIEF,
-    products: [...setting.products, ...(setting.archivedProducts ?? [])].filter(({ id }) =>
-      used.has(id),
-    ),
+    products: knownProducts(setting).filter(({ id }) => used.has(id)),
     today: setting.today,
     house: setting.house,
     settings: setting.settings,

@@ -23,11 +23,11 @@ import {
   personIn,
   referencesOf,
   type Leftover,
-  listProducts,
   listRecords,
   savePerson,
   setArchived,
   type Job,
+  listAllProducts,
 } from "@/store";
 import { house } from "./house";
 import { invalid, notFound } from "./problem";
@@ -62,7 +62,7 @@ export interface JobOf {
 /** All of a person's jobs that stand, judged as the person's card is now. */
 async function jobsOf(person: Person): Promise<JobOf[]> {
   const db = await studio();
-  const products = [...(await listProducts(db)), ...(await listProducts(db, { archived: true }))];
+  const products = await listAllProducts(db);
   const jobs = await listJobs(db, { personId: person.id });
   const looks = new Map(
     (

@@ -11,7 +11,7 @@ import {
   type StudioRow,
 } from "@/core/formats";
 import { isProp, type Product } from "@/core/paint";
-import { contentOf, listProducts, partOf, putRow, type Store } from "@/store";
+import { contentOf, partOf, putRow, type Store, listAllProducts } from "@/store";
 import { invalid, Problem, type Incoming, type Listener, type Report, type Takes } from "./problem";
 import { cleanPicture } from "./references";
 import { studio, today } from "./studio";
@@ -186,10 +186,7 @@ function refusedTray(products: readonly Product[]) {
   };
 }
 
-const everyProduct = async (tx: Store): Promise<Product[]> => [
-  ...(await listProducts(tx)),
-  ...(await listProducts(tx, { archived: true })),
-];
+const everyProduct = async (tx: Store): Promise<Product[]> => await listAllProducts(tx);
 
 async function take(
   tx: Store,

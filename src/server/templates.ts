@@ -16,7 +16,7 @@ import {
   type SheetKind,
 } from "@/core/formats";
 import { predict, recipeOf } from "@/core/look";
-import { contextOf } from "@/core/record";
+import { knownProducts, contextOf } from "@/core/record";
 import { addLook, listLookHeads } from "@/store";
 import { openPdf, type Pdf } from "./openPdf";
 import { fieldErrors, invalid, notFound, type Takes } from "./problem";
@@ -159,9 +159,7 @@ export async function importLook(
   const lookId = newId();
   await addLook(db, lookId, look);
   const given = await loadWorkspace(lookId);
-  const known = new Set(
-    [...(given?.products ?? []), ...(given?.archivedProducts ?? [])].map(({ id }) => id),
-  );
+  const known = new Set((given ? knownProducts(given) : []).map(({ id }) => id));
   return {
     lookId,
     name,

@@ -4,7 +4,7 @@ import { expiry, isLow, planKit } from "@/core/kit";
 import type { Product } from "@/core/paint";
 import { readingsDue } from "@/core/people";
 import { buildList } from "@/core/piece";
-import { type WornRecord } from "@/core/record";
+import { knownProducts, type WornRecord } from "@/core/record";
 import { houseOf } from "@/core/rules";
 import {
   countLooks,
@@ -236,9 +236,7 @@ export async function loadToday(): Promise<Today> {
       return look ? [cardOf(look, job, all)] : [];
     }),
   );
-  const named = new Map(
-    [...all.products, ...(all.archivedProducts ?? [])].map((product) => [product.id, product.name]),
-  );
+  const named = new Map(knownProducts(all).map((product) => [product.id, product.name]));
   const nameOf = (id: string) => named.get(id) ?? "a product";
   const onShelf = all.products;
   return {

@@ -20,12 +20,12 @@ import {
   findLook,
   findProduct,
   findTray,
-  listProducts,
   listTrays,
   saveTray,
   setArchived,
   trayMovements,
   type Store,
+  listAllProducts,
 } from "@/store";
 import { fieldErrors, invalid, notFound } from "./problem";
 import { shelfStart, type ShelfStart } from "./shelf";
@@ -47,9 +47,7 @@ export async function traysShown(): Promise<{ trays: Tray[]; products: Product[]
   );
   return {
     trays,
-    products: [...(await listProducts(db)), ...(await listProducts(db, { archived: true }))].filter(
-      ({ id }) => used.has(id),
-    ),
+    products: (await listAllProducts(db)).filter(({ id }) => used.has(id)),
   };
 }
 
@@ -194,11 +192,7 @@ export async function labelsOf(
   const db = await studio();
   const tray = await findTray(db, id);
   if (!tray) throw notFound("tray");
-  const products = new Map(
-    [...(await listProducts(db)), ...(await listProducts(db, { archived: true }))].map(
-      (product) => [product.id, product],
-    ),
-  );
+  const products = new Map((await listAllProducts(db)).map((product) => [product.id, product]));
   return {
     body: await sheetPdf(
       trayLabels({ tray, products, paper: asked.data.paper, today: today() }),

@@ -47,6 +47,7 @@ export {
   jobMovements,
   jobsUsed,
   listMovements,
+  listAllProducts,
   listProducts,
   saveProduct,
   seasonMovements,

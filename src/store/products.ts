@@ -50,6 +50,12 @@ export async function listProducts(db: Store, o: { archived?: boolean } = {}): P
   });
 }
 
+/** Every product there is, archived ones last: what looks, trays and records may still name. */
+export const listAllProducts = async (db: Store): Promise<Product[]> => [
+  ...(await listProducts(db)),
+  ...(await listProducts(db, { archived: true })),
+];
+
 export async function findProduct(db: Store, id: string): Promise<Product | null> {
   const row = await db.selectFrom("product").selectAll().where("id", "=", id).executeTakeFirst();
   return row ? fromRow(row) : null;

@@ -20,6 +20,15 @@ export interface StoredSetting {
   readonly speed?: Speed;
 }
 
+/** Every product a setting knows, those put away with them. */
+export const knownProducts = ({
+  products,
+  archivedProducts = [],
+}: Pick<StoredSetting, "products" | "archivedProducts">): readonly Product[] => [
+  ...products,
+  ...archivedProducts,
+];
+
 /** The means of factors, as a look is judged by them. */
 export const meansOf = (
   factors: Partial<Record<PaintTypeKey, WearFactor>>,
@@ -32,18 +41,17 @@ export const meansOf = (
 export const contextOf = ({
   person,
   brief,
-  products,
-  archivedProducts = [],
   today,
   house,
   settings,
   factors = {},
   speed,
+  ...shelf
 }: StoredSetting): LookContext =>
   lookContext({
     person,
     brief,
-    products: [...products, ...archivedProducts],
+    products: knownProducts(shelf),
     today,
     house: houseOf(house.changes, house.version),
     studio: settings.fields,
