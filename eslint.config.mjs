@@ -44,7 +44,15 @@ export default ts.config(
       "@next/next/no-img-element": "off",
       "no-empty-pattern": ["error", { allowObjectPatternsAsParameters: true }],
       eqeqeq: "error",
-      "no-restricted-syntax": ["error", { selector: "TSEnumDeclaration", message: "use a union" }],
+      "no-restricted-syntax": [
+        "error",
+        { selector: "TSEnumDeclaration", message: "use a union" },
+        {
+          selector:
+            "TSAsExpression > MemberExpression[property.name='value'][object.property.name='target']",
+          message: "ui/Select knows the type of what is chosen",
+        },
+      ],
     },
   },
   {

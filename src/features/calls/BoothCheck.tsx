@@ -1,10 +1,12 @@
 "use client";
 
+import { keysOf } from "@/core/keysOf";
+import { Select } from "@/ui/Select";
 import { useState } from "react";
 import { boothCheck, type BoothAnswers } from "@/core/advice";
 import { HEALTH, type Health } from "@/core/brief";
 import { reactionPlan } from "@/core/look";
-import { ALLERGENS, paintType, type Allergen } from "@/core/paint";
+import { ALLERGENS, paintType } from "@/core/paint";
 import type { StudioSettings } from "@/core/studio";
 
 const AGES = [
@@ -63,28 +65,22 @@ export function BoothCheck({ settings }: { settings: StudioSettings }) {
         </fieldset>
         <label className="text-sm">
           <span className="label-line">Allergic to anything?</span>
-          <select
-            className="select w-full sm:w-72"
-            value=""
-            onChange={({ target }) =>
-              target.value &&
-              setAnswers({
-                ...answers,
-                allergies: toggled(answers.allergies, target.value as Allergen),
-              })
-            }
-          >
-            <option value="">
-              {answers.allergies.length
+          <Select
+            className="w-full sm:w-72"
+            value={null}
+            none={
+              answers.allergies.length
                 ? answers.allergies.map((key) => ALLERGENS[key]).join(", ")
-                : "nothing known"}
-            </option>
-            {Object.entries(ALLERGENS).map(([key, label]) => (
-              <option key={key} value={key}>
-                {answers.allergies.includes(key as Allergen) ? `take out: ${label}` : label}
-              </option>
-            ))}
-          </select>
+                : "nothing known"
+            }
+            options={keysOf(ALLERGENS)}
+            labelOf={(key) =>
+              answers.allergies.includes(key) ? `take out: ${ALLERGENS[key]}` : ALLERGENS[key]
+            }
+            onChange={(key) =>
+              setAnswers({ ...answers, allergies: toggled(answers.allergies, key) })
+            }
+          />
         </label>
         {answers.ageYears < 16 && (
           <div>

@@ -1,5 +1,6 @@
 "use client";
 
+import { Select } from "@/ui/Select";
 import { useMemo, useState } from "react";
 import { toast } from "sonner";
 import { LAMP_KEYS, LAMPS, labFromReflectance, type LampKey } from "@/core/colour";
@@ -55,31 +56,23 @@ export function Separation() {
         <h3 className="flex-1 text-xl">Do neighbours stay apart?</h3>
         <label className="text-sm">
           Seat
-          <select
-            className="select ml-2 !w-32"
+          <Select
+            className="ml-2 !w-32"
             value={metres}
-            onChange={(event) => setMetres(Number(event.target.value))}
-          >
-            {seats.map((m) => (
-              <option key={m} value={m}>
-                {m === 0.6 ? "mirror" : m === farthestM ? `${m} m, last` : `${m} m`}
-              </option>
-            ))}
-          </select>
+            options={seats}
+            labelOf={(m) => (m === 0.6 ? "mirror" : m === farthestM ? `${m} m, last` : `${m} m`)}
+            onChange={setMetres}
+          />
         </label>
         <label className="text-sm">
           Light
-          <select
-            className="select ml-2 !w-32"
+          <Select
+            className="ml-2 !w-32"
             value={lamp}
-            onChange={(event) => setLamp(event.target.value as LampKey)}
-          >
-            {LAMP_KEYS.map((key) => (
-              <option key={key} value={key}>
-                {LAMPS[key].label}
-              </option>
-            ))}
-          </select>
+            options={LAMP_KEYS}
+            labelOf={(key) => LAMPS[key].label}
+            onChange={setLamp}
+          />
         </label>
       </div>
       {names.length === 0 ? (

@@ -1,5 +1,6 @@
 "use client";
 
+import { Select } from "@/ui/Select";
 import { memo, useState } from "react";
 import { ZONES, otherSide, type ZoneGroup, type ZoneId } from "@/core/anatomy";
 import {
@@ -10,11 +11,10 @@ import {
   setBy,
   zonesOfMarks,
   zoneWords,
-  type FadeSide,
   type Layer,
   type LookPatch,
 } from "@/core/look";
-import { TECHNIQUES, TOOLS, toolsFor, type Technique, type ToolKey } from "@/core/paint";
+import { TECHNIQUES, TOOLS, toolsFor, type Technique } from "@/core/paint";
 import { useWorking } from "@/shared/workspace/WorkspaceContext";
 import { NumberInput } from "@/ui/NumberInput";
 import { Field } from "@/ui/Field";
@@ -45,6 +45,9 @@ interface LayerPanelProps extends MarkTools {
 }
 
 /** Everything one layer is: paint, tool, coats, edge and where it lies. */
+/** Coats of a layer: as many as the paint needs, or so many. */
+const COATS = ["auto", 1, 2, 3, 4, 5, 6, 7, 8] as const;
+
 export function LayerPanel({ layer, onMove, onDuplicate, onRemove, ...marking }: LayerPanelProps) {
   const { look, apply, context, prediction } = useWorking();
   const change = (values: Partial<Omit<Layer, "id">>) =>
@@ -82,11 +85,12 @@ export function LayerPanel({ layer, onMove, onDuplicate, onRemove, ...marking }:
         <PaintPicker key={layer.id} layer={layer} apply={apply} />
         <div className="grid grid-cols-2 gap-3">
           <Field label="Tool" className="col-span-2">
-            <select
-              className="select"
+            <Select
               value={layer.tool}
-              onChange={(event) => {
-                const tool = event.target.value as ToolKey;
+              options={[...new Set([...tools, layer.tool])]}
+              labelOf={(tool) => TOOLS[tool].label}
+              onChange={(chosen) => {
+                const tool = chosen;
                 change({
                   tool,
                   technique: (TOOLS[tool].techniques as readonly Technique[]).includes(
@@ -96,28 +100,15 @@ export function LayerPanel({ layer, onMove, onDuplicate, onRemove, ...marking }:
                     : TOOLS[tool].techniques[0],
                 });
               }}
-            >
-              {[...new Set([...tools, layer.tool])].map((tool) => (
-                <option key={tool} value={tool}>
-                  {TOOLS[tool].label}
-                </option>
-              ))}
-            </select>
+            />
           </Field>
           <Field label="Technique" className="col-span-2">
-            <select
-              className="select"
+            <Select
               value={layer.technique}
-              onChange={(event) => change({ technique: event.target.value as Technique })}
-            >
-              {[...new Set<Technique>([...TOOLS[layer.tool].techniques, layer.technique])].map(
-                (technique) => (
-                  <option key={technique} value={technique}>
-                    {TECHNIQUES[technique]}
-                  </option>
-                ),
-              )}
-            </select>
+              options={[...new Set<Technique>([...TOOLS[layer.tool].techniques, layer.technique])]}
+              labelOf={(technique) => TECHNIQUES[technique]}
+              onChange={(technique) => change({ technique })}
+            />
           </Field>
           <Field
             label="Coats"
@@ -127,46 +118,29 @@ export function LayerPanel({ layer, onMove, onDuplicate, onRemove, ...marking }:
                 : undefined
             }
           >
-            <select
-              className="select"
+            <Select
               value={layer.coats}
-              onChange={(event) =>
-                change({
-                  coats: event.target.value === "auto" ? "auto" : Number(event.target.value),
-                })
-              }
-            >
-              <option value="auto">as needed</option>
-              {[1, 2, 3, 4, 5, 6, 7, 8].map((n) => (
-                <option key={n} value={n}>
-                  {n}
-                </option>
-              ))}
-            </select>
+              options={COATS}
+              labelOf={(coats) => (coats === "auto" ? "as needed" : String(coats))}
+              onChange={(coats) => change({ coats })}
+            />
           </Field>
           <Field label="Edge">
-            <select
-              className="select"
+            <Select
               value={layer.edge}
-              onChange={(event) => change({ edge: event.target.value as Layer["edge"] })}
-            >
-              <option value="hard">hard</option>
-              <option value="faded">faded</option>
-            </select>
+              options={["hard", "faded"] as const}
+              labelOf={(edge) => edge}
+              onChange={(edge) => change({ edge })}
+            />
           </Field>
           {layer.edge === "faded" && layer.marks.length === 0 && (
             <Field label="Fades">
-              <select
-                className="select"
+              <Select
                 value={layer.fades}
-                onChange={(event) => change({ fades: event.target.value as FadeSide })}
-              >
-                {FADE_SIDES.map((side) => (
-                  <option key={side} value={side}>
-                    {FADE_WORDS[side]}
-                  </option>
-                ))}
-              </select>
+                options={FADE_SIDES}
+                labelOf={(side) => FADE_WORDS[side]}
+                onChange={(chosen) => change({ fades: chosen })}
+              />
             </Field>
           )}
           {layer.marks.length === 0 && (

@@ -1,5 +1,6 @@
 "use client";
 
+import { Select } from "@/ui/Select";
 import { useMemo, useState } from "react";
 import {
   mirror,
@@ -146,17 +147,12 @@ export function MarksEditor({
       <div className="mb-2 flex items-end gap-2">
         <label className="min-w-0 flex-1">
           <span className="label-line">Shape of the next mark</span>
-          <select
-            className="select"
+          <Select
             value={kind}
-            onChange={(event) => setKind(event.target.value as MarkKind)}
-          >
-            {MARK_KINDS.filter((key) => key !== "path").map((key) => (
-              <option key={key} value={key}>
-                {markLabel(key)}, difficulty {markDifficulty(key)}
-              </option>
-            ))}
-          </select>
+            options={MARK_KINDS.filter((key) => key !== "path")}
+            labelOf={(key) => `${markLabel(key)}, difficulty ${markDifficulty(key)}`}
+            onChange={setKind}
+          />
         </label>
         <button
           type="button"

@@ -1,5 +1,6 @@
 "use client";
 
+import { Select } from "@/ui/Select";
 import { useMemo, useState } from "react";
 import {
   judgedZones,
@@ -106,18 +107,14 @@ export function WearCurves({
         <h3 className="text-xl">How they wear</h3>
         <label className="flex items-center gap-2 text-sm">
           Part
-          <select
+          <Select
             aria-label="Part"
-            className="select !w-36"
+            className="!w-36"
             value={part}
-            onChange={(event) => setPart(event.target.value)}
-          >
-            {names.map((key) => (
-              <option key={key} value={key}>
-                {key}
-              </option>
-            ))}
-          </select>
+            options={names}
+            labelOf={(key) => key}
+            onChange={setPart}
+          />
         </label>
       </div>
       <div className="grid gap-4 lg:grid-cols-[minmax(0,1fr)_minmax(0,26rem)]">

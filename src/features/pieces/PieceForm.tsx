@@ -1,5 +1,7 @@
 "use client";
 
+import { keysOf } from "@/core/keysOf";
+import { Select } from "@/ui/Select";
 import { plural } from "@/core/text/words";
 import { Trash2 } from "lucide-react";
 import { pieceMatch, readStack } from "@/core/look";
@@ -13,7 +15,6 @@ import {
   innerRoundMm,
   PIECE_KINDS,
   wallMm,
-  type BuildMaterialKey,
   type Cone,
   type Piece,
 } from "@/core/piece";
@@ -22,6 +23,8 @@ import { NumberInput } from "@/ui/NumberInput";
 import { Swatch } from "@/ui/Swatch";
 
 const MOST_STEPS = 12;
+
+const SOURCES = { made: "made here", bought: "bought or hired" } as const;
 
 /** What a piece is, of what, how large, and how it sits to the face. */
 export function PieceForm({
@@ -52,16 +55,13 @@ export function PieceForm({
         </label>
         <label className="text-sm">
           <span className="label-line">It is</span>
-          <select
-            className="select w-full"
+          <Select
+            className="w-full"
             value={piece.source}
-            onChange={(event) =>
-              set({ source: event.target.value === "bought" ? "bought" : "made", done: 0 })
-            }
-          >
-            <option value="made">made here</option>
-            <option value="bought">bought or hired</option>
-          </select>
+            options={keysOf(SOURCES)}
+            labelOf={(source) => SOURCES[source]}
+            onChange={(source) => set({ source, done: 0 })}
+          />
         </label>
         {piece.source === "bought" && (
           <Num
@@ -150,25 +150,21 @@ function Builds({ piece, set }: { piece: Piece; set: (values: Partial<Piece>) =>
         {builds.map((build, i) => (
           <li key={i} className="flex flex-wrap items-center gap-2 text-sm">
             <span className="muted w-5">{i + 1}</span>
-            <select
+            <Select
               aria-label={`Material ${i + 1}`}
-              className="select !w-56"
+              className="!w-56"
               value={build.material}
-              onChange={(event) =>
+              options={BUILD_MATERIAL_KEYS}
+              labelOf={(key) => BUILD_MATERIALS[key].label}
+              onChange={(chosen) =>
                 set({
                   builds: builds.with(i, {
                     ...build,
-                    material: event.target.value as BuildMaterialKey,
+                    material: chosen,
                   }),
                 })
               }
-            >
-              {BUILD_MATERIAL_KEYS.map((key) => (
-                <option key={key} value={key}>
-                  {BUILD_MATERIALS[key].label}
-                </option>
-              ))}
-            </select>
+            />
             <NumberInput
               label={`Coats of ${BUILD_MATERIALS[build.material].label}`}
               least={1}
@@ -193,24 +189,18 @@ function Builds({ piece, set }: { piece: Piece; set: (values: Partial<Piece>) =>
         ))}
       </ol>
       {builds.length < MOST_STEPS && (
-        <select
+        <Select
           aria-label="Add a material"
-          className="select mt-2 !w-56"
-          value=""
-          onChange={(event) => {
-            const material = event.target.value as BuildMaterialKey;
+          className="mt-2 !w-56"
+          value={null}
+          options={BUILD_MATERIAL_KEYS}
+          labelOf={(key) => BUILD_MATERIALS[key].label}
+          onChange={(chosen) => {
+            const material = chosen;
             set({ builds: [...builds, { material, coats: BUILD_MATERIALS[material].coats }] });
           }}
-        >
-          <option value="" disabled>
-            add a material
-          </option>
-          {BUILD_MATERIAL_KEYS.map((key) => (
-            <option key={key} value={key}>
-              {BUILD_MATERIALS[key].label}
-            </option>
-          ))}
-        </select>
+          none="add a material"
+        />
       )}
       <p className="muted mt-1 text-xs">
         Nothing of this goes on skin, nor do its brushes; sprays and foam outdoors or well aired
@@ -235,18 +225,14 @@ function Match({ piece, set }: { piece: Piece; set: (values: Partial<Piece>) => 
           value={piece.colour ?? "#808080"}
           onChange={(event) => set({ colour: event.target.value })}
         />
-        <select
+        <Select
           aria-label="Finish of the piece"
-          className="select !w-32"
+          className="!w-32"
           value={piece.finish}
-          onChange={(event) => set({ finish: event.target.value as Piece["finish"] })}
-        >
-          {FINISHES.map((finish) => (
-            <option key={finish} value={finish}>
-              {finish}
-            </option>
-          ))}
-        </select>
+          options={FINISHES}
+          labelOf={(finish) => finish}
+          onChange={(chosen) => set({ finish: chosen })}
+        />
       </div>
       <p className="mt-1">
         {!piece.colour ? (

@@ -1,9 +1,10 @@
 "use client";
 
+import { Select } from "@/ui/Select";
 import { Plus } from "lucide-react";
 import { useState } from "react";
 import { toast } from "sonner";
-import { ZONES, type ZoneId } from "@/core/anatomy";
+import { ZONES, zoneInfo, type ZoneId } from "@/core/anatomy";
 import { usualHides } from "@/core/look";
 import {
   PIECE_KIND_KEYS,
@@ -68,21 +69,15 @@ export function PiecesChapter() {
         <label className="flex items-center gap-2 text-sm">
           <Plus size={16} aria-hidden />
           Add
-          <select
+          <Select
             aria-label="Add a piece"
-            className="select !w-44"
-            value=""
-            onChange={(event) => add(event.target.value as PieceKind)}
-          >
-            <option value="" disabled>
-              which kind?
-            </option>
-            {PIECE_KIND_KEYS.map((kind) => (
-              <option key={kind} value={kind}>
-                {PIECE_KINDS[kind].label}
-              </option>
-            ))}
-          </select>
+            className="!w-44"
+            value={null}
+            options={PIECE_KIND_KEYS}
+            labelOf={(kind) => PIECE_KINDS[kind].label}
+            onChange={add}
+            none="which kind?"
+          />
         </label>
       </div>
       {!piece ? (
@@ -148,21 +143,15 @@ export function PiecesChapter() {
                   </li>
                 ))}
               </ul>
-              <select
+              <Select
                 aria-label="Another zone"
-                className="select mt-2 w-full"
-                value=""
-                onChange={(event) => toggle(event.target.value as ZoneId)}
-              >
-                <option value="" disabled>
-                  another zone
-                </option>
-                {ZONES.filter(({ id }) => !piece.hides.includes(id)).map(({ id, label }) => (
-                  <option key={id} value={id}>
-                    {label}
-                  </option>
-                ))}
-              </select>
+                className="mt-2 w-full"
+                value={null}
+                none="another zone"
+                options={ZONES.map(({ id }) => id).filter((id) => !piece.hides.includes(id))}
+                labelOf={(id) => zoneInfo(id).label}
+                onChange={toggle}
+              />
             </section>
           </div>
         </>

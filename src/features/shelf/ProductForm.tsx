@@ -1,5 +1,7 @@
 "use client";
 
+import { Select } from "@/ui/Select";
+import { keysOf } from "@/core/keysOf";
 import { useRouter } from "next/navigation";
 import { useState } from "react";
 import { FormProvider, useFormContext } from "react-hook-form";
@@ -71,17 +73,13 @@ function SwatchMeter() {
     <div className="flex flex-col gap-2 sm:col-span-2 lg:col-span-3">
       <label className="text-sm">
         <span className="label-line">The meter is held on</span>
-        <select
-          className="select !w-56"
+        <Select
+          className="!w-56"
           value={on}
-          onChange={(event) => setOn(event.target.value as typeof on)}
-        >
-          {Object.entries(words).map(([key, label]) => (
-            <option key={key} value={key}>
-              {label}
-            </option>
-          ))}
-        </select>
+          options={keysOf(words)}
+          labelOf={(key) => words[key]}
+          onChange={setOn}
+        />
       </label>
       <Meter
         held={[{ label: words[on], hex: /^#[0-9a-f]{6}$/i.test(hex) ? hex : "#808080" }]}

@@ -1,5 +1,7 @@
 "use client";
 
+import { Select } from "@/ui/Select";
+import { keysOf } from "@/core/keysOf";
 import {
   flexRender,
   getCoreRowModel,
@@ -136,31 +138,23 @@ export function ShelfTable({
         </label>
         <label className="text-sm">
           <span className="label-line">Show</span>
-          <select
-            className="select !w-40"
+          <Select
+            className="!w-40"
             value={shown}
-            onChange={(event) => setShown(event.target.value as Shown)}
-          >
-            {Object.entries(SHOWN).map(([key, { label }]) => (
-              <option key={key} value={key}>
-                {label}
-              </option>
-            ))}
-          </select>
+            options={keysOf(SHOWN)}
+            labelOf={(key) => SHOWN[key].label}
+            onChange={setShown}
+          />
         </label>
         <label className="text-sm">
           <span className="label-line">Under headings of</span>
-          <select
-            className="select !w-36"
+          <Select
+            className="!w-36"
             value={group}
-            onChange={(event) => setGroup(event.target.value as Group)}
-          >
-            {Object.entries(GROUPS).map(([key, { label }]) => (
-              <option key={key} value={key}>
-                {label}
-              </option>
-            ))}
-          </select>
+            options={keysOf(GROUPS)}
+            labelOf={(key) => GROUPS[key].label}
+            onChange={setGroup}
+          />
         </label>
         <details className="relative text-sm">
           <summary className="btn">Columns</summary>

@@ -1,5 +1,7 @@
 "use client";
 
+import { Select } from "@/ui/Select";
+import { keysOf } from "@/core/keysOf";
 import Link from "next/link";
 import { useMemo, useState } from "react";
 import {
@@ -47,17 +49,13 @@ export function SwatchBook({ start }: { start: ShelfStart }) {
       <div className="flex flex-wrap items-end gap-4">
         <label className="text-sm">
           <span className="label-line">Order</span>
-          <select
-            className="select !w-52"
+          <Select
+            className="!w-52"
             value={order}
-            onChange={(event) => setOrder(event.target.value as SwatchOrder)}
-          >
-            {Object.entries(SWATCH_ORDERS).map(([key, label]) => (
-              <option key={key} value={key}>
-                {label}
-              </option>
-            ))}
-          </select>
+            options={keysOf(SWATCH_ORDERS)}
+            labelOf={(key) => SWATCH_ORDERS[key]}
+            onChange={setOrder}
+          />
         </label>
         {order === "nearest" && (
           <label className="text-sm">

@@ -1,5 +1,7 @@
 "use client";
 
+import { keysOf } from "@/core/keysOf";
+import { Select } from "@/ui/Select";
 import { oneOrMore } from "@/core/text/words";
 import Link from "next/link";
 import { useRouter } from "next/navigation";
@@ -76,6 +78,9 @@ function useBrief(): Saved<Brief> & { put: (values: Partial<Brief>) => void } {
     },
   };
 }
+
+/** Who paints: so many artists at once, or the person themselves. */
+const HANDS = [1, 2, 3, 4, "self"] as const;
 
 function Timing() {
   const { look, given } = useWorking();
@@ -154,42 +159,40 @@ function Timing() {
         <legend className="sr-only">What the time depends on</legend>
         <label className="text-sm">
           <span className="label-line">Pace</span>
-          <select
-            className="select !w-64"
+          <Select
+            className="!w-64"
             value={brief.pace}
-            onChange={(event) => change({ pace: event.target.value as Pace })}
-          >
-            {Object.entries(PACES).map(([key, { label }]) => (
-              <option key={key} value={key}>
-                {label}
-                {paces ? `: ${minutesWords(paces[key as Pace])}` : ""}
-              </option>
-            ))}
-          </select>
+            options={keysOf(PACES)}
+            labelOf={(pace) =>
+              `${PACES[pace].label}${paces ? `: ${minutesWords(paces[pace])}` : ""}`
+            }
+            onChange={(pace) => change({ pace })}
+          />
           {atPaces.error !== null && (
             <Waiting answer={atPaces} doing="Working out the paces" what="the paces" />
           )}
         </label>
         <label className="text-sm">
           <span className="label-line">Painted by</span>
-          <select
-            className="select !w-44"
-            value={brief.self ? "self" : String(brief.artists)}
-            onChange={(event) =>
+          <Select
+            className="!w-44"
+            value={brief.self ? "self" : brief.artists}
+            options={HANDS}
+            labelOf={(hands) =>
+              hands === "self"
+                ? "themselves"
+                : hands === 1
+                  ? "one artist"
+                  : `${hands} artists at once`
+            }
+            onChange={(hands) =>
               change(
-                event.target.value === "self"
+                hands === "self"
                   ? { self: true, artists: 1 }
-                  : { self: false, helper: false, artists: Number(event.target.value) },
+                  : { self: false, helper: false, artists: hands },
               )
             }
-          >
-            {[1, 2, 3, 4].map((count) => (
-              <option key={count} value={count}>
-                {count === 1 ? "one artist" : `${count} artists at once`}
-              </option>
-            ))}
-            <option value="self">themselves</option>
-          </select>
+          />
         </label>
         {brief.self && (
           <label className="flex min-h-10 items-center gap-2 text-sm">

@@ -1,5 +1,6 @@
 "use client";
 
+import { Select } from "@/ui/Select";
 import { useRouter } from "next/navigation";
 import { useState } from "react";
 import { toast } from "sonner";
@@ -147,17 +148,12 @@ export function PanPanel({
         ))}
       <label>
         <span className="label-line">Size</span>
-        <select
-          className="select"
+        <Select
           value={pan.pan}
-          onChange={(event) => onChange({ ...pan, pan: event.target.value as PanKey })}
-        >
-          {(Object.keys(PANS) as PanKey[]).map((key) => (
-            <option key={key} value={key}>
-              {panWords(key)}
-            </option>
-          ))}
-        </select>
+          options={Object.keys(PANS) as PanKey[]}
+          labelOf={(key) => panWords(key)}
+          onChange={(chosen) => onChange({ ...pan, pan: chosen })}
+        />
       </label>
       <p>
         Holds {gramsWords(panGrams(pan.pan))};{" "}

@@ -1,5 +1,6 @@
 "use client";
 
+import { Select } from "@/ui/Select";
 import { Printer, Redo2, Undo2 } from "lucide-react";
 import { useState } from "react";
 import { PANS, panWords, type Pan, type PanKey } from "@/core/kit";
@@ -34,17 +35,13 @@ export function TrayBar({
     <div className="mb-3 flex flex-wrap items-end gap-2 text-sm">
       <label>
         <span className="label-line">Pan</span>
-        <select
-          className="select select-sm !w-52"
+        <Select
+          className="select-sm !w-52"
           value={size}
-          onChange={(event) => setSize(event.target.value as PanKey)}
-        >
-          {(Object.keys(PANS) as PanKey[]).map((key) => (
-            <option key={key} value={key}>
-              {panWords(key)}
-            </option>
-          ))}
-        </select>
+          options={Object.keys(PANS) as PanKey[]}
+          labelOf={(key) => panWords(key)}
+          onChange={setSize}
+        />
       </label>
       <button
         type="button"
@@ -55,20 +52,14 @@ export function TrayBar({
       </button>
       <label>
         <span className="label-line">Order</span>
-        <select
-          className="select select-sm !w-44"
-          value=""
-          onChange={(event) => {
-            if (event.target.value) onArrange(event.target.value as Order);
-          }}
-        >
-          <option value="">as it lies</option>
-          {orders.map((key) => (
-            <option key={key} value={key}>
-              {ORDERS[key]}
-            </option>
-          ))}
-        </select>
+        <Select
+          className="select-sm !w-44"
+          value={null}
+          options={orders}
+          labelOf={(key) => ORDERS[key]}
+          onChange={onArrange}
+          none="as it lies"
+        />
       </label>
       <button
         type="button"

@@ -1,3 +1,5 @@
+import { keysOf } from "@/core/keysOf";
+import { Select } from "@/ui/Select";
 import { TRAYS, type TrayFields } from "@/core/kit";
 import { NumberInput } from "@/ui/NumberInput";
 
@@ -44,23 +46,16 @@ export function TraySize({
       </label>
       <label>
         <span className="label-line">or a usual size</span>
-        <select
-          className="select !w-52"
-          value=""
-          onChange={(event) => {
-            const next = (TRAYS as Partial<Record<string, (typeof TRAYS)[keyof typeof TRAYS]>>)[
-              event.target.value
-            ];
-            if (next) change({ ...value, width: next.width, height: next.height });
-          }}
-        >
-          <option value="">choose</option>
-          {Object.entries(TRAYS).map(([key, entry]) => (
-            <option key={key} value={key}>
-              {entry.label}, {entry.width} × {entry.height} mm
-            </option>
-          ))}
-        </select>
+        <Select
+          className="!w-52"
+          value={null}
+          none="choose"
+          options={keysOf(TRAYS)}
+          labelOf={(key) => `${TRAYS[key].label}, ${TRAYS[key].width} × ${TRAYS[key].height} mm`}
+          onChange={(key) =>
+            change({ ...value, width: TRAYS[key].width, height: TRAYS[key].height })
+          }
+        />
       </label>
     </>
   );

@@ -1,5 +1,7 @@
 "use client";
 
+import { keysOf } from "@/core/keysOf";
+import { Select } from "@/ui/Select";
 import { oneOrMore } from "@/core/text/words";
 import Link from "next/link";
 import { useRouter } from "next/navigation";
@@ -40,17 +42,13 @@ export function TraysPage({
     <div className="flex flex-wrap items-end gap-2">
       <label className="text-sm">
         <span className="label-line">Size</span>
-        <select
-          className="select !w-60"
+        <Select
+          className="!w-60"
           value={size}
-          onChange={(event) => setSize(event.target.value as TrayKey)}
-        >
-          {(Object.keys(TRAYS) as TrayKey[]).map((key) => (
-            <option key={key} value={key}>
-              {TRAYS[key].label}, {TRAYS[key].width} × {TRAYS[key].height} mm
-            </option>
-          ))}
-        </select>
+          options={keysOf(TRAYS)}
+          labelOf={(key) => `${TRAYS[key].label}, ${TRAYS[key].width} × ${TRAYS[key].height} mm`}
+          onChange={setSize}
+        />
       </label>
       <button type="button" className="btn btn-primary" onClick={() => void begin()}>
         New tray

@@ -1,5 +1,6 @@
 "use client";
 
+import { Select } from "@/ui/Select";
 import { useFormContext } from "react-hook-form";
 import {
   hexToLab,
@@ -7,7 +8,6 @@ import {
   ITA_CLASSES,
   ITA_MIDDLES,
   itaClass,
-  type ItaClass,
 } from "@/core/colour";
 import { ALLERGENS } from "@/core/paint";
 import { BEARDS, BUILDS, OWN_CREASES, SKIN_KINDS, SWEAT_LEVELS } from "@/core/people";
@@ -114,23 +114,18 @@ function SkinFields({ at }: At) {
     >
       <ColourField name={`${at}skin`} label="Skin colour" className="self-start" />
       <Field label="Or by class" hint="A colour in the middle of the class, until it is measured.">
-        <select
-          className="select"
-          value={angle === null ? "" : itaClass(angle)}
-          onChange={(event) =>
-            setValue(`${at}skin`, ITA_MIDDLES[event.target.value as ItaClass], {
+        <Select
+          value={angle === null ? null : itaClass(angle)}
+          options={ITA_CLASSES}
+          labelOf={(key) => key}
+          none={angle === null ? "not known" : undefined}
+          onChange={(chosen) =>
+            setValue(`${at}skin`, ITA_MIDDLES[chosen], {
               shouldDirty: true,
               shouldValidate: true,
             })
           }
-        >
-          {angle === null && <option value="">not known</option>}
-          {ITA_CLASSES.map((key) => (
-            <option key={key} value={key}>
-              {key}
-            </option>
-          ))}
-        </select>
+        />
       </Field>
       {angle !== null && (
         <Meter

@@ -1,5 +1,7 @@
 "use client";
 
+import { keysOf } from "@/core/keysOf";
+import { Select } from "@/ui/Select";
 import { plural } from "@/core/text/words";
 import { Plus, X } from "lucide-react";
 import { useMemo, useState, type ReactNode } from "react";
@@ -55,6 +57,8 @@ interface BenchProps {
 
 const MOST_PARTS = 12;
 const MOST_PAINTS = 5;
+
+const FILMS = { dry: "dry", wet: "still wet" } as const;
 
 /** Paint to mix by hand or by search, seen thick and in coats over any ground, in any light, wet and dry. */
 export function Bench({ products, grounds, start, target: firstTarget, actions }: BenchProps) {
@@ -180,27 +184,20 @@ export function Bench({ products, grounds, start, target: firstTarget, actions }
             </select>
           </Field>
           <Field label="Light">
-            <select
-              className="select"
+            <Select
               value={lamp}
-              onChange={(event) => setLamp(event.target.value as LampKey)}
-            >
-              {LAMP_KEYS.map((key) => (
-                <option key={key} value={key}>
-                  {LAMPS[key].label}
-                </option>
-              ))}
-            </select>
+              options={LAMP_KEYS}
+              labelOf={(key) => LAMPS[key].label}
+              onChange={setLamp}
+            />
           </Field>
           <Field label="Film">
-            <select
-              className="select"
+            <Select
               value={film}
-              onChange={(event) => setFilm(event.target.value as "dry" | "wet")}
-            >
-              <option value="dry">dry</option>
-              <option value="wet">still wet</option>
-            </select>
+              options={keysOf(FILMS)}
+              labelOf={(state) => FILMS[state]}
+              onChange={setFilm}
+            />
           </Field>
         </div>
         {groundKey === "own" && (
@@ -298,30 +295,20 @@ function Find({ products, byId, target, onTarget, onTake, lead }: FindProps) {
       <TargetPicker value={target} onChange={onTarget} held={held} />
       <div className="grid grid-cols-2 gap-3 text-sm">
         <Field label="From">
-          <select
-            className="select"
+          <Select
             value={medium}
-            onChange={(event) => setMedium(event.target.value as Medium)}
-          >
-            {media.map((key) => (
-              <option key={key} value={key}>
-                {MEDIA[key]}
-              </option>
-            ))}
-          </select>
+            options={media}
+            labelOf={(key) => MEDIA[key]}
+            onChange={setMedium}
+          />
         </Field>
         <Field label="At most">
-          <select
-            className="select"
+          <Select
             value={maxPaints}
-            onChange={(event) => setMaxPaints(Number(event.target.value))}
-          >
-            {[1, 2, 3, 4].map((n) => (
-              <option key={n} value={n}>
-                {n} {plural(n, "paint")}
-              </option>
-            ))}
-          </select>
+            options={[1, 2, 3, 4]}
+            labelOf={(n) => `${n} ${plural(n, "paint")}`}
+            onChange={setMaxPaints}
+          />
         </Field>
       </div>
       <div className="flex items-center gap-3">

@@ -1,5 +1,6 @@
 "use client";
 
+import { Select } from "@/ui/Select";
 import { useRouter } from "next/navigation";
 import { useMemo, useState, type ReactNode } from "react";
 import { toast } from "sonner";
@@ -91,31 +92,23 @@ export function SuggestedTray({ wishes, products, name, jobId, actions }: Sugges
       <div className="flex flex-wrap items-end gap-3">
         <label>
           <span className="label-line">A mix may be off by</span>
-          <select
-            className="select !w-60"
+          <Select
+            className="!w-60"
             value={within}
-            onChange={(event) => setWithin(Number(event.target.value))}
-          >
-            {NEARNESS.map(([dE, words]) => (
-              <option key={dE} value={dE}>
-                ΔE {dE}: {words}
-              </option>
-            ))}
-          </select>
+            options={NEARNESS.map(([dE]) => dE)}
+            labelOf={(dE) => `ΔE ${dE}: ${NEARNESS.find(([near]) => near === dE)?.[1] ?? ""}`}
+            onChange={setWithin}
+          />
         </label>
         <label>
           <span className="label-line">In pans of</span>
-          <select
-            className="select !w-52"
+          <Select
+            className="!w-52"
             value={size}
-            onChange={(event) => setSize(event.target.value as PanKey)}
-          >
-            {(Object.keys(PANS) as PanKey[]).map((entry) => (
-              <option key={entry} value={entry}>
-                {panWords(entry)}
-              </option>
-            ))}
-          </select>
+            options={Object.keys(PANS) as PanKey[]}
+            labelOf={(entry) => panWords(entry)}
+            onChange={setSize}
+          />
         </label>
         <button
           type="button"

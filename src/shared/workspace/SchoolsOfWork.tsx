@@ -1,5 +1,7 @@
 "use client";
 
+import { Select } from "@/ui/Select";
+import { keysOf } from "@/core/keysOf";
 import { followSchools, SCHOOLS, type Schools } from "@/core/look";
 import { useWorking } from "./WorkspaceContext";
 
@@ -17,6 +19,8 @@ const MATTERS = {
   },
 } as const satisfies Record<keyof Schools, { label: string; rule: string; why: string }>;
 
+const words = (matter: keyof Schools): Readonly<Record<string, string>> => SCHOOLS[matter];
+
 /** Where the trade disagrees about the order of work: the choice reorders the stack, and the plan with it. */
 export function SchoolsOfWork() {
   const { look, context, apply } = useWorking();
@@ -28,19 +32,15 @@ export function SchoolsOfWork() {
             {MATTERS[matter].label}{" "}
             <span className="muted font-normal">{MATTERS[matter].rule}</span>
           </span>
-          <select
-            className="select select-sm w-full"
+          <Select
+            className="select-sm w-full"
             value={look.schools[matter]}
-            onChange={(event) =>
-              apply(followSchools(look, { ...look.schools, [matter]: event.target.value }, context))
+            options={keysOf(SCHOOLS[matter])}
+            labelOf={(key) => words(matter)[key] ?? key}
+            onChange={(chosen) =>
+              apply(followSchools(look, { ...look.schools, [matter]: chosen }, context))
             }
-          >
-            {Object.entries(SCHOOLS[matter]).map(([key, words]) => (
-              <option key={key} value={key}>
-                {words}
-              </option>
-            ))}
-          </select>
+          />
           <span className="muted mt-1 block text-xs">{MATTERS[matter].why}</span>
         </label>
       ))}

@@ -1,5 +1,6 @@
 "use client";
 
+import { Select } from "@/ui/Select";
 import { FileDown } from "lucide-react";
 import { useState } from "react";
 import { PAPER_KEYS, PAPERS, SHEET_KINDS, type PaperKey, type SheetKind } from "@/core/formats";
@@ -42,18 +43,14 @@ export function TakeAway() {
         )}
         <label className="mb-3 flex items-center gap-2 text-sm">
           Paper
-          <select
+          <Select
             data-first
-            className="select !w-32"
+            className="!w-32"
             value={paper}
-            onChange={(event) => setPaper(event.target.value as PaperKey)}
-          >
-            {PAPER_KEYS.map((key) => (
-              <option key={key} value={key}>
-                {PAPERS[key].label}
-              </option>
-            ))}
-          </select>
+            options={PAPER_KEYS}
+            labelOf={(key) => PAPERS[key].label}
+            onChange={setPaper}
+          />
         </label>
         {!plan?.stopped && (
           <ul className="flex flex-col">
