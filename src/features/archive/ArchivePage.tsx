@@ -1,5 +1,6 @@
 "use client";
 
+import { Alert } from "@/ui/Alert";
 import Link from "next/link";
 import { useRouter } from "next/navigation";
 import { useState } from "react";
@@ -105,11 +106,7 @@ export function ArchivePage({ archived }: { archived: readonly Archived[] }) {
           {leaving?.kind === "look" && ", nor its kept versions, reference picture and jobs"}.
           Copies you exported or backed up before keep it until you delete them too.
         </p>
-        {problem && (
-          <p role="alert" className="mt-3 border-l-4 border-current pl-2 font-semibold">
-            {problem}
-          </p>
-        )}
+        {problem && <Alert className="mt-3">{problem}</Alert>}
         <div className="mt-4 flex gap-3">
           <button
             type="button"

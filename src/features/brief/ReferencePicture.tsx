@@ -1,5 +1,6 @@
 "use client";
 
+import { Alert } from "@/ui/Alert";
 import "react-image-crop/dist/ReactCrop.css";
 import Link from "next/link";
 import { useRouter } from "next/navigation";
@@ -78,11 +79,7 @@ export function ReferencePicture() {
         JPEG, PNG or WebP, up to 12 MB and 40 million pixels. It is kept in the studio&apos;s own
         file, without what the camera wrote into it.
       </p>
-      {problem && (
-        <p role="alert" className="mt-2 border-l-4 border-current pl-2 text-sm font-semibold">
-          {problem}
-        </p>
-      )}
+      {problem && <Alert className="mt-2">{problem}</Alert>}
       {given.reference && <Kept key={given.reference.id} reference={given.reference} />}
     </section>
   );

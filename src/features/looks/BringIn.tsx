@@ -1,5 +1,6 @@
 "use client";
 
+import { Alert } from "@/ui/Alert";
 import { useRouter } from "next/navigation";
 import { useRef, useState } from "react";
 import { toast } from "sonner";
@@ -57,11 +58,7 @@ export function BringIn() {
       <button type="button" className="btn" onClick={() => input.current?.click()}>
         Bring in a look
       </button>
-      {problem && (
-        <p role="alert" className="max-w-sm border-l-4 border-current pl-2 text-sm font-semibold">
-          {problem}
-        </p>
-      )}
+      {problem && <Alert className="max-w-sm">{problem}</Alert>}
     </div>
   );
 }

@@ -1,5 +1,6 @@
 "use client";
 
+import { Alert } from "@/ui/Alert";
 import { useState } from "react";
 import { toast } from "sonner";
 import type { Layer } from "@/core/look";
@@ -37,11 +38,7 @@ export function CopyLayer({ layer }: { layer: Layer }) {
         Copy to another look
       </button>
       <Dialog open={looks !== null} title={`Copy ${layer.name} to`} onClose={() => setLooks(null)}>
-        {problem && (
-          <p role="alert" className="mb-3 border-l-4 border-current pl-2 text-sm font-semibold">
-            {problem}
-          </p>
-        )}
+        {problem && <Alert className="mb-3">{problem}</Alert>}
         {looks?.length === 0 && (
           <p className="text-sm">
             There is no other look yet. Start one on the Looks page, or duplicate this one under

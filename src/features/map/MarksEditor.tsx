@@ -1,5 +1,6 @@
 "use client";
 
+import { Alert } from "@/ui/Alert";
 import { Select } from "@/ui/Select";
 import { useMemo, useState } from "react";
 import {
@@ -77,11 +78,7 @@ export function MarksEditor({
       {layer.marks.length === 0 && (
         <p className="muted mb-2">Without marks the layer fills its zones.</p>
       )}
-      {problem && (
-        <p role="alert" className="mb-2 border-l-4 border-current pl-2 font-semibold">
-          {problem}
-        </p>
-      )}
+      {problem && <Alert className="mb-2">{problem}</Alert>}
       {layer.marks.map((mark, i) => (
         <details
           key={i}

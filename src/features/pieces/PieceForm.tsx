@@ -1,5 +1,6 @@
 "use client";
 
+import { Alert } from "@/ui/Alert";
 import { keysOf } from "@/core/keysOf";
 import { Select } from "@/ui/Select";
 import { plural } from "@/core/text/words";
@@ -326,9 +327,9 @@ function ConePart({ piece, set }: { piece: Piece; set: (values: Partial<Piece>) 
               </a>
             </p>
           ) : (
-            <p role="alert" className="mt-2 border-l-4 border-current pl-2 text-sm font-semibold">
+            <Alert className="mt-2">
               The slope is steeper than the side of the cone: make it taller or the slope less.
-            </p>
+            </Alert>
           )}
         </>
       )}

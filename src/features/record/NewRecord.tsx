@@ -1,5 +1,6 @@
 "use client";
 
+import { Alert } from "@/ui/Alert";
 import { useRouter } from "next/navigation";
 import { useRef, useState } from "react";
 import { toast } from "sonner";
@@ -123,11 +124,7 @@ export function NewRecord() {
           onChange={(event) => setPictures([...(event.target.files ?? [])])}
         />
       </Field>
-      {problem && (
-        <p role="alert" className="mt-3 border-l-4 border-base-content pl-3 font-semibold">
-          {problem}
-        </p>
-      )}
+      {problem && <Alert className="mt-3">{problem}</Alert>}
       <button type="button" className="btn btn-primary mt-4" onClick={() => void save()}>
         Take it down
       </button>

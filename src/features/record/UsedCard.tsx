@@ -1,5 +1,6 @@
 "use client";
 
+import { Alert } from "@/ui/Alert";
 import { ClipboardCopy } from "lucide-react";
 import Link from "next/link";
 import { useRouter } from "next/navigation";
@@ -102,11 +103,7 @@ export function UsedCard() {
           );
         })}
       </ul>
-      {problem && (
-        <p role="alert" className="mt-2 border-l-4 border-current pl-2 font-semibold">
-          {problem}
-        </p>
-      )}
+      {problem && <Alert className="mt-2">{problem}</Alert>}
       <div className="mt-3 flex flex-wrap gap-3">
         <button type="button" className="btn" onClick={() => void write()}>
           {written ? "Correct the ledger" : "Write it in the ledger"}

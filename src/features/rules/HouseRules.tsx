@@ -1,5 +1,6 @@
 "use client";
 
+import { Alert } from "@/ui/Alert";
 import type { HouseChanges } from "@/core/rules";
 import { ConflictChoice } from "@/shared/forms/ConflictChoice";
 import { DraftFound } from "@/ui/saver/DraftFound";
@@ -43,9 +44,9 @@ export function HouseRules({ version, changes }: { version: number; changes: Hou
       </div>
       <ConflictChoice refusal={refusal} onMine={state.mine} onTheirs={state.theirs} />
       {refusal && refusal.status !== 409 && (
-        <p role="alert" className="mb-3 border-l-4 border-base-content pl-3 font-semibold">
+        <Alert className="mb-3">
           {refusal.title} {refusal.detail}
-        </p>
+        </Alert>
       )}
       <NumbersTable {...state} />
       <RulesList {...state} />

@@ -1,5 +1,6 @@
 "use client";
 
+import { Alert } from "@/ui/Alert";
 import { useRouter } from "next/navigation";
 import { useEffect, useRef, useState } from "react";
 import { toast } from "sonner";
@@ -143,11 +144,7 @@ function Chooser({
           )}
         </p>
       )}
-      {asked.problem && (
-        <p role="alert" className="mt-2 border-l-4 border-current pl-2 font-semibold">
-          {asked.problem}
-        </p>
-      )}
+      {asked.problem && <Alert className="mt-2">{asked.problem}</Alert>}
     </>
   );
 }

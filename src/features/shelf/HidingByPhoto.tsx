@@ -1,5 +1,6 @@
 "use client";
 
+import { Alert } from "@/ui/Alert";
 import { useEffect, useState } from "react";
 import { point, type Point } from "@/core/anatomy";
 import { hidingFromPhoto, patchLight, type PhotographedHiding } from "@/core/colour";
@@ -118,11 +119,7 @@ export function HidingByPhoto({ onTake }: { onTake: (hiding: number) => void }) 
           }}
         />
       </label>
-      {(problem ?? refused) && (
-        <p role="alert" className="mt-2 border-l-4 border-current pl-2 font-semibold">
-          {problem ?? `${refused ?? ""}.`}
-        </p>
-      )}
+      {(problem ?? refused) && <Alert className="mt-2">{problem ?? `${refused ?? ""}.`}</Alert>}
       {photo && places && (
         <div className="mt-2 flex flex-col gap-2">
           <Card

@@ -1,5 +1,6 @@
 "use client";
 
+import { Alert } from "@/ui/Alert";
 import { useEffect, useId, useState } from "react";
 import { useFormContext } from "react-hook-form";
 import {
@@ -164,9 +165,7 @@ export function FacePhoto({ at }: { at: "" | "person." }) {
         )}
       </div>
       {(problem ?? refused) && (
-        <p role="alert" className="border-l-4 border-current pl-2 text-sm font-semibold">
-          {problem ?? `${refused}. Drag the points again, or forget them.`}
-        </p>
+        <Alert>{problem ?? `${refused}. Drag the points again, or forget them.`}</Alert>
       )}
       {photo && places && (
         <>

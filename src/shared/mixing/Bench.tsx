@@ -1,5 +1,6 @@
 "use client";
 
+import { Alert } from "@/ui/Alert";
 import { keysOf } from "@/core/keysOf";
 import { Select } from "@/ui/Select";
 import { plural } from "@/core/text/words";
@@ -163,10 +164,10 @@ export function Bench({ products, grounds, start, target: firstTarget, actions }
           </label>
         )}
         {media.size > 1 && (
-          <p role="alert" className="border-l-4 border-current pl-2 text-sm font-semibold">
+          <Alert>
             These are bound in different media ({[...media].join(" and ")}): they curdle or slip
             rather than mix.
-          </p>
+          </Alert>
         )}
         <div className="grid gap-3 sm:grid-cols-3">
           <Field label="Over">

@@ -1,5 +1,6 @@
 "use client";
 
+import { Alert } from "@/ui/Alert";
 import { useRouter } from "next/navigation";
 import { useState } from "react";
 import { toast } from "sonner";
@@ -64,11 +65,7 @@ export function SaveMix({ parts, target }: { parts: readonly BenchPart[]; target
               onChange={(event) => setName(event.target.value)}
             />
           </label>
-          {problem && (
-            <p role="alert" className="border-l-4 border-current pl-2 text-sm font-semibold">
-              {problem}
-            </p>
-          )}
+          {problem && <Alert>{problem}</Alert>}
           <button type="submit" className="btn btn-primary self-start">
             Save
           </button>

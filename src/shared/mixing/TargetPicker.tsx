@@ -1,5 +1,6 @@
 "use client";
 
+import { Alert } from "@/ui/Alert";
 import { useState } from "react";
 import { toast } from "sonner";
 import type { PaletteSwatch } from "@/core/colour";
@@ -63,11 +64,7 @@ export function TargetPicker({ value, onChange, held }: TargetPickerProps) {
           />
         </label>
       </div>
-      {wrong && (
-        <p role="alert" className="border-l-4 border-current pl-2 text-sm font-semibold">
-          a colour like #a0c4de
-        </p>
-      )}
+      {wrong && <Alert>a colour like #a0c4de</Alert>}
       <label className="text-sm">
         <span className="label-line">or from a picture</span>
         <input

@@ -1,5 +1,6 @@
 "use client";
 
+import { Alert } from "@/ui/Alert";
 import { Select } from "@/ui/Select";
 import { FileDown } from "lucide-react";
 import { useState } from "react";
@@ -37,9 +38,9 @@ export function TakeAway() {
           last saved.
         </p>
         {plan?.stopped && (
-          <p role="alert" className="mb-3 border-l-4 border-current pl-2 font-semibold">
+          <Alert className="mb-3">
             A safety rule stops this look here: no templates until it is mended on the map.
-          </p>
+          </Alert>
         )}
         <label className="mb-3 flex items-center gap-2 text-sm">
           Paper

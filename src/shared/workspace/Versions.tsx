@@ -1,5 +1,6 @@
 "use client";
 
+import { Alert } from "@/ui/Alert";
 import { History } from "lucide-react";
 import { useRouter } from "next/navigation";
 import { useMemo, useState } from "react";
@@ -105,11 +106,7 @@ export function Versions() {
             Duplicate and vary its marks
           </button>
         </div>
-        {problem && (
-          <p role="alert" className="mb-3 border-l-4 border-current pl-2 text-sm font-semibold">
-            {problem}
-          </p>
-        )}
+        {problem && <Alert className="mb-3">{problem}</Alert>}
         {given.versions.length === 0 ? (
           <p className="muted text-sm">
             None yet. Nothing is final in pencil: keep one before you change much (MAP-4).
