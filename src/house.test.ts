@@ -19,7 +19,33 @@ const filesIn = (...path: string[]) =>
     .map(({ name }) => name.replace(/\.ts$/, ""))
     .filter((name) => name !== "index");
 
+/** The JSON routes of a handler's file: method and address, schema and use case. */
+function jsonRoutesOf(file: string): string[] {
+  const address = `/${file.replace(/^app\//, "").replace(/\/route\.ts$/, "")}`;
+  return [
+    ...text(file).matchAll(
+      /export const (\w+) = jsonRoute\(\s*(\w+),\s*(?:\([^=]*\) =>\s*)?(\w+)/g,
+    ),
+  ].map(
+    ([, method, schema, act]) => `"${method} ${address}": Json<typeof ${schema}, typeof ${act}>;`,
+  );
+}
+
 describe("adding", () => {
+  it("a route that takes JSON: its handler, and its line with schema and use case in server/routes.ts", () => {
+    const files = readdirSync(within("app", "api"), { recursive: true, encoding: "utf8" })
+      .filter((name) => name.endsWith("route.ts"))
+      .map((name) => join("app", "api", name));
+    const handled = files.flatMap(jsonRoutesOf);
+    const listed = [...text("server", "routes.ts").matchAll(/^ {2}("[A-Z]+ [^;]+;)$/gm)].map(
+      ([, line]) => line,
+    );
+    expect(handled.length).toBeGreaterThan(35);
+    expect(listed.sort()).toEqual(handled.sort());
+    expect(files.flatMap((file) => text(file).match(/= jsonRoute\(/g) ?? [])).toHaveLength(
+      handled.length,
+    );
+  });
   it("a shape: its folder, and its line in core/shapes/registry.ts", () => {
     const folders = entries("core", "shapes")
       .filter((entry) => entry.isDirectory())

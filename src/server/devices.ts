@@ -1,15 +1,11 @@
+import { keysOf } from "@/core/keysOf";
 import { addDays, dayOf } from "@/core/days";
 import "server-only";
 import { z } from "zod";
 import { MeterNotReady, type MeterReading, type MeterState } from "@/core/colour";
 import type { HourOfWeather } from "@/core/climate";
 import { HexSchema } from "@/core/paint";
-import {
-  simulatedMeter,
-  SKIN_PLACES,
-  type SimulatedMeter,
-  type SkinPlace,
-} from "@/simulated/colourMeter";
+import { simulatedMeter, SKIN_PLACES, type SimulatedMeter } from "@/simulated/colourMeter";
 import { simulatedWeather } from "@/simulated/weather";
 import { simulatedScale } from "@/simulated/kitchenScale";
 import { notFound, Problem } from "./problem";
@@ -25,7 +21,7 @@ export const MeterRequestSchema = z.discriminatedUnion("ask", [
       under: z
         .object({
           hex: HexSchema,
-          place: z.enum(Object.keys(SKIN_PLACES) as [SkinPlace, ...SkinPlace[]]).optional(),
+          place: z.enum(keysOf(SKIN_PLACES)).optional(),
         })
         .strict(),
     })

@@ -249,7 +249,7 @@ export async function deleteCopy(name: string): Promise<void> {
 export const DELETE_WORDS = "delete everything";
 export const EverythingSchema = z
   .object({
-    words: z.literal(DELETE_WORDS, `type ${DELETE_WORDS}`),
+    words: z.string().refine((typed) => typed === DELETE_WORDS, `type ${DELETE_WORDS}`),
     /** The copies in backups/ too. */
     copies: z.boolean(),
   })

@@ -199,6 +199,9 @@ export async function move(id: string, movement: MovementFields): Promise<{ left
   });
 }
 
+/** Nothing is said: there is one invented shelf. */
+export const DemoShelfSchema = z.object({}).strict();
+
 /** Puts the invented demo shelf beside what is there; products already taken once are left alone. */
 export async function takeDemoShelf(): Promise<{ added: number }> {
   const db = await studio();

@@ -9,7 +9,6 @@ export {
   type OtherGroup,
   type PaintKit,
   PLAIN_LAYER,
-  type FadeSide,
   type Layer,
   type Look,
   type PaintChoice,

@@ -3,7 +3,6 @@ export {
   BUILD_MATERIALS,
   PIECE_KIND_KEYS,
   PIECE_KINDS,
-  type BuildMaterialKey,
   type PieceKind,
 } from "./kinds";
 export { ConeSchema, FINISHES, PieceSchema, type Cone, type Piece } from "./schema";

@@ -1,5 +1,6 @@
 "use client";
 
+import { ask } from "@/shared/ask";
 import { Alert } from "@/ui/Alert";
 import Link from "next/link";
 import { useRouter } from "next/navigation";
@@ -10,7 +11,6 @@ import { Dialog } from "@/ui/Dialog";
 import { Empty } from "@/ui/Empty";
 import { dayWords } from "@/ui/format";
 import { Page } from "@/ui/Page";
-import { send } from "@/ui/request";
 
 const KINDS: Readonly<Record<ArchiveKind, string>> = {
   look: "Looks",
@@ -27,12 +27,12 @@ export function ArchivePage({ archived }: { archived: readonly Archived[] }) {
   const [leaving, setLeaving] = useState<Archived | null>(null);
   const [problem, setProblem] = useState<string | null>(null);
   const restore = async ({ kind, id, name }: Archived) => {
-    const answer = await send("PUT", `/api/archive/${kind}/${id}`, { archived: false });
+    const answer = await ask("PUT /api/archive/[kind]/[id]", { kind, id }, { archived: false });
     toast(answer.ok ? `${name} restored` : answer.refusal.title);
     if (answer.ok) router.refresh();
   };
   const remove = async ({ kind, id, name }: Archived) => {
-    const answer = await send("DELETE", `/api/archive/${kind}/${id}`, { forGood: true });
+    const answer = await ask("DELETE /api/archive/[kind]/[id]", { kind, id }, { forGood: true });
     if (!answer.ok) {
       setProblem(`${answer.refusal.title} ${answer.refusal.detail ?? ""}`);
       return;

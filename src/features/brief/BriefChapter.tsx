@@ -1,5 +1,6 @@
 "use client";
 
+import { ask } from "@/shared/ask";
 import Link from "next/link";
 import { useRouter } from "next/navigation";
 import { useEffect, useState } from "react";
@@ -17,7 +18,7 @@ import { useZodForm } from "@/shared/forms/useZodForm";
 import { useWorking } from "@/shared/workspace/WorkspaceContext";
 import type { Workspace } from "@/server/workspace";
 import { PutAway } from "@/ui/PutAway";
-import { send, type Refusal } from "@/ui/request";
+import { type Refusal } from "@/ui/request";
 import { createSaver } from "@/ui/saver/createSaver";
 import { DraftFound } from "@/ui/saver/DraftFound";
 import { readDraft } from "@/ui/saver/drafts";
@@ -186,11 +187,15 @@ function FirstBrief() {
   const form = useZodForm(SettingSchema, newSetting(given.people));
   const [refusal, setRefusal] = useState<Refusal | null>(null);
   const submit = form.handleSubmit(async (setting) => {
-    const answer = await send<{ jobId: string }>("POST", "/api/jobs", {
-      lookId: given.look.id,
-      brief: setting.brief,
-      ...personOf(setting),
-    });
+    const answer = await ask(
+      "POST /api/jobs",
+      {},
+      {
+        lookId: given.look.id,
+        brief: setting.brief,
+        ...personOf(setting),
+      },
+    );
     if (answer.ok) router.push(`/looks/${given.look.id}/${answer.value.jobId}/paint`);
     else setRefusal(answer.refusal);
   });

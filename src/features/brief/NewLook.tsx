@@ -1,5 +1,6 @@
 "use client";
 
+import { ask } from "@/shared/ask";
 import { useRouter } from "next/navigation";
 import { useState } from "react";
 import { FormProvider } from "react-hook-form";
@@ -10,7 +11,7 @@ import { FormProblems, Section, TextField } from "@/shared/forms/controls";
 import { newSetting, personOf, PersonOrNew, SettingSchema } from "@/shared/forms/PersonOrNew";
 import { useFormDraft } from "@/shared/forms/useFormDraft";
 import { showRefusal, useZodForm } from "@/shared/forms/useZodForm";
-import { send, type Refusal } from "@/ui/request";
+import { type Refusal } from "@/ui/request";
 
 const Schema = SettingSchema.and(
   z.object({
@@ -25,11 +26,15 @@ export function NewLook({ people }: { people: readonly Person[] }) {
   const [refusal, setRefusal] = useState<Refusal | null>(null);
   const { bar, drop } = useFormDraft(form, "new.look", 0);
   const submit = form.handleSubmit(async (setting) => {
-    const answer = await send<{ lookId: string; jobId: string }>("POST", "/api/looks", {
-      name: setting.name,
-      brief: setting.brief,
-      ...personOf(setting),
-    });
+    const answer = await ask(
+      "POST /api/looks",
+      {},
+      {
+        name: setting.name,
+        brief: setting.brief,
+        ...personOf(setting),
+      },
+    );
     if (answer.ok) {
       drop();
       router.push(`/looks/${answer.value.lookId}/${answer.value.jobId}/paint`);

@@ -1,5 +1,6 @@
 "use client";
 
+import { ask } from "@/shared/ask";
 import { Alert } from "@/ui/Alert";
 import "react-image-crop/dist/ReactCrop.css";
 import Link from "next/link";
@@ -18,7 +19,7 @@ import { recipeWords } from "@/shared/mixing/words";
 import { useAnswer, type Ask } from "@/shared/workers/useAnswer";
 import { Waiting } from "@/shared/workers/Waiting";
 import { useWorking } from "@/shared/workspace/WorkspaceContext";
-import { send, type Refusal } from "@/ui/request";
+import { type Refusal } from "@/ui/request";
 import { Swatch } from "@/ui/Swatch";
 import type { MixingWorker } from "@/workers/mixing";
 
@@ -119,7 +120,11 @@ function Kept({ reference }: { reference: Reference }) {
   const [credit, setCredit] = useState(reference.credit);
   const url = `/api/references/${reference.id}`;
   const save = async (fields: { credit: string; crop: Reference["crop"] }) => {
-    const answer = await send<{ version: number }>("PUT", url, { version: kept.version, fields });
+    const answer = await ask(
+      "PUT /api/references/[id]",
+      { id: reference.id },
+      { version: kept.version, fields },
+    );
     if (answer.ok) setKept({ version: answer.value.version, ...fields });
     else
       toast(answer.refusal.title, {
@@ -129,12 +134,16 @@ function Kept({ reference }: { reference: Reference }) {
   const question = useMemo(() => ({ url, crop: kept.crop }), [url, kept.crop]);
   const palette = useAnswer(mixingWorker, question, paletteOf);
   const putAway = async () => {
-    await send("PUT", `${url}/archived`, { archived: true });
+    await ask("PUT /api/references/[id]/archived", { id: reference.id }, { archived: true });
     toast("The picture is put away", {
       action: {
         label: "Bring it back",
         onClick: () => {
-          void send("PUT", `${url}/archived`, { archived: false }).then(() => router.refresh());
+          void ask(
+            "PUT /api/references/[id]/archived",
+            { id: reference.id },
+            { archived: false },
+          ).then(() => router.refresh());
         },
       },
     });

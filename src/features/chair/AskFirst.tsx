@@ -1,5 +1,6 @@
 "use client";
 
+import { ask } from "@/shared/ask";
 import Link from "next/link";
 import { useMemo, useState } from "react";
 import { FormProvider, useWatch } from "react-hook-form";
@@ -9,7 +10,6 @@ import { isChild } from "@/core/people";
 import { TodayFields } from "@/shared/forms/TodayFields";
 import { useZodForm } from "@/shared/forms/useZodForm";
 import type { ChairGiven } from "@/server/chair";
-import { send } from "@/ui/request";
 
 interface AskFirstProps {
   readonly given: ChairGiven;
@@ -83,10 +83,14 @@ function Stopped({
   const keep = async () => {
     const answers = TodaySchema.safeParse(read());
     if (!answers.success) return;
-    const answer = await send("PUT", `/api/jobs/${jobId}/asked`, {
-      ...answers.data,
-      healthAsked: true,
-    });
+    const answer = await ask(
+      "PUT /api/jobs/[id]/asked",
+      { id: jobId },
+      {
+        ...answers.data,
+        healthAsked: true,
+      },
+    );
     if (answer.ok) window.location.assign(`${home}/map`);
     else setSaid(answer.refusal.detail ?? answer.refusal.title);
   };

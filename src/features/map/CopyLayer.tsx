@@ -1,12 +1,12 @@
 "use client";
 
+import { ask } from "@/shared/ask";
 import { Alert } from "@/ui/Alert";
 import { useState } from "react";
 import { toast } from "sonner";
 import type { Layer } from "@/core/look";
 import { useWorking } from "@/shared/workspace/WorkspaceContext";
 import { Dialog } from "@/ui/Dialog";
-import { send } from "@/ui/request";
 
 /** Lays a copy of a layer on another look. */
 export function CopyLayer({ layer }: { layer: Layer }) {
@@ -24,7 +24,7 @@ export function CopyLayer({ layer }: { layer: Layer }) {
     );
   };
   const copy = async (id: string) => {
-    const answer = await send<{ name: string }>("POST", `/api/looks/${id}/layers`, { layer });
+    const answer = await ask("POST /api/looks/[id]/layers", { id }, { layer });
     if (!answer.ok) {
       setProblem(answer.refusal.detail ?? answer.refusal.title);
       return;

@@ -1,5 +1,6 @@
 "use client";
 
+import { ask } from "@/shared/ask";
 import { plural } from "@/core/text/words";
 import { useRouter } from "next/navigation";
 import { useState } from "react";
@@ -10,7 +11,7 @@ import { Field } from "@/ui/Field";
 import { dropKeptChairs } from "@/ui/keptChairs";
 import type { Traces } from "@/server/people";
 import { dayWords } from "@/ui/format";
-import { readJson, send, type Answer } from "@/ui/request";
+import { readJson, type Answer } from "@/ui/request";
 
 /** Deletes a person for good, after saying what goes and what stays. */
 export function ForgetPerson({ person }: { person: Person }) {
@@ -22,9 +23,9 @@ export function ForgetPerson({ person }: { person: Person }) {
   const [copies, setCopies] = useState<ReadonlySet<string>>(new Set());
   const [pictures, setPictures] = useState<ReadonlySet<string>>(new Set());
   const forget = async () => {
-    const answer = await send<{ records: number; jobs: number }>(
-      "DELETE",
-      `/api/people/${person.id}`,
+    const answer = await ask(
+      "DELETE /api/people/[id]",
+      { id: person.id },
       { name, copies: [...copies], pictures: [...pictures] },
     );
     if (!answer.ok) {

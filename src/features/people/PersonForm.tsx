@@ -1,5 +1,6 @@
 "use client";
 
+import { ask } from "@/shared/ask";
 import Link from "next/link";
 import { useRouter } from "next/navigation";
 import { useState } from "react";
@@ -12,7 +13,7 @@ import { ConflictChoice } from "@/shared/forms/ConflictChoice";
 import { useFormDraft } from "@/shared/forms/useFormDraft";
 import { showRefusal, useZodForm } from "@/shared/forms/useZodForm";
 import type { JobOf } from "@/server/people";
-import { send, type Refusal } from "@/ui/request";
+import { type Refusal } from "@/ui/request";
 import { PatchTests, type Testable } from "./PatchTests";
 
 interface PersonFormProps {
@@ -37,16 +38,8 @@ export function PersonForm({ person, products, wanted = [], today, hours }: Pers
   const submit = form.handleSubmit(async (values) => {
     const answer =
       id === null
-        ? await send<{ id: string; version?: number; stopped?: JobOf[] }>(
-            "POST",
-            "/api/people",
-            values,
-          )
-        : await send<{ version?: number; id?: string; stopped?: JobOf[] }>(
-            "PUT",
-            `/api/people/${id}`,
-            { version: at, fields: values },
-          );
+        ? await ask("POST /api/people", {}, values)
+        : await ask("PUT /api/people/[id]", { id }, { version: at, fields: values });
     if (!answer.ok) {
       setRefusal(answer.refusal);
       showRefusal(form, answer.refusal);
@@ -55,12 +48,12 @@ export function PersonForm({ person, products, wanted = [], today, hours }: Pers
     setRefusal(null);
     drop();
     toast(`${values.name} is saved`);
-    if (id === null) {
+    if ("id" in answer.value) {
       router.push(`/people/${answer.value.id}`);
       return;
     }
-    setAt(answer.value.version ?? at + 1);
-    setStopped(answer.value.stopped ?? []);
+    setAt(answer.value.version);
+    setStopped(answer.value.stopped);
     router.refresh();
   });
   return (

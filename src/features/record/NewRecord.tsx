@@ -51,9 +51,13 @@ export function NewRecord() {
       setProblem("Correct the marked box first.");
       return;
     }
+    if (!given.job) {
+      setProblem("A record is of a job: give this look a person and a brief first.");
+      return;
+    }
     const saved = await saveRecord(
       {
-        job: { lookId: given.look.id, jobId: given.job?.id },
+        job: { lookId: given.look.id, jobId: given.job.id },
         layerIds: look.layers.map(({ id }) => id),
         typed,
         sitting,

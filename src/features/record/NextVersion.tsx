@@ -1,11 +1,11 @@
 "use client";
 
+import { ask } from "@/shared/ask";
 import { useRouter } from "next/navigation";
 import { useState } from "react";
 import { toast } from "sonner";
 import { useWorking } from "@/shared/workspace/WorkspaceContext";
 import { dayWords } from "@/ui/format";
-import { send } from "@/ui/request";
 
 /** From the last record's verdict to the next version: what was worn is kept by name, and what to change stands over the map until it is done. */
 export function NextVersion() {
@@ -22,10 +22,14 @@ export function NextVersion() {
   )
     return null;
   const begin = async () => {
-    const answer = await send<{ id: string }>("POST", `/api/looks/${given.look.id}/versions`, {
-      name,
-      design: look,
-    });
+    const answer = await ask(
+      "POST /api/looks/[id]/versions",
+      { id: given.look.id },
+      {
+        name,
+        design: look,
+      },
+    );
     if (!answer.ok) {
       setFailed(answer.refusal.detail ?? answer.refusal.title);
       return;

@@ -1,5 +1,6 @@
 "use client";
 
+import { ask } from "@/shared/ask";
 import { Alert } from "@/ui/Alert";
 import { ClipboardCopy } from "lucide-react";
 import Link from "next/link";
@@ -9,7 +10,6 @@ import { toast } from "sonner";
 import { paintNeeded } from "@/core/kit";
 import { useWorking } from "@/shared/workspace/WorkspaceContext";
 import { gramsWords } from "@/ui/format";
-import { send } from "@/ui/request";
 import { Swatch } from "@/ui/Swatch";
 
 /** What this job used: by its plan, corrected where it was weighed; written in the ledger once, and corrected by another line. And the list of it to share. */
@@ -36,10 +36,14 @@ export function UsedCard() {
             : [];
       }),
     );
-    const answer = await send<{ written: number }>("POST", `/api/jobs/${job.id}/use`, {
-      on: given.today,
-      grams,
-    });
+    const answer = await ask(
+      "POST /api/jobs/[id]/use",
+      { id: job.id },
+      {
+        on: given.today,
+        grams,
+      },
+    );
     if (!answer.ok) {
       setProblem(
         answer.refusal.errors?.map(({ message }) => message).join("; ") ??

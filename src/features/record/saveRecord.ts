@@ -1,5 +1,6 @@
+import { ask } from "@/shared/ask";
 import type { ZoneId } from "@/core/anatomy";
-import { send, sendFile, type Refusal } from "@/ui/request";
+import { sendFile, type Refusal } from "@/ui/request";
 import { tookMinutes } from "./MinutesPanel";
 import type { Typed } from "./useRecordDraft";
 import type { Sitting } from "./useSitting";
@@ -13,7 +14,7 @@ const lines = (text: string): string[] =>
 
 /** All that a record is made from. */
 interface RecordToSave {
-  readonly job: { readonly lookId: string; readonly jobId: string | undefined };
+  readonly job: { readonly lookId: string; readonly jobId: string };
   readonly layerIds: readonly string[];
   readonly typed: Typed;
   readonly sitting: Sitting | null;
@@ -49,7 +50,7 @@ export async function saveRecord(
   record: RecordToSave,
   pictures: readonly File[],
 ): Promise<{ ok: true; refused: string[] } | { ok: false; refusal: Refusal }> {
-  const answer = await send<{ id: string }>("POST", "/api/records", bodyOf(record));
+  const answer = await ask("POST /api/records", {}, bodyOf(record));
   if (!answer.ok) return answer;
   const refused: string[] = [];
   for (const file of pictures) {

@@ -1,3 +1,4 @@
+import { ask } from "@/shared/ask";
 import { useRouter } from "next/navigation";
 import { useMemo, useState } from "react";
 import { toast } from "sonner";
@@ -11,7 +12,7 @@ import {
   type NumberId,
   type RuleId,
 } from "@/core/rules";
-import { send, type Refusal } from "@/ui/request";
+import { type Refusal } from "@/ui/request";
 import { dropDraft, readDraft, writeDraft } from "@/ui/saver/drafts";
 
 /** What stands on the page: numbers as typed, NaN where it is none, and rules that are off. */
@@ -70,10 +71,14 @@ export function useHouseRules(version: number, kept: HouseChanges) {
       JSON.stringify([Object.entries(kept.numbers).sort(), [...kept.off].sort()]);
   const save = async () => {
     if (!parsed.success) return;
-    const answer = await send<{ version: number }>("PUT", "/api/house", {
-      version: from,
-      changes: parsed.data,
-    });
+    const answer = await ask(
+      "PUT /api/house",
+      {},
+      {
+        version: from,
+        changes: parsed.data,
+      },
+    );
     if (!answer.ok) {
       setRefusal(answer.refusal);
       return;

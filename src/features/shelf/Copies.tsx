@@ -1,19 +1,23 @@
 "use client";
 
+import { ask } from "@/shared/ask";
 import { useRouter } from "next/navigation";
 import { toast } from "sonner";
 import type { Leftover } from "@/server/exchange";
 import { bytesWords, dayWords } from "@/ui/format";
-import { send } from "@/ui/request";
 import { Card } from "./Card";
 
 /** Copies of the studio that stay behind on this machine, each deletable. */
 export function Copies({ copies }: { copies: readonly Leftover[] }) {
   const router = useRouter();
   const remove = async ({ name }: Leftover) => {
-    const answer = await send("DELETE", `/api/exchange/copies/${encodeURIComponent(name)}`, {
-      forGood: true,
-    });
+    const answer = await ask(
+      "DELETE /api/exchange/copies/[name]",
+      { name: name },
+      {
+        forGood: true,
+      },
+    );
     toast(answer.ok ? `${name} deleted` : answer.refusal.title);
     router.refresh();
   };

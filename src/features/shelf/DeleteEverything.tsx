@@ -1,11 +1,11 @@
 "use client";
 
+import { ask } from "@/shared/ask";
 import { useState } from "react";
 import type { Leftover } from "@/server/exchange";
 import { Dialog } from "@/ui/Dialog";
 import { Field } from "@/ui/Field";
 import { dropKeptChairs } from "@/ui/keptChairs";
-import { send } from "@/ui/request";
 import { Card } from "./Card";
 
 const WORDS = "delete everything";
@@ -17,10 +17,14 @@ export function DeleteEverything({ copies }: { copies: readonly Leftover[] }) {
   const [withCopies, setWithCopies] = useState(false);
   const [problem, setProblem] = useState<string | null>(null);
   const remove = async () => {
-    const answer = await send("DELETE", "/api/exchange/everything", {
-      words: typed.trim(),
-      copies: withCopies,
-    });
+    const answer = await ask(
+      "DELETE /api/exchange/everything",
+      {},
+      {
+        words: typed.trim(),
+        copies: withCopies,
+      },
+    );
     if (!answer.ok) {
       setProblem(answer.refusal.errors?.[0]?.message ?? answer.refusal.title);
       return;

@@ -1,5 +1,6 @@
 "use client";
 
+import { ask } from "@/shared/ask";
 import { useRouter } from "next/navigation";
 import { useEffect, useState } from "react";
 import { FormProvider } from "react-hook-form";
@@ -10,7 +11,6 @@ import { NumberField, SelectField, TextField } from "@/shared/forms/controls";
 import { showRefusal, useZodForm } from "@/shared/forms/useZodForm";
 import { money } from "@/core/text/words";
 import { dayWords, amountWords, gramsWords } from "@/ui/format";
-import { send } from "@/ui/request";
 
 interface LedgerProps {
   productId: string;
@@ -41,11 +41,7 @@ export function Ledger({ productId, counted, left, ledger, today }: LedgerProps)
     }
   }, [kind, form]);
   const submit = form.handleSubmit(async (movement) => {
-    const answer = await send<{ left: number }>(
-      "POST",
-      `/api/products/${productId}/movements`,
-      movement,
-    );
+    const answer = await ask("POST /api/products/[id]/movements", { id: productId }, movement);
     if (!answer.ok) {
       toast(answer.refusal.title);
       showRefusal(form, answer.refusal);
@@ -155,9 +151,13 @@ function Scale({
 }) {
   const [said, setSaid] = useState("");
   const weigh = async () => {
-    const answer = await send<{ scale: string; grams: number }>("POST", "/api/devices/scale", {
-      productId,
-    });
+    const answer = await ask(
+      "POST /api/devices/scale",
+      {},
+      {
+        productId,
+      },
+    );
     if (!answer.ok) {
       setSaid(answer.refusal.title);
       return;

@@ -1,5 +1,6 @@
 "use client";
 
+import { ask } from "@/shared/ask";
 import Link from "next/link";
 import { useRouter } from "next/navigation";
 import { useMemo, useState } from "react";
@@ -22,7 +23,6 @@ import { Empty } from "@/ui/Empty";
 import { money } from "@/core/text/words";
 import { dayWords, amountWords } from "@/ui/format";
 import { Page } from "@/ui/Page";
-import { send } from "@/ui/request";
 import { Swatch } from "@/ui/Swatch";
 import { PackingCard } from "@/shared/trays/PackingCard";
 import { SuggestedTray } from "@/shared/trays/SuggestedTray";
@@ -76,7 +76,7 @@ export function PlanningPage({ planning }: { planning: Planning }) {
   };
   const use = (job: JobHead) =>
     told(
-      send<{ written: number }>("POST", `/api/jobs/${job.jobId}/use`, { on: today }),
+      ask("POST /api/jobs/[id]/use", { id: job.jobId }, { on: today }),
       `${job.name}: written down as used, by its plan`,
     );
   if (!heads.length)
@@ -359,7 +359,11 @@ function Line({
     if (!other || !product) return;
     for (const lookId of new Set(users.map((job) => job.lookId)))
       await onDone(
-        send("POST", `/api/looks/${lookId}/substitute`, { from: product.id, to: other.product.id }),
+        ask(
+          "POST /api/looks/[id]/substitute",
+          { id: lookId },
+          { from: product.id, to: other.product.id },
+        ),
         `${other.product.name} in the place of ${product.name}`,
       );
   };
@@ -408,14 +412,19 @@ function Line({
                   type="button"
                   className="btn btn-sm ml-1"
                   onClick={() =>
+                    line.productId &&
                     void onDone(
-                      send("POST", `/api/products/${line.productId}/movements`, {
-                        kind: "bought",
-                        grams,
-                        on: today,
-                        priceMinor: line.buyMinor,
-                        note: line.pots === 1 ? "a pot received" : `${line.pots} pots received`,
-                      }),
+                      ask(
+                        "POST /api/products/[id]/movements",
+                        { id: line.productId },
+                        {
+                          kind: "bought",
+                          grams,
+                          on: today,
+                          priceMinor: line.buyMinor,
+                          note: line.pots === 1 ? "a pot received" : `${line.pots} pots received`,
+                        },
+                      ),
                       `${amountWords(grams, line.counted)} of ${line.name} received`,
                     )
                   }

@@ -1,5 +1,6 @@
 "use client";
 
+import { ask } from "@/shared/ask";
 import { Select } from "@/ui/Select";
 import { keysOf } from "@/core/keysOf";
 import { useRouter } from "next/navigation";
@@ -29,7 +30,7 @@ import {
 import { useFormDraft } from "@/shared/forms/useFormDraft";
 import { showRefusal, useZodForm } from "@/shared/forms/useZodForm";
 import { Meter } from "@/shared/mixing/Meter";
-import { send, type Refusal } from "@/ui/request";
+import { type Refusal } from "@/ui/request";
 import { HidingByPhoto } from "./HidingByPhoto";
 import { LabelSection } from "./LabelSection";
 
@@ -104,11 +105,15 @@ export function ProductForm({ product }: { product: Product | null }) {
   const submit = form.handleSubmit(async (values) => {
     const answer =
       id === null
-        ? await send<{ id?: string; version?: number }>("POST", "/api/products", values)
-        : await send<{ id?: string; version?: number }>("PUT", `/api/products/${id}`, {
-            version: at,
-            fields: values,
-          });
+        ? await ask("POST /api/products", {}, values)
+        : await ask(
+            "PUT /api/products/[id]",
+            { id },
+            {
+              version: at,
+              fields: values,
+            },
+          );
     if (!answer.ok) {
       setRefusal(answer.refusal);
       showRefusal(form, answer.refusal);
@@ -117,11 +122,11 @@ export function ProductForm({ product }: { product: Product | null }) {
     setRefusal(null);
     drop();
     toast(`${values.name} is saved`);
-    if (id === null) {
+    if ("id" in answer.value) {
       router.push("/shelf");
       return;
     }
-    setAt(answer.value.version ?? at + 1);
+    setAt(answer.value.version);
     router.refresh();
   });
   return (

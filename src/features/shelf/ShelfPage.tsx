@@ -1,5 +1,6 @@
 "use client";
 
+import { ask } from "@/shared/ask";
 import Link from "next/link";
 import { useRouter } from "next/navigation";
 import { toast } from "sonner";
@@ -7,7 +8,6 @@ import { useShelf } from "@/shared/shelf/useShelf";
 import type { ShelfStart } from "@/server/shelf";
 import { Empty } from "@/ui/Empty";
 import { Page } from "@/ui/Page";
-import { send } from "@/ui/request";
 import { ShelfTable } from "./ShelfTable";
 import { ShelfTabs } from "@/shared/shelf/ShelfTabs";
 
@@ -16,7 +16,7 @@ export function ShelfPage({ start, today }: { start: ShelfStart; today: string }
   const { items, whole } = useShelf(start);
   const router = useRouter();
   const lend = async () => {
-    const answer = await send<{ added: number }>("POST", "/api/demo-shelf", {});
+    const answer = await ask("POST /api/demo-shelf", {}, {});
     toast(
       answer.ok ? `${answer.value.added} invented products put on the shelf` : answer.refusal.title,
     );

@@ -1,5 +1,6 @@
 "use client";
 
+import { ask } from "@/shared/ask";
 import { Select } from "@/ui/Select";
 import { keysOf } from "@/core/keysOf";
 import {
@@ -17,7 +18,6 @@ import { toast } from "sonner";
 import { isLow } from "@/core/kit";
 import { material, isProp } from "@/core/paint";
 import type { ShelfItem } from "@/server/shelf";
-import { send } from "@/ui/request";
 import { ageOf, colourFamily, COLUMNS, matching } from "./columns";
 
 const GROUPS = {
@@ -86,7 +86,7 @@ export function ShelfTable({
     list: readonly ShelfItem[],
   ) => (await Promise.all(list.map(act))).filter(({ ok }) => ok).length;
   const archive = (archived: boolean) => (item: ShelfItem) =>
-    send("PUT", `/api/products/${item.id}/archived`, { archived });
+    ask("PUT /api/products/[id]/archived", { id: item.id }, { archived });
   const putAway = async () => {
     const gone = picked;
     const count = await each(archive(true), gone);
@@ -102,7 +102,7 @@ export function ShelfTable({
   const opened = async (on: string | null, list: readonly ShelfItem[]) =>
     each(
       async ({ id, version, left: _, expiry: __, ...fields }) =>
-        send("PUT", `/api/products/${id}`, { version, fields: { ...fields, openedOn: on } }),
+        ask("PUT /api/products/[id]", { id }, { version, fields: { ...fields, openedOn: on } }),
       list,
     );
   const openedToday = async () => {

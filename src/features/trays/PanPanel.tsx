@@ -1,5 +1,6 @@
 "use client";
 
+import { ask } from "@/shared/ask";
 import { Select } from "@/ui/Select";
 import { useRouter } from "next/navigation";
 import { useState } from "react";
@@ -10,7 +11,6 @@ import { panHex, panName } from "@/shared/trays/panLook";
 import type { ShelfItem } from "@/server/shelf";
 import { NumberInput } from "@/ui/NumberInput";
 import { gramsWords } from "@/ui/format";
-import { send } from "@/ui/request";
 import { Swatch } from "@/ui/Swatch";
 
 interface PanPanelProps {
@@ -51,12 +51,16 @@ export function PanPanel({
     });
   const write = async (kind: "refilled" | "weighed") => {
     if (grams === null) return;
-    const answer = await send("POST", `/api/trays/${trayId}/fill`, {
-      panId: pan.id,
-      kind,
-      grams,
-      on: today,
-    });
+    const answer = await ask(
+      "POST /api/trays/[id]/fill",
+      { id: trayId },
+      {
+        panId: pan.id,
+        kind,
+        grams,
+        on: today,
+      },
+    );
     toast(
       answer.ok
         ? kind === "weighed"

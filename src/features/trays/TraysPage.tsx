@@ -1,5 +1,6 @@
 "use client";
 
+import { ask } from "@/shared/ask";
 import { keysOf } from "@/core/keysOf";
 import { Select } from "@/ui/Select";
 import { oneOrMore } from "@/core/text/words";
@@ -14,7 +15,6 @@ import { panHex, panName } from "@/shared/trays/panLook";
 import { PanPicture } from "@/shared/trays/PanPicture";
 import { Empty } from "@/ui/Empty";
 import { Page } from "@/ui/Page";
-import { send } from "@/ui/request";
 
 /** Trays that were laid out, each from above; and a new one of a real size. */
 export function TraysPage({
@@ -29,12 +29,16 @@ export function TraysPage({
   const [size, setSize] = useState<TrayKey>("hand");
   const begin = async () => {
     const { label, width, height } = TRAYS[size];
-    const answer = await send<{ id: string }>("POST", "/api/trays", {
-      name: `New ${label}`,
-      width,
-      height,
-      pans: [],
-    });
+    const answer = await ask(
+      "POST /api/trays",
+      {},
+      {
+        name: `New ${label}`,
+        width,
+        height,
+        pans: [],
+      },
+    );
     if (!answer.ok) return toast(answer.refusal.detail ?? answer.refusal.title);
     router.push(`/shelf/trays/${answer.value.id}`);
   };

@@ -1,13 +1,12 @@
 "use client";
 
+import { ask } from "@/shared/ask";
 import { useState } from "react";
 import { useFormContext } from "react-hook-form";
 import { BriefSchema, USUAL_BRIEF, type Brief } from "@/core/brief";
-import type { HourOfWeather } from "@/core/climate";
 import { STAND_IN } from "@/core/people";
 import { inWeather, judgeHours, worstHour, type HourJudged } from "@/core/wear";
 import { clock, minutesWords } from "@/ui/format";
-import { send } from "@/ui/request";
 
 interface Told {
   readonly service: string;
@@ -21,16 +20,16 @@ export function FromForecast({ at }: { at: "" | "brief." }) {
   const [told, setTold] = useState<Told | null>(null);
   const [problem, setProblem] = useState<string | null>(null);
   const [busy, setBusy] = useState(false);
-  const ask = async () => {
+  const askForecast = async () => {
     const typed = (at === "" ? getValues() : getValues("brief")) as Brief;
     if (!typed.place || !typed.curtainAt) {
       setProblem("A place and a curtain say which hours to ask for.");
       return;
     }
     setBusy(true);
-    const answer = await send<{ service: string; hours: readonly HourOfWeather[] }>(
-      "POST",
-      "/api/devices/forecast",
+    const answer = await ask(
+      "POST /api/devices/forecast",
+      {},
       { place: typed.place, at: typed.curtainAt },
     );
     setBusy(false);
@@ -58,7 +57,7 @@ export function FromForecast({ at }: { at: "" | "brief." }) {
   };
   return (
     <div className="sm:col-span-2 lg:col-span-3">
-      <button type="button" className="btn" onClick={() => void ask()} disabled={busy}>
+      <button type="button" className="btn" onClick={() => void askForecast()} disabled={busy}>
         {busy ? "Asking …" : "Take the worst hour of the forecast"}
       </button>
       {problem && (

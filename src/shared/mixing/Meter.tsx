@@ -1,19 +1,16 @@
 "use client";
 
+import type { Routes } from "@/server/routes";
+import { ask } from "@/shared/ask";
 import { useState } from "react";
-import { labToHex, meanReading, type Lab, type MeterReading, type MeterState } from "@/core/colour";
-import { send } from "@/ui/request";
+import { labToHex, meanReading, type Lab } from "@/core/colour";
 import { Swatch } from "@/ui/Swatch";
 
-interface Answer {
-  state: MeterState;
-  reading: MeterReading | null;
-}
 /** What the stand-in is held on; a real meter is simply held there. */
 export interface Held {
   readonly label: string;
   readonly hex: string;
-  readonly place?: string;
+  readonly place?: "forehead" | "cheek" | "neck";
 }
 
 interface MeterProps {
@@ -27,23 +24,23 @@ export function Meter({ held, onRead, averageLabel }: MeterProps) {
   const [words, setWords] = useState("The simulated meter reads its white tile first.");
   const [readings, setReadings] = useState<readonly { label: string; lab: Lab }[]>([]);
   const [busy, setBusy] = useState(false);
-  const ask = async (body: unknown): Promise<Answer | null> => {
+  const askMeter = async (body: Routes["POST /api/devices/colour-meter"]["takes"]) => {
     setBusy(true);
-    const answer = await send<Answer>("POST", "/api/devices/colour-meter", body);
+    const answer = await ask("POST /api/devices/colour-meter", {}, body);
     setBusy(false);
     if (answer.ok) return answer.value;
     setWords(answer.refusal.title);
     return null;
   };
   const tile = async () => {
-    const answer = await ask({ ask: "tile" });
+    const answer = await askMeter({ ask: "tile" });
     if (answer) {
       setReadings([]);
       setWords("White tile read: ready.");
     }
   };
   const readOne = (on: Held) =>
-    ask({ ask: "read", under: { hex: on.hex, ...(on.place && { place: on.place }) } });
+    askMeter({ ask: "read", under: { hex: on.hex, ...(on.place && { place: on.place }) } });
   const read = async (on: Held) => {
     const answer = await readOne(on);
     if (!answer?.reading) return;

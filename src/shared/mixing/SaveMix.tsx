@@ -1,12 +1,12 @@
 "use client";
 
+import { ask } from "@/shared/ask";
 import { Alert } from "@/ui/Alert";
 import { useRouter } from "next/navigation";
 import { useState } from "react";
 import { toast } from "sonner";
 import type { BenchPart } from "./Bench";
 import { Dialog } from "@/ui/Dialog";
-import { send } from "@/ui/request";
 
 /** Keeps what lies in the pan by a name. */
 export function SaveMix({ parts, target }: { parts: readonly BenchPart[]; target: string | null }) {
@@ -15,12 +15,16 @@ export function SaveMix({ parts, target }: { parts: readonly BenchPart[]; target
   const [name, setName] = useState("");
   const [problem, setProblem] = useState<string | null>(null);
   const save = async () => {
-    const answer = await send<{ id: string }>("POST", "/api/mixes", {
-      name,
-      parts,
-      target,
-      notes: "",
-    });
+    const answer = await ask(
+      "POST /api/mixes",
+      {},
+      {
+        name,
+        parts: [...parts],
+        target,
+        notes: "",
+      },
+    );
     if (!answer.ok) {
       setProblem(
         answer.refusal.errors?.map(({ message }) => message).join("; ") ?? answer.refusal.title,

@@ -1,5 +1,6 @@
 "use client";
 
+import { ask } from "@/shared/ask";
 import { Select } from "@/ui/Select";
 import { useRouter } from "next/navigation";
 import { useMemo, useState, type ReactNode } from "react";
@@ -18,7 +19,6 @@ import {
 } from "@/core/kit";
 import { material, type Product } from "@/core/paint";
 import { recipeWords } from "@/shared/mixing/words";
-import { send } from "@/ui/request";
 import { Swatch } from "@/ui/Swatch";
 import { Waiting } from "@/shared/workers/Waiting";
 import { useFewestPans } from "./useTrayWorker";
@@ -70,13 +70,17 @@ export function SuggestedTray({ wishes, products, name, jobId, actions }: Sugges
       parts: [{ productId, parts: 1 }],
     }));
     const tray = TRAYS[smallestTray(pans) ?? "drawer"];
-    const answer = await send<{ id: string }>("POST", "/api/trays", {
-      name,
-      width: tray.width,
-      height: tray.height,
-      pans,
-      jobId,
-    });
+    const answer = await ask(
+      "POST /api/trays",
+      {},
+      {
+        name,
+        width: tray.width,
+        height: tray.height,
+        pans,
+        jobId,
+      },
+    );
     if (!answer.ok) return toast(answer.refusal.detail ?? answer.refusal.title);
     router.push(`/shelf/trays/${answer.value.id}`);
   };

@@ -1,5 +1,6 @@
 "use client";
 
+import { ask } from "@/shared/ask";
 import { Alert } from "@/ui/Alert";
 import { History } from "lucide-react";
 import { useRouter } from "next/navigation";
@@ -9,7 +10,6 @@ import { differences, predict, variedLook, type Look } from "@/core/look";
 import { FaceFigure } from "@/shared/figure/FaceFigure";
 import { Dialog } from "@/ui/Dialog";
 import { dayWords } from "@/ui/format";
-import { send } from "@/ui/request";
 import { useWorking } from "./WorkspaceContext";
 
 /** Designs of this look kept by name: keep one, see how it differs from now, go back to it. */
@@ -21,10 +21,14 @@ export function Versions() {
   const [problem, setProblem] = useState<string | null>(null);
   const [shown, setShown] = useState<string | null>(null);
   const keep = async () => {
-    const answer = await send("POST", `/api/looks/${given.look.id}/versions`, {
-      name,
-      design: look,
-    });
+    const answer = await ask(
+      "POST /api/looks/[id]/versions",
+      { id: given.look.id },
+      {
+        name,
+        design: look,
+      },
+    );
     if (!answer.ok) {
       setProblem(
         answer.refusal.errors?.map(({ message }) => message).join("; ") ??
@@ -39,10 +43,14 @@ export function Versions() {
     router.refresh();
   };
   const duplicate = async (how: string, design: Look) => {
-    const answer = await send<{ lookId: string }>("POST", `/api/looks/${given.look.id}/copy`, {
-      name: `${look.name.slice(0, 70)}, ${how}`,
-      design,
-    });
+    const answer = await ask(
+      "POST /api/looks/[id]/copy",
+      { id: given.look.id },
+      {
+        name: `${look.name.slice(0, 70)}, ${how}`,
+        design,
+      },
+    );
     if (!answer.ok) {
       setProblem(answer.refusal.detail ?? answer.refusal.title);
       return;

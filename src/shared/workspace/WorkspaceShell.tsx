@@ -1,5 +1,6 @@
 "use client";
 
+import { ask } from "@/shared/ask";
 import { Redo2, Undo2 } from "lucide-react";
 import Link from "next/link";
 import { usePathname, useRouter } from "next/navigation";
@@ -7,7 +8,6 @@ import { useState, type ReactNode } from "react";
 import { useHotkeys } from "react-hotkeys-hook";
 import type { Finding } from "@/core/look";
 import { clock, dayWords, minutesWords } from "@/ui/format";
-import { send } from "@/ui/request";
 import { DraftFound } from "@/ui/saver/DraftFound";
 import { SaveStatus } from "@/ui/saver/SaveStatus";
 import { Waiting } from "@/shared/workers/Waiting";
@@ -247,10 +247,14 @@ function Stops({ findings, map }: { findings: readonly Finding[]; map: string })
 function LookSaving() {
   const { given, look, saving, saver } = useWorking();
   const keepBoth = async () => {
-    const answer = await send<{ lookId: string }>("POST", `/api/looks/${given.look.id}/copy`, {
-      name: `${look.name.slice(0, 66)}, my version`,
-      design: look,
-    });
+    const answer = await ask(
+      "POST /api/looks/[id]/copy",
+      { id: given.look.id },
+      {
+        name: `${look.name.slice(0, 66)}, my version`,
+        design: look,
+      },
+    );
     if (!answer.ok) return answer.refusal.detail ?? answer.refusal.title;
     saver.discard();
     window.location.assign(`/looks/${answer.value.lookId}`);

@@ -1,5 +1,4 @@
-import { z } from "zod";
 import { jsonRoute } from "@/server/problem";
-import { takeDemoShelf } from "@/server/shelf";
+import { DemoShelfSchema, takeDemoShelf } from "@/server/shelf";
 
-export const POST = jsonRoute(z.object({}).strict(), takeDemoShelf);
+export const POST = jsonRoute(DemoShelfSchema, takeDemoShelf);
