@@ -81,7 +81,7 @@ describe("adding", () => {
   it("a place of the rail or a chapter: its line, and its page at that address", () => {
     const places = [...text("features", "shell", "places.ts").matchAll(/href: "([^"]+)"/g)];
     const chapters = [
-      ...text("shared", "workspace", "WorkspaceShell.tsx").matchAll(/\{ key: "(\w+)", label: /g),
+      ...text("shared", "workspace", "chapterNotes.ts").matchAll(/\{ key: "(\w+)", label: /g),
     ];
     expect(places.length).toBeGreaterThan(5);
     expect(chapters.length).toBeGreaterThan(8);

@@ -1,10 +1,9 @@
 "use client";
 
-import Link from "next/link";
 import { useRouter } from "next/navigation";
 import { useState } from "react";
 import { breakEven } from "@/core/kit";
-import { Chart, PLAIN } from "@/shared/charts/Chart";
+import { ByLook, ByMonth, Sizes } from "./CostPanels";
 import { ShelfTabs } from "@/shared/shelf/ShelfTabs";
 import type { Costs } from "@/server/costs";
 import { money } from "@/core/text/words";
@@ -48,141 +47,9 @@ export function CostsPage({ costs }: { costs: Costs }) {
         </p>
       </div>
       <div className="mt-4 grid items-start gap-5 lg:grid-cols-2">
-        <section aria-label="By month" className="card-plain p-4">
-          <h2 className="text-lg">By month</h2>
-          {costs.byMonth.length === 0 ? (
-            <p className="text-sm">
-              Nothing was bought or used in these days. Jobs are written down as used in{" "}
-              <Link className="link" href="/shelf/planning">
-                Planning
-              </Link>
-              .
-            </p>
-          ) : (
-            <>
-              <div aria-hidden>
-                <Chart
-                  type="bar"
-                  height={240}
-                  series={[
-                    {
-                      name: "▮ used",
-                      data: costs.byMonth.map(({ month, usedMinor: minor }) => ({
-                        x: month,
-                        y: Math.round(minor) / 100,
-                      })),
-                    },
-                    {
-                      name: "▨ bought",
-                      data: costs.byMonth.map(({ month, boughtMinor: minor }) => ({
-                        x: month,
-                        y: minor / 100,
-                      })),
-                    },
-                  ]}
-                  options={{
-                    ...PLAIN,
-                    plotOptions: { bar: { columnWidth: "60%" } },
-                    fill: {
-                      type: ["solid", "pattern"],
-                      pattern: { style: "slantedLines", width: 5, height: 5, strokeWidth: 1 },
-                    },
-                    stroke: { width: 1.5, colors: ["currentColor"] },
-                    dataLabels: { enabled: false },
-                    xaxis: { type: "category" },
-                    yaxis: { labels: { formatter: (value) => value.toFixed(0) } },
-                  }}
-                />
-              </div>
-              <ul className="sr-only">
-                {costs.byMonth.map(({ month, usedMinor: used, boughtMinor: bought }) => (
-                  <li key={month}>
-                    {month}: used {money(used)}, bought {money(bought)}
-                  </li>
-                ))}
-              </ul>
-            </>
-          )}
-        </section>
-        <section aria-label="By look" className="card-plain p-4 text-sm">
-          <h2 className="text-lg">By look</h2>
-          {costs.byLook.length === 0 ? (
-            <p>None yet.</p>
-          ) : (
-            <table className="w-full">
-              <tbody>
-                {costs.byLook.map(({ id, name, minor }) => (
-                  <tr key={id ?? "none"} className="border-b rule">
-                    <th scope="row" className="py-1 text-left font-normal">
-                      {id ? (
-                        <Link className="link" href={`/looks/${id}`}>
-                          {name}
-                        </Link>
-                      ) : (
-                        name
-                      )}
-                    </th>
-                    <td className="text-right">{money(minor)}</td>
-                  </tr>
-                ))}
-              </tbody>
-            </table>
-          )}
-          <h2 className="mt-4 text-lg">Most used</h2>
-          {costs.byProduct.length === 0 ? (
-            <p>None yet.</p>
-          ) : (
-            <table className="w-full">
-              <thead>
-                <tr className="border-b-2 border-base-content text-left">
-                  <th scope="col">Product</th>
-                  <th scope="col" className="text-right">
-                    Used
-                  </th>
-                  <th scope="col" className="text-right">
-                    Worth
-                  </th>
-                </tr>
-              </thead>
-              <tbody>
-                {costs.byProduct.slice(0, 12).map(({ id, name, grams, minor }) => (
-                  <tr key={id} className="border-b rule">
-                    <th scope="row" className="py-1 text-left font-normal">
-                      <Link className="link" href={`/shelf/${id ?? ""}`}>
-                        {name}
-                      </Link>
-                    </th>
-                    <td className="text-right">{gramsWords(grams)}</td>
-                    <td className="text-right">{money(minor)}</td>
-                  </tr>
-                ))}
-              </tbody>
-            </table>
-          )}
-        </section>
-        <section aria-label="Sizes" className="card-plain p-4 text-sm">
-          <h2 className="text-lg">The cheaper gram</h2>
-          {costs.sizes.length === 0 ? (
-            <p>
-              No product is there in two sizes. Products of one kind, maker and name, but for a size
-              in it, are laid side by side here.
-            </p>
-          ) : (
-            costs.sizes.map((line) => (
-              <p key={line[0]?.id ?? ""} className="border-t rule py-1">
-                {line.map(({ id, name, sizeGrams, perGram, dearer }, i) => (
-                  <span key={id} className="block">
-                    <Link className="link" href={`/shelf/${id}`}>
-                      {name}
-                    </Link>
-                    , {gramsWords(sizeGrams)}: {money(perGram)} a gram
-                    {i > 0 && <strong>, {Math.round(dearer * 100)} % more</strong>}
-                  </span>
-                ))}
-              </p>
-            ))
-          )}
-        </section>
+        <ByMonth byMonth={costs.byMonth} />
+        <ByLook byLook={costs.byLook} byProduct={costs.byProduct} />
+        <Sizes sizes={costs.sizes} />
         <Palette single={costs.single} />
       </div>
     </Page>

@@ -1,19 +1,15 @@
 "use client";
 
-import { keysOf } from "@/core/keysOf";
-import { Select } from "@/ui/Select";
 import { oneOrMore } from "@/core/text/words";
 import Link from "next/link";
 import { useRouter } from "next/navigation";
 import { useDeferredValue, useEffect, useMemo, useState } from "react";
-import { BriefSchema, PACES, type Brief, type Pace } from "@/core/brief";
+import { BriefSchema, type Brief, type Pace } from "@/core/brief";
 import { makePlan, type Bar } from "@/core/plan";
 import { contextOf } from "@/core/record";
 import { useAnswer, type Answer, type Ask } from "@/shared/workers/useAnswer";
-import { Waiting } from "@/shared/workers/Waiting";
 import { planWorker, settingOf } from "@/shared/workspace/usePlan";
 import { useWorking } from "@/shared/workspace/WorkspaceContext";
-import { NumberInput } from "@/ui/NumberInput";
 import { Empty } from "@/ui/Empty";
 import { clock, minutesWords } from "@/ui/format";
 import { DraftFound } from "@/ui/saver/DraftFound";
@@ -22,6 +18,7 @@ import { useSaved, type Saved } from "@/ui/saver/useSaved";
 import type { PlanWorker } from "@/workers/plan";
 import { ChairTimeline } from "./ChairTimeline";
 import { DayAxis } from "./DayAxis";
+import { TimeSettings } from "./TimeSettings";
 import { HeldBack } from "./HeldBack";
 import { useNow } from "./useNow";
 
@@ -79,9 +76,6 @@ function useBrief(): Saved<Brief> & { put: (values: Partial<Brief>) => void } {
   };
 }
 
-/** Who paints: so many artists at once, or the person themselves. */
-const HANDS = [1, 2, 3, 4, "self"] as const;
-
 function Timing() {
   const { look, given } = useWorking();
   const saved = useBrief();
@@ -95,7 +89,6 @@ function Timing() {
   // What it was when this page was opened: changes are told against that.
   const [opened] = useState(plan.chairMinutes);
   const atPaces = usePaces(shown);
-  const paces = atPaces.value;
   const now = useNow();
   const { times } = plan;
   const moved = Math.round(plan.chairMinutes - opened);
@@ -152,93 +145,7 @@ function Timing() {
           />
         )}
       </div>
-      <fieldset
-        className="card-plain mt-4 flex flex-wrap items-end gap-x-5 gap-y-3 p-4"
-        disabled={!given.job}
-      >
-        <legend className="sr-only">What the time depends on</legend>
-        <label className="text-sm">
-          <span className="label-line">Pace</span>
-          <Select
-            className="!w-64"
-            value={brief.pace}
-            options={keysOf(PACES)}
-            labelOf={(pace) =>
-              `${PACES[pace].label}${paces ? `: ${minutesWords(paces[pace])}` : ""}`
-            }
-            onChange={(pace) => change({ pace })}
-          />
-          {atPaces.error !== null && (
-            <Waiting answer={atPaces} doing="Working out the paces" what="the paces" />
-          )}
-        </label>
-        <label className="text-sm">
-          <span className="label-line">Painted by</span>
-          <Select
-            className="!w-44"
-            value={brief.self ? "self" : brief.artists}
-            options={HANDS}
-            labelOf={(hands) =>
-              hands === "self"
-                ? "themselves"
-                : hands === 1
-                  ? "one artist"
-                  : `${hands} artists at once`
-            }
-            onChange={(hands) =>
-              change(
-                hands === "self"
-                  ? { self: true, artists: 1 }
-                  : { self: false, helper: false, artists: hands },
-              )
-            }
-          />
-        </label>
-        {brief.self && (
-          <label className="flex min-h-10 items-center gap-2 text-sm">
-            <input
-              type="checkbox"
-              className="checkbox"
-              checked={brief.helper}
-              onChange={(event) => change({ helper: event.target.checked })}
-            />
-            Somebody helps with the back
-          </label>
-        )}
-        <label className="flex min-h-10 items-center gap-2 text-sm">
-          <input
-            type="checkbox"
-            className="checkbox"
-            checked={brief.dryer}
-            onChange={(event) => change({ dryer: event.target.checked })}
-          />
-          Cool dryer
-        </label>
-        <Figure
-          label="Air, °C"
-          value={brief.airDegC}
-          least={-20}
-          most={50}
-          set={(airDegC) => change({ airDegC })}
-        />
-        <Figure
-          label="Humidity, %"
-          value={brief.rh}
-          least={1}
-          most={100}
-          set={(rh) => change({ rh })}
-        />
-        <Figure
-          label="Kept in hand, min"
-          value={brief.bufferMinutes}
-          least={0}
-          most={480}
-          set={(minutes) => change({ bufferMinutes: Math.round(minutes) })}
-        />
-        {!given.job && (
-          <p className="w-full text-sm">These belong to a job: give the look a brief first.</p>
-        )}
-      </fieldset>
+      <TimeSettings brief={brief} change={change} paces={atPaces} isOpen={given.job !== null} />
       <DayAxis
         plan={plan}
         look={look}
@@ -265,27 +172,6 @@ function Timing() {
       />
       <Rehearsal />
     </div>
-  );
-}
-
-function Figure({
-  label,
-  value,
-  least,
-  most,
-  set,
-}: {
-  label: string;
-  value: number;
-  least: number;
-  most: number;
-  set: (value: number) => void;
-}) {
-  return (
-    <label className="text-sm">
-      <span className="label-line">{label}</span>
-      <NumberInput className="!w-28" least={least} most={most} value={value} onChange={set} />
-    </label>
   );
 }
 

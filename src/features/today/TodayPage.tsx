@@ -1,12 +1,12 @@
 import Link from "next/link";
-import type { ReactNode } from "react";
+import { Reminders } from "./Reminders";
 import { safetyNotes } from "@/core/look";
 import { contextOf } from "@/core/record";
 import { LaterFigure } from "@/shared/figure/LaterFigure";
 import type { LookCard } from "@/server/lookCards";
 import type { Today } from "@/server/today";
 import { Empty } from "@/ui/Empty";
-import { clock, dayWords, amountWords, gramsWords, minutesWords } from "@/ui/format";
+import { clock, dayWords, minutesWords } from "@/ui/format";
 import { Page } from "@/ui/Page";
 
 export function TodayPage({ today }: { today: Today }) {
@@ -54,135 +54,10 @@ export function TodayPage({ today }: { today: Today }) {
               ))}
             </ul>
           </section>
-          <div className="flex flex-col gap-6">
-            <Due title="Patch tests to read" none="None waiting.">
-              {today.patchTests.map((test) => (
-                <li key={test.personId + test.productName}>
-                  <Link className="link" href={`/people/${test.personId}`}>
-                    {test.personName}
-                  </Link>
-                  : {test.productName},{" "}
-                  {test.reading === "first" ? "first reading" : "late reading"}{" "}
-                  {test.due <= today.date ? (
-                    <strong>due{test.due < today.date && ` since ${dayWords(test.due)}`}</strong>
-                  ) : (
-                    dayWords(test.due)
-                  )}
-                </li>
-              ))}
-            </Due>
-            <Due title="To order" none="The next jobs have all they need.">
-              {today.orders.map((order) => (
-                <li key={order.name}>
-                  {order.productId ? (
-                    <Link className="link" href={`/shelf/${order.productId}`}>
-                      {order.name}
-                    </Link>
-                  ) : (
-                    order.name
-                  )}
-                  : {gramsWords(order.missing)} short for {order.looks.join(", ")};{" "}
-                  {order.by < today.date ? (
-                    <strong>
-                      should have been ordered by {dayWords(order.by)}: find a substitute, or fetch
-                      it
-                    </strong>
-                  ) : order.by === today.date ? (
-                    <strong>order today</strong>
-                  ) : (
-                    `order by ${dayWords(order.by)}`
-                  )}
-                </li>
-              ))}
-            </Due>
-            <Due title="To build" none="No piece is waiting.">
-              {today.builds.map((build) => (
-                <li key={build.jobId + build.name}>
-                  <Link className="link" href={`/looks/${build.lookId}/${build.jobId}/pieces`}>
-                    {build.name}
-                  </Link>{" "}
-                  for {build.look}:{" "}
-                  {build.startOn < today.date ? (
-                    <strong>
-                      {build.next}, due since {dayWords(build.startOn)}
-                    </strong>
-                  ) : build.startOn === today.date ? (
-                    <strong>{build.next}, today</strong>
-                  ) : (
-                    `begin by ${dayWords(build.startOn)}`
-                  )}
-                </li>
-              ))}
-            </Due>
-            <Due title="Records missing" none="Every look that was worn has its record.">
-              {today.unrecorded.map((job) => (
-                <li key={job.jobId}>
-                  <Link className="link" href={`/looks/${job.lookId}/${job.jobId}/record`}>
-                    {job.look}
-                  </Link>{" "}
-                  on {job.personName}, {dayWords(job.on)}
-                </li>
-              ))}
-            </Due>
-            <Due title="Going off" none="Nothing within a month.">
-              {today.expiring.list.map((product) => (
-                <li key={product.id}>
-                  <Link className="link" href={`/shelf/${product.id}`}>
-                    {product.name}
-                  </Link>
-                  :{" "}
-                  {product.past ? (
-                    <strong>past its date, {dayWords(product.date)}</strong>
-                  ) : (
-                    `good until ${dayWords(product.date)}`
-                  )}
-                </li>
-              ))}
-              {today.expiring.more > 0 && (
-                <li>
-                  and {today.expiring.more} more{" "}
-                  <Link className="link" href="/shelf">
-                    on the shelf
-                  </Link>
-                </li>
-              )}
-            </Due>
-            <Due title="Running out" none="Every pot is above 15 %.">
-              {today.low.list.map((product) => (
-                <li key={product.id}>
-                  <Link className="link" href={`/shelf/${product.id}`}>
-                    {product.name}
-                  </Link>
-                  : {amountWords(product.left, product.counted)} of{" "}
-                  {amountWords(product.size, product.counted)} left
-                </li>
-              ))}
-              {today.low.more > 0 && (
-                <li>
-                  and {today.low.more} more{" "}
-                  <Link className="link" href="/shelf">
-                    on the shelf
-                  </Link>
-                </li>
-              )}
-            </Due>
-          </div>
+          <Reminders today={today} />
         </div>
       )}
     </Page>
-  );
-}
-
-function Due({ title, none, children }: { title: string; none: string; children: ReactNode[] }) {
-  return (
-    <section>
-      <h2 className="mb-1 text-lg">{title}</h2>
-      {children.length ? (
-        <ul className="flex flex-col gap-1.5 text-sm">{children}</ul>
-      ) : (
-        <p className="muted text-sm">{none}</p>
-      )}
-    </section>
   );
 }
 

@@ -4,7 +4,7 @@ import { Alert } from "@/ui/Alert";
 import { keysOf } from "@/core/keysOf";
 import { Select } from "@/ui/Select";
 import { plural } from "@/core/text/words";
-import { Plus, X } from "lucide-react";
+import { Plus } from "lucide-react";
 import { useMemo, useState, type ReactNode } from "react";
 import {
   gradient,
@@ -29,10 +29,10 @@ import {
   isProp,
 } from "@/core/paint";
 import { Waiting } from "@/shared/workers/Waiting";
-import { NumberInput } from "@/ui/NumberInput";
 import { Field } from "@/ui/Field";
 import { Swatch } from "@/ui/Swatch";
 import { Coats } from "./Coats";
+import { PanRows } from "./PanRows";
 import { TargetPicker } from "./TargetPicker";
 import { useMixSearch } from "./useMixSearch";
 import { matchWords, recipeWords } from "./words";
@@ -56,7 +56,6 @@ interface BenchProps {
   actions: (parts: readonly BenchPart[], target: string | null) => ReactNode;
 }
 
-const MOST_PARTS = 12;
 const MOST_PAINTS = 5;
 
 const FILMS = { dry: "dry", wet: "still wet" } as const;
@@ -112,45 +111,12 @@ export function Bench({ products, grounds, start, target: firstTarget, actions }
             Nothing yet. Add a paint, or find a colour beside and take its recipe.
           </p>
         )}
-        <ul className="flex flex-col gap-1.5">
-          {inPan.map(({ product, parts }) => (
-            <li key={product.id} className="flex items-center gap-3">
-              <Swatch
-                hex={film === "wet" ? (product.wetColour ?? product.colour) : product.colour}
-                size={34}
-              />
-              <span className="w-36 min-w-0 truncate text-sm font-semibold" title={product.name}>
-                {product.name}
-              </span>
-              <input
-                type="range"
-                className="range range-sm min-w-20 flex-1"
-                min={1}
-                max={MOST_PARTS}
-                value={parts}
-                aria-label={`Parts of ${product.name}`}
-                onChange={(event) => set(product.id, Number(event.target.value))}
-              />
-              <NumberInput
-                className="input-sm !w-16"
-                least={1}
-                most={20}
-                whole
-                value={parts}
-                label={`Parts of ${product.name}, typed`}
-                onChange={(n) => set(product.id, n)}
-              />
-              <button
-                type="button"
-                className="btn btn-ghost btn-sm px-2"
-                aria-label={`Take ${product.name} out of the pan`}
-                onClick={() => setPan(pan.filter((part) => part.productId !== product.id))}
-              >
-                <X size={16} aria-hidden />
-              </button>
-            </li>
-          ))}
-        </ul>
+        <PanRows
+          inPan={inPan}
+          isWet={film === "wet"}
+          onParts={set}
+          onOut={(id) => setPan(pan.filter((part) => part.productId !== id))}
+        />
         {pan.length < MOST_PAINTS && (
           <label className="flex items-center gap-2">
             <Plus size={18} aria-hidden />

@@ -3,7 +3,7 @@
 import { ask } from "@/shared/ask";
 import { Redo2, Undo2 } from "lucide-react";
 import Link from "next/link";
-import { usePathname, useRouter } from "next/navigation";
+import { useRouter } from "next/navigation";
 import { useState, type ReactNode } from "react";
 import { useHotkeys } from "react-hotkeys-hook";
 import type { Finding } from "@/core/look";
@@ -11,36 +11,12 @@ import { clock, dayWords, minutesWords } from "@/ui/format";
 import { DraftFound } from "@/ui/saver/DraftFound";
 import { SaveStatus } from "@/ui/saver/SaveStatus";
 import { Waiting } from "@/shared/workers/Waiting";
+import { CHAPTERS } from "./chapterNotes";
+import { ChapterTabs } from "./ChapterTabs";
 import { TakeAway } from "./TakeAway";
 import { useStill } from "./useStill";
 import { Versions } from "./Versions";
 import { useWorking } from "./WorkspaceContext";
-
-/** Chapters of a look in working order. */
-const CHAPTERS = [
-  { key: "brief", label: "Brief" },
-  { key: "paint", label: "Paint" },
-  { key: "map", label: "Map" },
-  { key: "colour", label: "Colour" },
-  { key: "pieces", label: "Pieces" },
-  { key: "time", label: "Time" },
-  { key: "tray", label: "Tray" },
-  { key: "plan", label: "Plan" },
-  { key: "chair", label: "Chair" },
-  { key: "record", label: "Record" },
-] as const;
-
-/** Rules that the colour chapter speaks of. */
-const COLOUR_RULES = /^(COLOUR|DIST|LAYER-[568]|BROW-3)/;
-
-const open = (findings: readonly Finding[]) =>
-  findings.filter((finding) => finding.severity !== "tip").length;
-
-/** Short, so that the row of chapters stays as it is while they come on; said in full to a screen reader. */
-const NOT_STARTED = "–";
-
-/** While nobody has judged the design yet. */
-const JUDGING = "…";
 
 /** The head of a look: what it is, how saving stands, undo, and the chapters with what each still asks for. */
 export function WorkspaceShell({ children }: { children: ReactNode }) {
@@ -60,8 +36,6 @@ export function WorkspaceShell({ children }: { children: ReactNode }) {
     judging,
   } = working;
   const router = useRouter();
-  const path = usePathname();
-  const here = path.split("/").at(-1);
   const [draftSeen, setDraftSeen] = useState(false);
   const base = `/looks/${given.look.id}/${setting}`;
   // The chair fills the screen: it is a place of its own.
@@ -73,56 +47,6 @@ export function WorkspaceShell({ children }: { children: ReactNode }) {
     const chapter = CHAPTERS[(Number(event.key) + 9) % 10];
     if (chapter) router.push(hrefOf(chapter.key));
   });
-  const colours =
-    findings.filter(({ rule, severity }) => severity !== "tip" && COLOUR_RULES.test(rule)).length +
-    look.layers.filter((layer) => layer.target !== null && layer.paint.kind === "material").length;
-  const noted: Readonly<Record<(typeof CHAPTERS)[number]["key"], string>> = {
-    brief: given.job ? "✓" : NOT_STARTED,
-    paint: look.system ? "✓" : NOT_STARTED,
-    map:
-      look.layers.length === 0
-        ? NOT_STARTED
-        : plan === null
-          ? JUDGING
-          : open(findings)
-            ? String(open(findings))
-            : "✓",
-    colour:
-      look.layers.length === 0
-        ? NOT_STARTED
-        : plan === null
-          ? JUDGING
-          : colours
-            ? String(colours)
-            : "✓",
-    tray:
-      look.layers.length === 0
-        ? NOT_STARTED
-        : plan === null
-          ? JUDGING
-          : plan.kit.some((need) => need.missing > 0.005)
-            ? `short ${plan.kit.filter((need) => need.missing > 0.005).length}`
-            : "✓",
-    plan:
-      look.layers.length === 0
-        ? NOT_STARTED
-        : plan === null
-          ? JUDGING
-          : plan.stopped
-            ? "stopped"
-            : "✓",
-    pieces: look.pieces.length ? String(look.pieces.length) : "none",
-    time:
-      look.layers.length === 0
-        ? NOT_STARTED
-        : plan === null
-          ? JUDGING
-          : plan.times
-            ? "✓"
-            : "no date",
-    chair: look.layers.length === 0 ? NOT_STARTED : plan?.stopped ? "stopped" : "",
-    record: given.records.length ? String(given.records.length) : NOT_STARTED,
-  };
   return (
     <div className="flex min-h-dvh flex-col lg:h-dvh print:block print:h-auto">
       <header className="no-print border-b rule bg-base-200">
@@ -153,33 +77,7 @@ export function WorkspaceShell({ children }: { children: ReactNode }) {
           </div>
         </div>
         <div className="flex flex-wrap items-end justify-between gap-x-4 px-3">
-          <nav aria-label="Chapters" className="flex flex-wrap">
-            {CHAPTERS.map(({ key, label }, i) => (
-              <Link
-                key={key}
-                href={hrefOf(key)}
-                aria-current={here === key ? "page" : undefined}
-                aria-keyshortcuts={String((i + 1) % 10)}
-                className={`flex min-h-11 items-center gap-1.5 rounded-t-lg px-3 ${here === key ? "bg-base-100 font-bold" : "hover:bg-base-300"}`}
-              >
-                {label}
-                {noted[key] && (
-                  <span
-                    className={`text-xs ${noted[key] === "✓" || noted[key] === NOT_STARTED ? "" : "rounded-full border border-base-content/60 px-1.5"}`}
-                  >
-                    {noted[key] === NOT_STARTED ? (
-                      <>
-                        <span aria-hidden>{NOT_STARTED}</span>
-                        <span className="sr-only">not started</span>
-                      </>
-                    ) : (
-                      noted[key]
-                    )}
-                  </span>
-                )}
-              </Link>
-            ))}
-          </nav>
+          <ChapterTabs hrefOf={hrefOf} />
           {plan && look.layers.length > 0 && (
             <p className="py-2.5 pr-1 text-sm">
               <strong>{minutesWords(plan.chairMinutes)}</strong> at the chair

@@ -1,0 +1,134 @@
+import { keysOf } from "@/core/keysOf";
+import { PACES, type Brief, type Pace } from "@/core/brief";
+import { Waiting } from "@/shared/workers/Waiting";
+import type { Answer } from "@/shared/workers/useAnswer";
+import { NumberInput } from "@/ui/NumberInput";
+import { Select } from "@/ui/Select";
+import { minutesWords } from "@/ui/format";
+
+/** Who paints: so many artists at once, or the person themselves. */
+const HANDS = [1, 2, 3, 4, "self"] as const;
+
+/** What the time depends on: pace, hands, dryer, air, what is kept in hand. */
+export function TimeSettings({
+  brief,
+  change,
+  paces: answer,
+  isOpen,
+}: {
+  brief: Brief;
+  change: (values: Partial<Brief>) => void;
+  paces: Answer<Readonly<Record<Pace, number>>>;
+  /** Only a job has a brief that can be changed. */
+  isOpen: boolean;
+}) {
+  const paces = answer.value;
+  return (
+    <fieldset
+      className="card-plain mt-4 flex flex-wrap items-end gap-x-5 gap-y-3 p-4"
+      disabled={!isOpen}
+    >
+      <legend className="sr-only">What the time depends on</legend>
+      <label className="text-sm">
+        <span className="label-line">Pace</span>
+        <Select
+          className="!w-64"
+          value={brief.pace}
+          options={keysOf(PACES)}
+          labelOf={(pace) => `${PACES[pace].label}${paces ? `: ${minutesWords(paces[pace])}` : ""}`}
+          onChange={(pace) => change({ pace })}
+        />
+        {answer.error !== null && (
+          <Waiting answer={answer} doing="Working out the paces" what="the paces" />
+        )}
+      </label>
+      <label className="text-sm">
+        <span className="label-line">Painted by</span>
+        <Select
+          className="!w-44"
+          value={brief.self ? "self" : brief.artists}
+          options={HANDS}
+          labelOf={(hands) =>
+            hands === "self"
+              ? "themselves"
+              : hands === 1
+                ? "one artist"
+                : `${hands} artists at once`
+          }
+          onChange={(hands) =>
+            change(
+              hands === "self"
+                ? { self: true, artists: 1 }
+                : { self: false, helper: false, artists: hands },
+            )
+          }
+        />
+      </label>
+      {brief.self && (
+        <label className="flex min-h-10 items-center gap-2 text-sm">
+          <input
+            type="checkbox"
+            className="checkbox"
+            checked={brief.helper}
+            onChange={(event) => change({ helper: event.target.checked })}
+          />
+          Somebody helps with the back
+        </label>
+      )}
+      <label className="flex min-h-10 items-center gap-2 text-sm">
+        <input
+          type="checkbox"
+          className="checkbox"
+          checked={brief.dryer}
+          onChange={(event) => change({ dryer: event.target.checked })}
+        />
+        Cool dryer
+      </label>
+      <Figure
+        label="Air, °C"
+        value={brief.airDegC}
+        least={-20}
+        most={50}
+        set={(airDegC) => change({ airDegC })}
+      />
+      <Figure
+        label="Humidity, %"
+        value={brief.rh}
+        least={1}
+        most={100}
+        set={(rh) => change({ rh })}
+      />
+      <Figure
+        label="Kept in hand, min"
+        value={brief.bufferMinutes}
+        least={0}
+        most={480}
+        set={(minutes) => change({ bufferMinutes: Math.round(minutes) })}
+      />
+      {!isOpen && (
+        <p className="w-full text-sm">These belong to a job: give the look a brief first.</p>
+      )}
+    </fieldset>
+  );
+}
+
+function Figure({
+  label,
+  value,
+  least,
+  most,
+  set,
+}: {
+  label: string;
+  value: number;
+  least: number;
+  most: number;
+  set: (value: number) => void;
+}) {
+  return (
+    <label className="text-sm">
+      <span className="label-line">{label}</span>
+      <NumberInput className="!w-28" least={least} most={most} value={value} onChange={set} />
+    </label>
+  );
+}

@@ -1,0 +1,39 @@
+import Link from "next/link";
+import { usePathname } from "next/navigation";
+import { CHAPTERS, chapterNotes, DONE, NOT_STARTED } from "./chapterNotes";
+import { useWorking } from "./WorkspaceContext";
+
+/** The chapters, each with what it still asks for. */
+export function ChapterTabs({ hrefOf }: { hrefOf: (key: string) => string }) {
+  const here = usePathname().split("/").at(-1);
+  const noted = chapterNotes(useWorking());
+  return (
+    <nav aria-label="Chapters" className="flex flex-wrap">
+      {CHAPTERS.map(({ key, label }, i) => (
+        <Link
+          key={key}
+          href={hrefOf(key)}
+          aria-current={here === key ? "page" : undefined}
+          aria-keyshortcuts={String((i + 1) % 10)}
+          className={`flex min-h-11 items-center gap-1.5 rounded-t-lg px-3 ${here === key ? "bg-base-100 font-bold" : "hover:bg-base-300"}`}
+        >
+          {label}
+          {noted[key] && (
+            <span
+              className={`text-xs ${noted[key] === DONE || noted[key] === NOT_STARTED ? "" : "rounded-full border border-base-content/60 px-1.5"}`}
+            >
+              {noted[key] === NOT_STARTED ? (
+                <>
+                  <span aria-hidden>{NOT_STARTED}</span>
+                  <span className="sr-only">not started</span>
+                </>
+              ) : (
+                noted[key]
+              )}
+            </span>
+          )}
+        </Link>
+      ))}
+    </nav>
+  );
+}
