@@ -130,7 +130,7 @@ test("a whole day: planned, painted, worn, taken down, and the next version is b
   const earlier = page.getByRole("region", { name: "Earlier" });
   await expect(earlier).toContainText("Fits the character: yes; reads as meant: partly.");
   await expect(earlier).toContainText("Interrupted 4 min: fire drill");
-  await expect(earlier.getByRole("img", { name: /^Picture 1/ })).toBeVisible();
+  await expect(earlier.getByRole("img", { name: /, 1 of / })).toBeVisible();
 
   // The measured minutes are what the next plan goes by.
   await page.getByRole("link", { name: /^Time/ }).click();

@@ -14,9 +14,19 @@ export interface Studio {
   start(): Promise<void>;
 }
 
-export async function openStudio(o: {
-  demo: boolean;
-}): Promise<Studio & { close(): Promise<void> }> {
+type Opened = Studio & { close(): Promise<void> };
+
+/** Studios of the test that runs, to be closed with it however it ends. */
+const open = new Set<Opened>();
+
+/** A studio of the test's own, closed with the test where the test has not closed it. */
+export async function openStudio(o: { demo: boolean }): Promise<Opened> {
+  const studio = await launch(o);
+  open.add(studio);
+  return studio;
+}
+
+async function launch(o: { demo: boolean }): Promise<Opened> {
   const folder = mkdtempSync(join(tmpdir(), "dermagraph-e2e-"));
   const port = await freePort();
   const url = `http://127.0.0.1:${port}`;
@@ -52,17 +62,25 @@ export async function openStudio(o: {
 }
 
 /** Tests on an invented studio, one a worker (`demo`), or on an empty one of their own (`empty`). */
-export const test = base.extend<{ empty: Studio }, { demo: Studio }>({
+export const test = base.extend<{ empty: Studio; tidy: undefined }, { demo: Studio }>({
+  tidy: [
+    async ({}, provide) => {
+      await provide(undefined);
+      for (const studio of open) await studio.close();
+      open.clear();
+    },
+    { auto: true },
+  ],
   demo: [
     async ({}, provide) => {
-      const studio = await openStudio({ demo: true });
+      const studio = await launch({ demo: true });
       await provide(studio);
       await studio.close();
     },
     { scope: "worker", timeout: 120_000 },
   ],
   empty: async ({}, provide) => {
-    const studio = await openStudio({ demo: false });
+    const studio = await launch({ demo: false });
     await provide(studio);
     await studio.close();
   },

@@ -5,7 +5,7 @@ import { keysOf } from "@/core/keysOf";
 import { Select } from "@/ui/Select";
 import { plural } from "@/core/text/words";
 import { Plus } from "lucide-react";
-import { useMemo, useState, type ReactNode } from "react";
+import { type ComponentProps, useMemo, useState, type ReactNode } from "react";
 import {
   gradient,
   hexToLab,
@@ -337,7 +337,23 @@ function Find({ products, byId, target, onTarget, onTake, lead }: FindProps) {
 }
 
 /** Tones that model this colour (COLOUR-2), and the way to another paint in even steps (COLOUR-4). */
-function More({
+function More(given: ComponentProps<typeof Tones>) {
+  const [open, setOpen] = useState(false);
+  return (
+    <details
+      className="rounded border rule p-3 text-sm"
+      onToggle={(event) => setOpen(event.currentTarget.open)}
+    >
+      <summary className="cursor-pointer font-semibold">
+        Shadow, highlight and gradient of it
+      </summary>
+      {open && <Tones {...given} />}
+    </details>
+  );
+}
+
+/** Shadows, highlights and steps to another paint, worked out while they are looked at. */
+function Tones({
   pan,
   paints,
   byId,
@@ -394,10 +410,7 @@ function More({
   const fits = (parts: readonly BenchPart[]) =>
     parts.length <= MOST_PAINTS && parts.every(({ parts: n }) => n <= 20);
   return (
-    <details className="rounded border rule p-3 text-sm">
-      <summary className="cursor-pointer font-semibold">
-        Shadow, highlight and gradient of it
-      </summary>
+    <>
       <div className="mt-3 grid gap-4 sm:grid-cols-2">
         {tones &&
           (["shade", "highlight"] as const).map((kind) => (
@@ -458,6 +471,6 @@ function More({
           with a clean brush (COLOUR-4).
         </p>
       )}
-    </details>
+    </>
   );
 }
