@@ -1,3 +1,4 @@
+import { money, oneOrMore, plural, slug } from "./words";
 import fc from "fast-check";
 import { plainText, readJson } from "./plainText";
 
@@ -27,5 +28,20 @@ describe("text from outside", () => {
       a: ["xy", { b: "" }],
       n: 3,
     });
+  });
+});
+
+describe("words", () => {
+  it("say one as one, and any other number as many", () => {
+    expect([0, 1, 2].map((n) => plural(n, "coat"))).toEqual(["coats", "coat", "coats"]);
+    expect(plural(2, "is", "are")).toBe("are");
+    expect([1, 12].map((n) => oneOrMore(n, "look"))).toEqual(["one look", "12 looks"]);
+  });
+  it("name files by small letters, digits and dashes", () => {
+    expect(slug("First Frost: night, 2nd")).toBe("first-frost-night-2nd");
+    expect(slug("Ärger")).toMatch(/^[a-z0-9-]+$/);
+  });
+  it("say money to the minor unit", () => {
+    expect([5, 1150, 0].map(money)).toEqual(["0.05", "11.50", "0.00"]);
   });
 });

@@ -1,6 +1,5 @@
 "use client";
 
-import Link from "next/link";
 import { useState } from "react";
 import { toast } from "sonner";
 import {
@@ -17,13 +16,12 @@ import {
 import { zoneInfo } from "@/core/anatomy";
 import { MATTERS } from "@/core/brief";
 import type { PaintKit } from "@/core/look";
-import { PAINT_TYPES, material } from "@/core/paint";
+import { material } from "@/core/paint";
 import { feelsLike, HAZARD_WORDS, sweatOf } from "@/core/wear";
-import { SchoolsOfWork } from "@/shared/workspace/SchoolsOfWork";
 import { useWorking } from "@/shared/workspace/WorkspaceContext";
 import { money } from "@/core/text/words";
 import { minutesWords } from "@/ui/format";
-import { OwnChoice } from "./OwnChoice";
+import { LeftOut } from "./LeftOut";
 import { Waiting } from "@/shared/workers/Waiting";
 import { useAdvice } from "./useAdvice";
 import { WearCurves } from "./WearCurves";
@@ -145,48 +143,7 @@ export function PaintChapter() {
               onTake={(kit) => take(kit, shown.group, "Changed for more hours.")}
             />
           </div>
-          <aside>
-            <h3 className="mb-2 text-lg">Left out, and why</h3>
-            {shown.refused.length === 0 && (
-              <p className="muted text-sm">Nothing had to be left out for {person.name}.</p>
-            )}
-            <ul>
-              {shown.refused.map(({ type, rule, why }) => (
-                <li key={type} className="border-t rule py-2.5 text-sm">
-                  <strong className="block">{PAINT_TYPES[type].label}</strong>
-                  {why}{" "}
-                  <Link className="link" href={`/rules#${rule}`}>
-                    {rule}
-                  </Link>
-                </li>
-              ))}
-            </ul>
-            <OwnChoice
-              group={shown.group}
-              refused={shown.refused}
-              onTake={(kit) =>
-                take(
-                  kit,
-                  shown.group,
-                  "Chosen by hand: what the rules say of it stands beside and on the map.",
-                )
-              }
-            />
-            <h3 className="mt-6 text-lg">Where painters disagree</h3>
-            <SchoolsOfWork />
-            <h3 className="mt-6 mb-1 text-lg">Where this comes from</h3>
-            <p className="muted text-sm">
-              First touch-up: when less than {context.house.numbers.touchUpShare} % of the paint is
-              whole on the zone that suffers most, from sweat that runs, rubbing, flexing, skin oil,
-              heat and water, by zone, weather and work; house figures, common practice, no
-              published source (
-              <Link className="link" href="/rules#numbers">
-                change them
-              </Link>
-              ). Sweat: Shapiro, Pandolf &amp; Goldman 1982. Drying: evaporation (ASHRAE). Cost:
-              your shelf&apos;s prices, or the middle of the type&apos;s range.
-            </p>
-          </aside>
+          <LeftOut advice={shown} onTake={(kit, words) => take(kit, shown.group, words)} />
         </div>
       )}
     </div>

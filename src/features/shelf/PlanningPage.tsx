@@ -27,10 +27,8 @@ import { Swatch } from "@/ui/Swatch";
 import { PackingCard } from "@/shared/trays/PackingCard";
 import { SuggestedTray } from "@/shared/trays/SuggestedTray";
 import { ShelfTabs } from "@/shared/shelf/ShelfTabs";
+import { A_PAGE, JobsToPlan } from "./JobsToPlan";
 import { useJobsTake, type JobsTake } from "./useJobsTake";
-
-/** Jobs chosen at first, and listed at a time. */
-const A_PAGE = 24;
 
 /** What a set of jobs takes against what is there: what is short, what could stand in, when to order, what it costs, and what to pack. */
 export function PlanningPage({ planning }: { planning: Planning }) {
@@ -41,7 +39,6 @@ export function PlanningPage({ planning }: { planning: Planning }) {
   const [ids, setIds] = useState<ReadonlySet<string>>(
     () => new Set(heads.slice(0, A_PAGE).map(({ jobId }) => jobId)),
   );
-  const [shown, setShown] = useState(A_PAGE);
   const [lead, setLead] = useState(leadDays);
   const products = useMemo(() => new Map(items.map((product) => [product.id, product])), [items]);
   const choose = (jobIds: readonly string[], isIn: boolean) =>
@@ -95,62 +92,13 @@ export function PlanningPage({ planning }: { planning: Planning }) {
     <Page title="Shelf" lead="What these jobs take together, against the ledger.">
       <ShelfTabs />
       <div className="card-plain flex flex-wrap items-start gap-6 p-4">
-        <fieldset className="min-w-60 flex-1 text-sm">
-          <legend className="label-line">Jobs, in the order of their days</legend>
-          {heads.slice(0, shown).map((job) => {
-            const cost = costOf.get(job.jobId);
-            return (
-              <div key={job.jobId} className="flex flex-wrap items-center gap-3 py-1">
-                <label className="flex min-h-10 flex-1 items-center gap-2">
-                  <input
-                    type="checkbox"
-                    className="checkbox checkbox-sm"
-                    checked={ids.has(job.jobId)}
-                    onChange={(event) => choose([job.jobId], event.target.checked)}
-                  />
-                  <span>
-                    {job.name}{" "}
-                    <span className="muted">
-                      {job.on ? dayWords(job.on) : "no day yet"}
-                      {cost !== undefined && ` · ${money(cost)}`}
-                    </span>
-                  </span>
-                </label>
-                <button type="button" className="btn btn-sm" onClick={() => void use(job)}>
-                  {job.used ? "Used again, by the plan of now" : "Write down as used"}
-                </button>
-              </div>
-            );
-          })}
-          {heads.length > A_PAGE && (
-            <p className="mt-2 flex flex-wrap items-center gap-2">
-              {heads.length > shown && (
-                <button
-                  type="button"
-                  className="btn btn-sm"
-                  onClick={() => setShown((now) => now + A_PAGE)}
-                >
-                  Show {Math.min(A_PAGE, heads.length - shown)} more
-                </button>
-              )}
-              <button
-                type="button"
-                className="btn btn-sm"
-                onClick={() =>
-                  choose(
-                    heads.map(({ jobId }) => jobId),
-                    true,
-                  )
-                }
-              >
-                Choose all {heads.length}
-              </button>
-              <span className="muted">
-                {picked.length} of {heads.length} jobs chosen
-              </span>
-            </p>
-          )}
-        </fieldset>
+        <JobsToPlan
+          heads={heads}
+          ids={ids}
+          costOf={costOf}
+          onChoose={choose}
+          onUse={(job) => void use(job)}
+        />
         <label className="text-sm">
           <span className="label-line">An order takes, days</span>
           <NumberInput
