@@ -9,85 +9,87 @@ test("kit: three jobs, the shortage, a substitute, an order received, used, weig
   const studio = await openStudio({ demo: true });
   await page.goto(`${studio.url}/shelf/planning`, { waitUntil: "networkidle" });
   const jobs = page.getByRole("group", { name: /^Jobs/ });
-  for (const name of ["Gate leaf on Wren Hallam", "Bog Light on Bram Oskell"])
-    await jobs.getByRole("checkbox", { name: new RegExp(name) }).uncheck();
-  await expect(jobs.getByRole("checkbox", { checked: true })).toHaveCount(4);
-  await jobs.getByRole("checkbox", { name: /Hail on Perrin Vaile/ }).uncheck();
   const line = page.getByRole("row", { name: /Ochre ground/ });
-  await expect(line).toContainText(/A pot for .* should have been ordered by/);
-  await expect(page.getByRole("status").filter({ hasText: "short" })).toContainText(
-    "One product is short",
-  );
-  await page.getByLabel("An order takes, days").fill("0");
-  await expect(line).toContainText(/order (by|today)/);
-
-  // Another paint in its place, with what is lost, and the shortage is gone.
-  await expect(line.getByText(/ΔE .* off in colour/)).toBeVisible();
-  await line.getByRole("button", { name: "Put it in" }).click();
-  await expect(page.getByText(/in the place of Ochre ground/).first()).toBeVisible();
-  await expect(
-    page
-      .getByRole("status")
-      .filter({ hasText: /shelf|short/ })
-      .first(),
-  ).toContainText("All of it is on the shelf.");
-
-  // One tray for the three of them.
-  await page.getByText("One tray for them all").click();
-  await expect(
-    page.getByRole("status").filter({ hasText: /pans make all \d+ colours/ }),
-  ).toBeVisible({ timeout: 60_000 });
-  await expect(
-    page
-      .getByRole("list", { name: "Colours of the tray" })
-      .getByRole("listitem")
-      .filter({ hasText: "First Frost:" })
-      .first(),
-  ).toBeVisible();
-
-  // Written down as used: once, however often it is said.
-  const frost = jobs.locator("div", { hasText: "First Frost on Nomi Tarrow" }).last();
-  await frost.getByRole("button", { name: "Write down as used" }).click();
-  await expect(frost.getByRole("button", { name: /^Used again/ })).toBeVisible();
-  await frost.getByRole("button", { name: /^Used again/ }).click();
-  await page.goto(`${studio.url}/shelf/chalk-white`, { waitUntil: "networkidle" });
   const ledger = page.getByRole("region", { name: "Ledger" });
-  await expect(ledger.getByRole("row", { name: /First Frost/ })).toHaveCount(1);
+  await test.step("What three jobs are short of, and by when it is ordered", async () => {
+    for (const name of ["Gate leaf on Wren Hallam", "Bog Light on Bram Oskell"])
+      await jobs.getByRole("checkbox", { name: new RegExp(name) }).uncheck();
+    await expect(jobs.getByRole("checkbox", { checked: true })).toHaveCount(4);
+    await jobs.getByRole("checkbox", { name: /Hail on Perrin Vaile/ }).uncheck();
+    await expect(line).toContainText(/A pot for .* should have been ordered by/);
+    await expect(page.getByRole("status").filter({ hasText: "short" })).toContainText(
+      "One product is short",
+    );
+    await page.getByLabel("An order takes, days").fill("0");
+    await expect(line).toContainText(/order (by|today)/);
+  });
+  await test.step("Another paint in its place, with what is lost, and the shortage is gone", async () => {
+    await expect(line.getByText(/ΔE .* off in colour/)).toBeVisible();
+    await line.getByRole("button", { name: "Put it in" }).click();
+    await expect(page.getByText(/in the place of Ochre ground/).first()).toBeVisible();
+    await expect(
+      page
+        .getByRole("status")
+        .filter({ hasText: /shelf|short/ })
+        .first(),
+    ).toContainText("All of it is on the shelf.");
+  });
+  await test.step("One tray for the three of them", async () => {
+    await page.getByText("One tray for them all").click();
+    await expect(
+      page.getByRole("status").filter({ hasText: /pans make all \d+ colours/ }),
+    ).toBeVisible({ timeout: 60_000 });
+    await expect(
+      page
+        .getByRole("list", { name: "Colours of the tray" })
+        .getByRole("listitem")
+        .filter({ hasText: "First Frost:" })
+        .first(),
+    ).toBeVisible();
+  });
+  await test.step("Written down as used: once, however often it is said", async () => {
+    const frost = jobs.locator("div", { hasText: "First Frost on Nomi Tarrow" }).last();
+    await frost.getByRole("button", { name: "Write down as used" }).click();
+    await expect(frost.getByRole("button", { name: /^Used again/ })).toBeVisible();
+    await frost.getByRole("button", { name: /^Used again/ }).click();
+    await page.goto(`${studio.url}/shelf/chalk-white`, { waitUntil: "networkidle" });
+    await expect(ledger.getByRole("row", { name: /First Frost/ })).toHaveCount(1);
 
-  await expect(page.getByRole("region", { name: "Where it is used" })).toContainText(
-    /First Frost: .*Frost base/,
-  );
-
-  // The scale, and what it says is written as a difference.
-  await ledger.getByRole("button", { name: "Read the scale" }).click();
-  await expect(ledger.getByText(/simulated kitchen scale: .* in the pot/)).toBeVisible();
-  const grams = Number(await ledger.getByLabel("Grams").inputValue());
-  await ledger.getByRole("button", { name: "Write it down" }).click();
-  await expect(ledger.getByRole("row", { name: /weighed/ })).toHaveCount(1);
-  await expect(ledger.getByRole("heading")).toContainText(
-    `${grams < 10 ? grams.toFixed(1) : Math.round(grams)} g left`,
-  );
-
-  // What is in a look, to hand to the person or the venue.
-  const sheet = pdfText(
-    await (
-      await page.request.get(`${studio.url}/api/looks/sundog/ingredients?job=sundog-hillside`)
-    ).body(),
-  );
-  expect(sheet).toMatch(/Sundog: what goes on Ilse Marrow.*carmine/);
-  expect(sheet).toMatch(/Brick, Millrace Colour.*Contains: carmine/);
-  expect(sheet).toContain("the one on each product's label");
-  expect(
-    (await page.request.get(`${studio.url}/api/looks/sundog/ingredients?job=none`)).status(),
-  ).toBe(404);
-
-  // The swatch book names what is missing.
-  await page.goto(`${studio.url}/shelf/swatches`, { waitUntil: "networkidle" });
-  await page.getByLabel("Order").selectOption("nearest");
-  await expect(
-    page.getByRole("list", { name: "Swatches" }).getByRole("listitem").first(),
-  ).toContainText("Moss");
-  await expect(page.getByRole("region", { name: "Gaps" })).toContainText(/No .* under 10 ΔE/);
+    await expect(page.getByRole("region", { name: "Where it is used" })).toContainText(
+      /First Frost: .*Frost base/,
+    );
+  });
+  await test.step("The scale, and what it says is written as a difference", async () => {
+    await ledger.getByRole("button", { name: "Read the scale" }).click();
+    await expect(ledger.getByText(/simulated kitchen scale: .* in the pot/)).toBeVisible();
+    const grams = Number(await ledger.getByLabel("Grams").inputValue());
+    await ledger.getByRole("button", { name: "Write it down" }).click();
+    await expect(ledger.getByRole("row", { name: /weighed/ })).toHaveCount(1);
+    await expect(ledger.getByRole("heading")).toContainText(
+      `${grams < 10 ? grams.toFixed(1) : Math.round(grams)} g left`,
+    );
+  });
+  await test.step("What is in a look, to hand to the person or the venue", async () => {
+    const sheet = pdfText(
+      await (
+        await page.request.get(`${studio.url}/api/looks/sundog/ingredients?job=sundog-hillside`)
+      ).body(),
+    );
+    expect(sheet).toMatch(/Sundog: what goes on Ilse Marrow.*carmine/);
+    expect(sheet).toMatch(/Brick, Millrace Colour.*Contains: carmine/);
+    expect(sheet).toContain("the one on each product's label");
+    expect(
+      (await page.request.get(`${studio.url}/api/looks/sundog/ingredients?job=none`)).status(),
+    ).toBe(404);
+  });
+  await test.step("The swatch book names what is missing", async () => {
+    await page.goto(`${studio.url}/shelf/swatches`, { waitUntil: "networkidle" });
+    await page.getByLabel("Order").selectOption("nearest");
+    await expect(
+      page.getByRole("list", { name: "Swatches" }).getByRole("listitem").first(),
+    ).toContainText("Moss");
+    await expect(page.getByRole("region", { name: "Gaps" })).toContainText(/No .* under 10 ΔE/);
+  });
   await studio.close();
 });
 

@@ -1,12 +1,6 @@
+import { coatsToCover, filmReflectance, hexToLab, labFromReflectance, type Lab } from "../colour";
 import {
-  coatsToCover,
-  deltaE00,
-  filmReflectance,
-  hexToLab,
-  labFromReflectance,
-  type Lab,
-} from "../colour";
-import {
+  nearestInColour,
   filmsPerCoat,
   goesOver,
   mediumOf,
@@ -92,10 +86,8 @@ function lineProduct(
     [a, b].every(
       (side) => leastWidthMm(hexToLab(product.colour ?? "#808080"), side, distanceM) !== null,
     );
-  const worth = (product: Product) =>
-    deltaE00(hexToLab(product.colour ?? "#808080"), wanted) +
-    (mediumOf(product.material) === medium ? 0 : 8);
-  return fit.filter(parts).sort((one, other) => worth(one) - worth(other))[0] ?? null;
+  const ofOther = (product: Product) => (mediumOf(product.material) === medium ? 0 : 8);
+  return nearestInColour(fit.filter(parts), wanted, ofOther)?.product ?? null;
 }
 
 const lineTool = (product: Product): ToolKey =>

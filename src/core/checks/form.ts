@@ -1,6 +1,6 @@
 import { boundingBox, point, zoneInfo, type Point, type ZoneId } from "../anatomy";
 import { deltaE00, hexToLab, type Lab } from "../colour";
-import { TOOLS } from "../paint";
+import { nearestInColour, TOOLS } from "../paint";
 import { moveMark, scaleMark } from "../shapes/arrange";
 import { recipeOf } from "../design/context";
 import type { Remark } from "./finding";
@@ -296,9 +296,7 @@ export function mask(stack: Stack): Remark[] {
         isWearable(product, context.person) &&
         keptFrom(layer.zones, product.material, product, context).length === 0,
     );
-    const tone = tones
-      .map((product) => ({ product, far: deltaE00(hexToLab(product.colour ?? "#777777"), skin) }))
-      .sort((a, b) => a.far - b.far)[0];
+    const tone = nearestInColour(tones, skin);
     return [
       remark(layer, {
         rule: "BASE-3",

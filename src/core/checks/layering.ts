@@ -1,6 +1,8 @@
-import { deltaE00, hexToLab, labFromReflectance, labToHex, mixedLab } from "../colour";
+import { hexToLab, labFromReflectance, labToHex, mixedLab } from "../colour";
 import type { ZoneId } from "../anatomy";
 import {
+  nearestInColour,
+  STANDS_IN,
   goesOver,
   isPaintType,
   isWaterColour,
@@ -125,12 +127,8 @@ function undercoat(
       goesOver(lowerMaterial, product.material) &&
       goesOver(product.material, upperMaterial),
   );
-  const best = fit.sort(
-    (a, b) =>
-      Number(b.material === "rubberMaskGrease") - Number(a.material === "rubberMaskGrease") ||
-      deltaE00(hexToLab(a.colour ?? "#808080"), wanted) -
-        deltaE00(hexToLab(b.colour ?? "#808080"), wanted),
-  )[0];
+  const grease = fit.filter((product) => product.material === "rubberMaskGrease");
+  const best = nearestInColour(grease.length ? grease : fit, wanted)?.product;
   if (!best) return null;
   const tool = toolsFor(best.material)[0] ?? "stippleSponge";
   const layer: Layer = {
@@ -186,13 +184,8 @@ function another(stack: Stack, { upper, upperMaterial }: Meeting): Mended | null
       below.every((key) => goesOver(key, product.material)) &&
       above.every((key) => goesOver(product.material, key)),
   );
-  const nearest = fit
-    .map((product) => ({
-      product,
-      distance: deltaE00(hexToLab(product.colour ?? "#808080"), wanted),
-    }))
-    .sort((a, b) => a.distance - b.distance)[0];
-  if (!nearest || nearest.distance > SAME_COLOUR) return null;
+  const nearest = nearestInColour(fit, wanted);
+  if (!nearest || nearest.far > STANDS_IN.asMeant) return null;
   return {
     fix: {
       op: "changeLayer",
@@ -202,6 +195,3 @@ function another(stack: Stack, { upper, upperMaterial }: Meeting): Mended | null
     fixLabel: `Use ${nearest.product.name}, ${material(nearest.product.material).label}`,
   };
 }
-
-/** So far a stand-in may be from the colour wanted, dE00. Common practice, no published source. */
-const SAME_COLOUR = 15;

@@ -1,6 +1,8 @@
 import { zoneInfo, type ZoneId } from "../anatomy";
-import { deltaE00, hexToLab } from "../colour";
+import { hexToLab } from "../colour";
 import {
+  nearestInColour,
+  STANDS_IN,
   ALLERGENS,
   GLITTERS,
   GRADES,
@@ -67,18 +69,12 @@ function swapFor(
       (from.colour === null) === (product.colour === null) &&
       isPaintType(product.material) === isPaintType(from.material),
   );
-  const ranked = candidates
-    .map((product) => ({
-      product,
-      distance:
-        (product.material === from.material ? 0 : 5) +
-        (product.colour && from.colour
-          ? deltaE00(hexToLab(product.colour), hexToLab(from.colour))
-          : 0),
-    }))
-    .sort((a, b) => a.distance - b.distance);
-  const best = ranked[0];
-  if (!best || best.distance > 25 || layer.paint.kind !== "product") return null;
+  const best = nearestInColour(
+    candidates,
+    from.colour === null ? null : hexToLab(from.colour),
+    (product) => (product.material === from.material ? 0 : 5),
+  );
+  if (!best || best.far > STANDS_IN.whenItMust || layer.paint.kind !== "product") return null;
   return {
     fix: {
       op: "changeLayer",

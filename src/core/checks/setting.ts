@@ -1,6 +1,6 @@
-import { hexToLab, deltaE00, labFromReflectance } from "../colour";
+import { hexToLab, labFromReflectance } from "../colour";
 import type { ZoneId } from "../anatomy";
-import { material, type MaterialKey, type Product } from "../paint";
+import { nearestInColour, material, type MaterialKey, type Product } from "../paint";
 import type { Remark } from "./finding";
 import { materialOf, paintWords } from "../design/context";
 import { freeLayerId, type LookPatch } from "../design/patch";
@@ -28,14 +28,8 @@ export function powderFor(
       isWearable(product, person) &&
       fits(product.material, product),
   );
-  const best = powders
-    .filter(({ colour }) => colour)
-    .map((product) => ({
-      product,
-      distance: seen ? deltaE00(hexToLab(product.colour ?? "#ffffff"), seen) : Infinity,
-    }))
-    .sort((a, b) => a.distance - b.distance)[0];
-  if (best && best.distance <= house.numbers.powderMatch)
+  const best = seen ? nearestInColour(powders, seen) : null;
+  if (best && best.far <= house.numbers.powderMatch)
     return { kind: "product", productId: best.product.id };
   const neutral = powders.find((product) => product.material === "settingPowder");
   if (neutral) return { kind: "product", productId: neutral.id };

@@ -2,8 +2,10 @@ import { recipeOf } from "../design/context";
 import { zoneInfo, type ZoneId } from "../anatomy";
 import { AIR, paintingAirSpeed } from "../brief";
 import { dryingMinutes } from "../climate";
-import { chroma, deltaE00, hexToLab, hueAngle } from "../colour";
+import { chroma, hexToLab, hueAngle } from "../colour";
 import {
+  nearestInColour,
+  STANDS_IN,
   goesOver,
   isPaintType,
   isWaterColour,
@@ -276,23 +278,18 @@ function otherKind(
         (meeting.upper !== layer || goesOver(meeting.lowerMaterial, product.material)) &&
         (meeting.lower !== layer || goesOver(product.material, meeting.upperMaterial)),
     );
-  const found = [...stack.context.products.values()]
-    .filter(
-      (product) =>
-        product.colour &&
-        isPaintType(product.material) &&
-        fits(product.material) &&
-        isWearable(product, stack.context.person) &&
-        allowedZones(layer.zones, product.material, product, stack.context).length ===
-          layer.zones.length &&
-        meets(product),
-    )
-    .map((product) => ({
-      product,
-      distance: deltaE00(hexToLab(product.colour ?? "#808080"), wanted),
-    }))
-    .sort((a, b) => a.distance - b.distance)[0];
-  if (!found || found.distance > STAND_IN_DE) return null;
+  const fit = [...stack.context.products.values()].filter(
+    (product) =>
+      product.colour &&
+      isPaintType(product.material) &&
+      fits(product.material) &&
+      isWearable(product, stack.context.person) &&
+      allowedZones(layer.zones, product.material, product, stack.context).length ===
+        layer.zones.length &&
+      meets(product),
+  );
+  const found = nearestInColour(fit, wanted);
+  if (!found || found.far > STANDS_IN.asMeant) return null;
   const tools = toolsFor(found.product.material);
   const tool = tools.includes(layer.tool) ? layer.tool : (tools[0] ?? layer.tool);
   return {
@@ -308,8 +305,6 @@ function otherKind(
     fixLabel: `Use ${found.product.name}, ${material(found.product.material).label}`,
   };
 }
-/** So far a stand-in may be from the colour wanted, dE00. Common practice, no published source. */
-const STAND_IN_DE = 12;
 const ownProduct = (stack: Stack, layer: Layer): Product | null =>
   layer.paint.kind === "product"
     ? (stack.context.products.get(layer.paint.productId) ?? null)

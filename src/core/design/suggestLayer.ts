@@ -1,6 +1,7 @@
 import { ZONES, type ZoneId, zoneInfo } from "../anatomy";
-import { deltaE00, hexToLab, labFromReflectance, type Lab } from "../colour";
+import { labFromReflectance, type Lab } from "../colour";
 import {
+  nearestInColour,
   isPaintType,
   TOOLS,
   toolsFor,
@@ -95,9 +96,7 @@ export function suggestLayer(role: Role, look: Look, context: LookContext): Laye
     ground[2] * 0.9,
   ];
   const fit = wearable.filter((product) => product.material === wanted);
-  const toned = (product: Product) =>
-    product.colour ? deltaE00(hexToLab(product.colour), target) + (product.eyeSafe ? 0 : 6) : 0;
-  const product = [...fit].sort((a, b) => toned(a) - toned(b))[0] ?? null;
+  const product = nearestInColour(fit, target, ({ eyeSafe }) => (eyeSafe ? 0 : 6))?.product ?? null;
   const paint: PaintChoice = product
     ? { kind: "product", productId: product.id }
     : { kind: "material", material: wanted };

@@ -1,5 +1,13 @@
 import { deltaE00, hexToLab } from "../colour";
-import { isPaintType, mediumOf, paintType, type Hazard, type Product, isProp } from "../paint";
+import {
+  STANDS_IN,
+  isPaintType,
+  mediumOf,
+  paintType,
+  type Hazard,
+  type Product,
+  isProp,
+} from "../paint";
 
 /** Another product in the place of one, and what is lost by it (KIT-5). */
 export interface Substitute {
@@ -11,8 +19,8 @@ export interface Substitute {
   readonly words: string;
 }
 
-/** Farther off nobody would take it for the same; from so far it is another colour. Common practice, no published source. */
-const [MOST_DE, OTHER_DE] = [25, 10];
+/** From so far it is another colour. Common practice, no published source. */
+const OTHER_DE = 10;
 /** Less than so much is nothing one sees or feels. Common practice, no published source. */
 const [SEEN_COVER, SEEN_WEAR] = [0.03, 0.05];
 
@@ -72,7 +80,7 @@ export function substitutes(
         wanted.colour && product.colour
           ? deltaE00(hexToLab(wanted.colour), hexToLab(product.colour))
           : 0;
-      if (dE > MOST_DE) return [];
+      if (dE > STANDS_IN.whenItMust) return [];
       const left = stock.get(product.id) ?? 0;
       const [coverLoss, wearLoss] = [
         wanted.hiding - product.hiding,

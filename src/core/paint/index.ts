@@ -10,6 +10,7 @@ export {
   SURFACE_STATES,
   type SurfaceState,
 } from "./material";
+export { nearestInColour, STANDS_IN } from "./nearestInColour";
 export {
   TECHNIQUES,
   TECHNIQUE_KEYS,
