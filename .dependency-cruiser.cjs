@@ -11,7 +11,10 @@ module.exports = {
   forbidden: [
     from(
       "^src/core/",
-      { pathNot: "^src/core/|^node_modules/(culori|date-fns|fflate|papaparse|perfect-freehand|zod)/" },
+      {
+        pathNot:
+          "^src/core/|^node_modules/(culori|date-fns|fflate|papaparse|perfect-freehand|zod)/",
+      },
       "core-knows-nobody",
       "core imports itself, culori for conversions, date-fns for days, zod for schemas, perfect-freehand for lines drawn by hand, papaparse for tables, fflate for ZIP",
     ),
