@@ -16,7 +16,7 @@ export interface Studio {
 
 type Opened = Studio & { close(): Promise<void> };
 
-/** Studios of the test that runs, to be closed with it however it ends. */
+/** Studios that are open: those a test opened are closed with it, however it ends. */
 const open = new Set<Opened>();
 
 /** A studio of the test's own, closed with the test where the test has not closed it. */
@@ -65,9 +65,14 @@ async function launch(o: { demo: boolean }): Promise<Opened> {
 export const test = base.extend<{ empty: Studio; tidy: undefined }, { demo: Studio }>({
   tidy: [
     async ({}, provide) => {
+      // Those of a whole group of tests were opened before this one began.
+      const before = new Set(open);
       await provide(undefined);
-      for (const studio of open) await studio.close();
-      open.clear();
+      for (const studio of open) {
+        if (before.has(studio)) continue;
+        open.delete(studio);
+        await studio.close();
+      }
     },
     { auto: true },
   ],
