@@ -5,7 +5,7 @@ import type { Product } from "./product";
  * How far a product may be from a colour to stand in for it, dE00: where it is swapped to be laid
  * better, and where it must be swapped at all. Common practice, no published source.
  */
-export const STANDS_IN = { asMeant: 15, whenItMust: 25 } as const;
+export const STANDS_IN = { asMeant: 12, whenItMust: 25 } as const;
 
 /**
  * The product nearest to a colour; the first of equals.

@@ -1,5 +1,6 @@
 "use client";
 
+import { LabelledNumber } from "@/ui/LabelledNumber";
 import { Alert } from "@/ui/Alert";
 import { keysOf } from "@/core/keysOf";
 import { Select } from "@/ui/Select";
@@ -65,12 +66,13 @@ export function PieceForm({
           />
         </label>
         {piece.source === "bought" && (
-          <Num
+          <LabelledNumber
+            className="!w-36"
             label="Days until it comes"
             value={piece.leadDays}
             least={0}
             most={180}
-            set={(value) => set({ leadDays: Math.round(value) })}
+            onChange={(value) => set({ leadDays: Math.round(value) })}
           />
         )}
       </div>
@@ -79,12 +81,13 @@ export function PieceForm({
       <div className="mt-4 grid gap-3 sm:grid-cols-2">
         {kind.measure && (
           <div>
-            <Num
+            <LabelledNumber
+              className="!w-36"
               label={kind.measure === "head" ? "Round the head, mm" : "Round the foot, mm"}
               value={piece.measureMm ?? kind.usualMm}
               least={20}
               most={1500}
-              set={(value) => set({ measureMm: value })}
+              onChange={(value) => set({ measureMm: value })}
             />
             <p className="mt-1 text-sm">
               {piece.measureMm !== null && wallMm(piece) > 0 ? (
@@ -118,27 +121,6 @@ export function PieceForm({
         Take it out
       </button>
     </section>
-  );
-}
-
-function Num({
-  label,
-  value,
-  least,
-  most,
-  set,
-}: {
-  label: string;
-  value: number;
-  least: number;
-  most: number;
-  set: (value: number) => void;
-}) {
-  return (
-    <label className="block text-sm">
-      <span className="label-line">{label}</span>
-      <NumberInput className="!w-36" value={value} least={least} most={most} onChange={set} />
-    </label>
   );
 }
 
@@ -282,33 +264,37 @@ function ConePart({ piece, set }: { piece: Piece; set: (values: Partial<Piece>) 
       {cone && (
         <>
           <div className="mt-1 flex flex-wrap gap-3">
-            <Num
+            <LabelledNumber
+              className="!w-36"
               label="Across the foot, mm"
               value={cone.footMm}
               least={10}
               most={400}
-              set={(footMm) => change({ footMm })}
+              onChange={(footMm) => change({ footMm })}
             />
-            <Num
+            <LabelledNumber
+              className="!w-36"
               label="Across the top, mm"
               value={cone.topMm}
               least={0}
               most={cone.footMm - 1}
-              set={(topMm) => change({ topMm })}
+              onChange={(topMm) => change({ topMm })}
             />
-            <Num
+            <LabelledNumber
+              className="!w-36"
               label="Height, mm"
               value={cone.heightMm}
               least={10}
               most={800}
-              set={(heightMm) => change({ heightMm })}
+              onChange={(heightMm) => change({ heightMm })}
             />
-            <Num
+            <LabelledNumber
+              className="!w-36"
               label="Slope it stands on, °"
               value={cone.slopeDeg}
               least={0}
               most={60}
-              set={(slopeDeg) => change({ slopeDeg })}
+              onChange={(slopeDeg) => change({ slopeDeg })}
             />
           </div>
           {shape ? (

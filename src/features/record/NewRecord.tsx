@@ -52,7 +52,7 @@ export function NewRecord() {
       return;
     }
     if (!given.job) {
-      setProblem("A record is of a job: give this look a person and a brief first.");
+      setProblem("A record belongs to a job: give this look a person and a brief first.");
       return;
     }
     const saved = await saveRecord(

@@ -2,7 +2,7 @@ import { keysOf } from "@/core/keysOf";
 import { PACES, type Brief, type Pace } from "@/core/brief";
 import { Waiting } from "@/shared/workers/Waiting";
 import type { Answer } from "@/shared/workers/useAnswer";
-import { NumberInput } from "@/ui/NumberInput";
+import { LabelledNumber } from "@/ui/LabelledNumber";
 import { Select } from "@/ui/Select";
 import { minutesWords } from "@/ui/format";
 
@@ -84,51 +84,30 @@ export function TimeSettings({
         />
         Cool dryer
       </label>
-      <Figure
+      <LabelledNumber
         label="Air, °C"
         value={brief.airDegC}
         least={-20}
         most={50}
-        set={(airDegC) => change({ airDegC })}
+        onChange={(airDegC) => change({ airDegC })}
       />
-      <Figure
+      <LabelledNumber
         label="Humidity, %"
         value={brief.rh}
         least={1}
         most={100}
-        set={(rh) => change({ rh })}
+        onChange={(rh) => change({ rh })}
       />
-      <Figure
+      <LabelledNumber
         label="Kept in hand, min"
         value={brief.bufferMinutes}
         least={0}
         most={480}
-        set={(minutes) => change({ bufferMinutes: Math.round(minutes) })}
+        onChange={(minutes) => change({ bufferMinutes: Math.round(minutes) })}
       />
       {!isOpen && (
         <p className="w-full text-sm">These belong to a job: give the look a brief first.</p>
       )}
     </fieldset>
-  );
-}
-
-function Figure({
-  label,
-  value,
-  least,
-  most,
-  set,
-}: {
-  label: string;
-  value: number;
-  least: number;
-  most: number;
-  set: (value: number) => void;
-}) {
-  return (
-    <label className="text-sm">
-      <span className="label-line">{label}</span>
-      <NumberInput className="!w-28" least={least} most={most} value={value} onChange={set} />
-    </label>
   );
 }

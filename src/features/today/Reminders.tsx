@@ -88,14 +88,7 @@ export function Reminders({ today }: { today: Today }) {
             )}
           </li>
         ))}
-        {today.expiring.more > 0 && (
-          <li>
-            and {today.expiring.more} more{" "}
-            <Link className="link" href="/shelf">
-              on the shelf
-            </Link>
-          </li>
-        )}
+        <More count={today.expiring.more} />
       </Due>
       <Due title="Running out" none="Every pot is above 15 %.">
         {today.low.list.map((product) => (
@@ -107,14 +100,7 @@ export function Reminders({ today }: { today: Today }) {
             {amountWords(product.size, product.counted)} left
           </li>
         ))}
-        {today.low.more > 0 && (
-          <li>
-            and {today.low.more} more{" "}
-            <Link className="link" href="/shelf">
-              on the shelf
-            </Link>
-          </li>
-        )}
+        <More count={today.low.more} />
       </Due>
     </div>
   );
@@ -130,5 +116,18 @@ function Due({ title, none, children }: { title: string; none: string; children:
         <p className="muted text-sm">{none}</p>
       )}
     </section>
+  );
+}
+
+/** What a list leaves out. */
+function More({ count }: { count: number }) {
+  if (!count) return null;
+  return (
+    <li>
+      and {count} more{" "}
+      <Link className="link" href="/shelf">
+        on the shelf
+      </Link>
+    </li>
   );
 }

@@ -21,7 +21,7 @@ import type { Draft } from "@/ui/saver/drafts";
 import type { History } from "@/ui/saver/useSaved";
 import { designDraft, useDesignSaver } from "./useDesignSaver";
 import { createDesignStore, type DesignStore } from "./store";
-import { usePlanOf } from "./usePlan";
+import { settingOf, usePlanOf } from "./usePlan";
 
 export interface Working {
   readonly given: Workspace;
@@ -107,23 +107,7 @@ export function WorkspaceProvider({
   const [draft] = useState<Draft<Look> | null>(() =>
     typeof window === "undefined" ? null : designDraft(given.look.id, given.look.design),
   );
-  const { person, brief, products, archivedProducts, today, house, settings, factors, speed } =
-    given;
-  const context = useMemo(
-    () =>
-      contextOf({
-        person,
-        brief,
-        products,
-        archivedProducts,
-        today,
-        house,
-        settings,
-        factors,
-        speed,
-      }),
-    [person, brief, products, archivedProducts, today, house, settings, factors, speed],
-  );
+  const context = useMemo(() => contextOf(settingOf(given)), [given]);
   const prediction = useMemo(() => predict(look, context), [look, context]);
   const judging = usePlanOf(look, given);
   const { value: plan, fresh } = judging;
