@@ -8,6 +8,17 @@ const config: NextConfig = {
   serverExternalPackages: ["better-sqlite3", "sharp", "pdfkit", "fontkit"],
   poweredByHeader: false,
   devIndicators: false,
+  // Addresses of before, as somebody may have kept them.
+  async redirects() {
+    return [
+      { source: "/shelf/trays/:path*", destination: "/shelf/palettes/:path*", permanent: true },
+      {
+        source: "/looks/:look/:job/tray",
+        destination: "/looks/:look/:job/kit",
+        permanent: true,
+      },
+    ];
+  },
   async headers() {
     return [
       {

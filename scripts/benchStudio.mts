@@ -34,7 +34,7 @@ const SCREENS: readonly string[] = process.env.SEARCH_ONLY
       "/api/products",
       "/shelf/chalk-white",
       "/shelf/swatches",
-      "/shelf/trays",
+      "/shelf/palettes",
       "/shelf/planning",
       "/shelf/costs",
       "/shelf/exchange",
@@ -42,7 +42,7 @@ const SCREENS: readonly string[] = process.env.SEARCH_ONLY
       "/looks/first-frost/frost-reservoir/brief",
       "/looks/first-frost/frost-reservoir/map",
       "/looks/first-frost/frost-reservoir/colour",
-      "/looks/first-frost/frost-reservoir/tray",
+      "/looks/first-frost/frost-reservoir/kit",
       "/looks/first-frost/frost-reservoir/plan",
       "/chair/first-frost/frost-reservoir",
     ];
@@ -164,7 +164,7 @@ server.kill();
       "SELECT * FROM movement WHERE on_date >= '2026-01-01' AND on_date <= '2026-06-30'",
     ],
     ["what a job used", "SELECT * FROM movement WHERE job_id = 'x' ORDER BY id"],
-    ["what fills a tray", "SELECT * FROM movement WHERE tray_id = 'x' ORDER BY id"],
+    ["what fills a palette", "SELECT * FROM movement WHERE tray_id = 'x' ORDER BY id"],
     ["jobs of a look", "SELECT * FROM job WHERE archived = 0 AND look_id = 'x'"],
     ["jobs of a person", "SELECT * FROM job WHERE archived = 0 AND person_id = 'x'"],
     [

@@ -135,9 +135,9 @@ try {
   );
   const text = (path: string) =>
     execFileSync("pdftotext", ["-layout", path, "-"], { encoding: "utf8" });
-  const labels = text(await fetched("/api/trays/quarry-palette/labels", "labels.pdf"));
+  const labels = text(await fetched("/api/palettes/quarry-palette/labels", "labels.pdf"));
   say(
-    "labels of a tray in pdftotext",
+    "labels of a palette in pdftotext",
     ["Ochre ground", "Rust line", "glycerine water", "100 mm"].every((words) =>
       labels.includes(words),
     ),

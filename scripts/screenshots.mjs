@@ -29,8 +29,8 @@ const VIEWS = [
   ["record", "/looks/drought/drought-quarry/record"],
   ["records", "/records"],
   ["calls", "/calls"],
-  ["tray", "/looks/first-frost/frost-reservoir/tray"],
-  ["trays", "/shelf/trays/quarry-palette"],
+  ["kit", "/looks/first-frost/frost-reservoir/kit"],
+  ["palettes", "/shelf/palettes/quarry-palette"],
   ["person", "/people/nomi-tarrow"],
   ["shelf", "/shelf"],
   ["rules", "/rules"],
@@ -72,8 +72,8 @@ for (const [name, path] of VIEWS) {
     await page.getByText("works without the studio").waitFor();
     await page.waitForTimeout(800);
   }
-  if (name === "tray") await page.getByText(/pans? makes? all|makes its colour/).waitFor();
-  if (name === "trays") await page.getByText(/of 29 places/).waitFor();
+  if (name === "kit") await page.getByText(/pans? makes? all|makes its colour/).waitFor();
+  if (name === "palettes") await page.getByText(/of 29 places/).waitFor();
   if (name === "time")
     await page.getByRole("option", { name: /^as usual: / }).waitFor({ state: "attached" });
   if (name === "records") await page.locator("svg.apexcharts-svg").nth(2).waitFor();

@@ -93,8 +93,8 @@ describe("adding", () => {
     for (const [, key = ""] of chapters) {
       const page =
         key === "chair"
-          ? ["app", "chair", "[lookId]", "[setting]", "page.tsx"]
-          : ["app", "looks", "[lookId]", "[setting]", key, "page.tsx"];
+          ? ["app", "chair", "[lookId]", "[jobId]", "page.tsx"]
+          : ["app", "looks", "[lookId]", "[jobId]", key, "page.tsx"];
       expect([key, existsSync(within(...page))]).toEqual([key, true]);
     }
   });

@@ -1,11 +1,11 @@
 import { hexToLab, individualTypologyAngle, itaClass } from "@/core/colour";
-import { layOut, TraySchema } from "@/core/kit";
+import { layOut, PaletteSchema } from "@/core/kit";
 import { checkLook, lookContext, LookSchema, wearForecast } from "@/core/look";
 import { BriefSchema, USUAL_BRIEF } from "@/core/brief";
 import { PAINT_TYPE_KEYS, ProductSchema } from "@/core/paint";
 import { PersonSchema, STAND_IN } from "@/core/people";
 import { disagreements, RecordSchema } from "@/core/record";
-import { DEMO_LOOKS, DEMO_PRODUCTS, demoJobs, demoPeople, demoRecords, demoTrays } from ".";
+import { DEMO_LOOKS, DEMO_PRODUCTS, demoJobs, demoPeople, demoRecords, demoPalettes } from ".";
 
 const TODAY = "2026-06-01";
 const day = (offset: number) =>
@@ -36,10 +36,10 @@ describe("the Weather Court", () => {
     expect(products.some(({ fields }) => fields.grade === "prop")).toBe(true);
   });
 
-  it("has trays whose pans all fit, of paints that are on the shelf", () => {
+  it("has palettes whose pans all fit, of paints that are on the shelf", () => {
     const ids = new Set(products.map(({ id }) => id));
-    for (const { fields } of demoTrays()) {
-      expect(TraySchema.safeParse(fields).error).toBeUndefined();
+    for (const { fields } of demoPalettes()) {
+      expect(PaletteSchema.safeParse(fields).error).toBeUndefined();
       expect(layOut(fields).every(({ fits }) => fits)).toBe(true);
       for (const { parts } of fields.pans)
         for (const { productId } of parts) expect(ids).toContain(productId);

@@ -3,4 +3,4 @@ export { demoPeople } from "./people";
 export { DEMO_LOOKS } from "./looks";
 export { demoJobs } from "./jobs";
 export { demoRecords } from "./records";
-export { demoTrays } from "./trays";
+export { demoPalettes } from "./palettes";

@@ -1,9 +1,9 @@
 import { format, parseISO } from "date-fns";
 import { addDays } from "@/core/days";
 import "server-only";
-import { DEMO_LOOKS, DEMO_PRODUCTS, demoJobs, demoPeople, demoRecords, demoTrays } from "@/demo";
+import { DEMO_LOOKS, DEMO_PRODUCTS, demoJobs, demoPeople, demoRecords, demoPalettes } from "@/demo";
 import { BriefSchema } from "@/core/brief";
-import { TraySchema } from "@/core/kit";
+import { PaletteSchema } from "@/core/kit";
 import { LookSchema } from "@/core/look";
 import { PersonSchema } from "@/core/people";
 import { ProductSchema } from "@/core/paint";
@@ -15,7 +15,7 @@ import {
   addPerson,
   addProduct,
   addRecord,
-  addTray,
+  addPalette,
   listLookHeads,
   listPeople,
   listProducts,
@@ -45,7 +45,8 @@ export async function loadDemoWhenEmpty(): Promise<boolean> {
     for (const { id, design } of DEMO_LOOKS) await addLook(tx, id, LookSchema.parse(design));
     for (const job of demoJobs((days, clock) => localMoment(day(days), clock)))
       await addJob(tx, { ...job, brief: BriefSchema.parse(job.brief) });
-    for (const { id, fields } of demoTrays()) await addTray(tx, id, TraySchema.parse(fields));
+    for (const { id, fields } of demoPalettes())
+      await addPalette(tx, id, PaletteSchema.parse(fields));
     const rehearsed = new Set(
       DEMO_LOOKS.find(({ id }) => id === "sundog")?.design.layers.flatMap(({ paint }) =>
         paint.kind === "product" ? [paint.productId] : [],

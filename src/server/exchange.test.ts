@@ -22,8 +22,8 @@ import {
   importKit,
   inspect,
   kitFile,
-  matchPalette,
-  paletteFile,
+  matchColourFile,
+  colourFile,
   previewKit,
   restore,
 } from "./exchange";
@@ -97,13 +97,13 @@ describe("the kit in and out", () => {
 
 describe("palettes", () => {
   it("go out with every paint, and come back each nearest to itself", async () => {
-    const { body } = await paletteFile();
-    const { matches, rejected } = await matchPalette(sent(bytes(body)));
+    const { body } = await colourFile();
+    const { matches, rejected } = await matchColourFile(sent(bytes(body)));
     expect(rejected).toEqual([]);
     expect(matches.length).toBeGreaterThan(25);
     for (const { nearest } of matches) expect(nearest?.dE ?? 99).toBeLessThan(3);
     expect(matches.filter(({ nearest }) => nearest?.dE === 0).length).toBeGreaterThan(25);
-    expect(await statusOf(matchPalette(sent(bytes("RIFF"))))).toBe(400);
+    expect(await statusOf(matchColourFile(sent(bytes("RIFF"))))).toBe(400);
   });
 });
 

@@ -36,9 +36,9 @@ import {
 import { fieldErrors, invalid, Problem, type Incoming, type Listener, type Takes } from "./problem";
 import { newId, replaceStudio, studio, today } from "./studio";
 import { inThread, TaskTooLong } from "./threads/inThread";
-import type { PaletteRead, ShelfColour } from "./threads/tasks";
+import type { ColourFileRead, ShelfColour } from "./threads/tasks";
 
-export type { PaletteRead } from "./threads/tasks";
+export type { ColourFileRead } from "./threads/tasks";
 export type { Leftover } from "@/store";
 
 export const KitFileSchema = z
@@ -137,21 +137,21 @@ const shelfColours = async (): Promise<ShelfColour[]> =>
     colour && isPaintType(material) && grade !== "prop" ? [{ id, name, hex: colour }] : [],
   );
 
-/** The colours of the shelf, as a palette other programs read. */
-export async function paletteFile(): Promise<{ body: string; name: string }> {
+/** The colours of the shelf, as a file other programs read. */
+export async function colourFile(): Promise<{ body: string; name: string }> {
   return {
     body: formatGpl({ name: "Shelf", colours: await shelfColours() }),
     name: `shelf-${today()}.gpl`,
   };
 }
 
-/** What a palette may be sent as. */
-export const PALETTE_FILE: Takes = { types: ["text/plain"], most: 2_000_000 };
+/** What a colour file may be sent as. */
+export const COLOUR_FILE: Takes = { types: ["text/plain"], most: 2_000_000 };
 
-/** Reads a palette and says of each colour what on the shelf is nearest to it. Nothing is written. @throws Problem */
-export async function matchPalette(file: Incoming): Promise<PaletteRead> {
+/** Reads a colour file and says of each colour what on the shelf is nearest to it. Nothing is written. @throws Problem */
+export async function matchColourFile(file: Incoming): Promise<ColourFileRead> {
   const read = await inThread(
-    "paletteOf",
+    "colourFileOf",
     { bytes: await file.bytes(), shelf: await shelfColours() },
     { seconds: LONGEST_READ },
   );

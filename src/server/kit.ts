@@ -4,7 +4,7 @@ import { paintNeeded, type JobNeeds, type PackingList } from "@/core/kit";
 import { applyPatch, recipeOf, replaceProduct, type Look } from "@/core/look";
 import type { Person } from "@/core/people";
 import type { Brief } from "@/core/brief";
-import { contextOf, speedOf, type StoredSetting } from "@/core/record";
+import { contextOf, speedOf, type StoredContext } from "@/core/record";
 import { houseOf } from "@/core/rules";
 import {
   addMovement,
@@ -49,8 +49,8 @@ export interface PlannedJob extends JobHead, JobNeeds {
 }
 
 export interface Planning {
-  readonly house: StoredSetting["house"];
-  readonly settings: StoredSetting["settings"];
+  readonly house: StoredContext["house"];
+  readonly settings: StoredContext["settings"];
   /** Those with a day first, in the order of their days. */
   readonly heads: readonly JobHead[];
   readonly shelf: ShelfStart;
@@ -116,8 +116,8 @@ type Records = Awaited<ReturnType<typeof planInput>>["records"];
 
 /** What there is and which jobs could be planned for; what they take is asked for by itself, job by job. */
 export async function loadPlanning(): Promise<Planning> {
-  const setting = await planInput();
-  const { house, settings, today, records } = setting;
+  const stored = await planInput();
+  const { house, settings, today, records } = stored;
   return {
     heads: (await jobsAhead(house.version, today, records)).map(({ head }) => head),
     shelf: await shelfStart([]),
@@ -142,9 +142,9 @@ export async function planJobs(
   { jobIds }: z.output<typeof PlanJobsSchema>,
   { report, gone }: Listener,
 ): Promise<{ jobs: number }> {
-  const { stock, records, ...setting } = await planInput();
+  const { stock, records, ...stored } = await planInput();
   const asked = new Set(jobIds);
-  const all = await jobsAhead(setting.house.version, setting.today, records);
+  const all = await jobsAhead(stored.house.version, stored.today, records);
   const wanted = new Map(
     all.filter(({ head }) => asked.has(head.jobId)).map((job) => [job.head.jobId, job]),
   );
@@ -152,7 +152,7 @@ export async function planJobs(
   let done = 0;
   const jobs = await inThread(
     "jobsTake",
-    { setting, stock, jobs: [...wanted.values()].map(({ toPlan }) => toPlan) },
+    { stored, stock, jobs: [...wanted.values()].map(({ toPlan }) => toPlan) },
     {
       seconds: secondsFor(wanted.size),
       signal: gone,

@@ -4,7 +4,7 @@ import { productsUsed } from "@/core/look";
 import { USUAL_BRIEF } from "@/core/brief";
 import { STAND_IN } from "@/core/people";
 import { makePlan, type Plan } from "@/core/plan";
-import { knownProducts, contextOf, speedOf, type StoredSetting } from "@/core/record";
+import { knownProducts, contextOf, speedOf, type StoredContext } from "@/core/record";
 import {
   countLooks,
   findLooks,
@@ -22,7 +22,7 @@ export interface LookCard {
   readonly look: StoredLook;
   readonly job: Job | null;
   readonly personName: string | null;
-  /** What its figure is worked out from: of the shelf what it is painted with. */ readonly given: StoredSetting;
+  /** What its figure is worked out from: of the shelf what it is painted with. */ readonly given: StoredContext;
   readonly plan: Plan;
   readonly packing: PackingList;
 }
@@ -35,7 +35,7 @@ const MOST_CARDS = 200;
 export async function cardOf(
   look: StoredLook,
   job: Job | null,
-  { stock, records, ...setting }: PlanInput,
+  { stock, records, ...stored }: PlanInput,
 ): Promise<LookCard> {
   const person = job && (await findPerson(await studio(), job.personId));
   const key = `${look.id} ${job?.id ?? ""}`;
@@ -45,30 +45,30 @@ export async function cardOf(
     person?.id,
     person?.version,
     stock,
-    setting.products,
-    setting.archivedProducts,
-    setting.house.version,
-    setting.settings.version,
-    setting.today,
+    stored.products,
+    stored.archivedProducts,
+    stored.house.version,
+    stored.settings.version,
+    stored.today,
     records.map(({ id, version }) => `${id} ${version}`).join(),
   ];
   const known = cards.get(key);
   if (known && known.of.every((value, i) => value === of[i])) return known.card;
   const context = contextOf({
-    ...setting,
+    ...stored,
     person: person ?? STAND_IN,
     brief: job?.brief ?? USUAL_BRIEF,
     speed: speedOf(records, look.id),
   });
   const used = new Set(productsUsed(look.design));
-  const given: StoredSetting = {
+  const given: StoredContext = {
     person: person ?? STAND_IN,
     brief: job?.brief ?? USUAL_BRIEF,
-    products: knownProducts(setting).filter(({ id }) => used.has(id)),
-    today: setting.today,
-    house: setting.house,
-    settings: setting.settings,
-    factors: setting.factors ?? {},
+    products: knownProducts(stored).filter(({ id }) => used.has(id)),
+    today: stored.today,
+    house: stored.house,
+    settings: stored.settings,
+    factors: stored.factors ?? {},
     speed: context.speed,
   };
   const card = {

@@ -1,10 +1,10 @@
 import "server-only";
-import { factorsOf, type StoredSetting, type WornRecord } from "@/core/record";
+import { factorsOf, type StoredContext, type WornRecord } from "@/core/record";
 import { currentHouse, currentSettings, listProducts, listRecords, stockLevels } from "@/store";
 import { studio, today } from "./studio";
 
 /** What every plan is made from, whatever the look: shelf, house, settings, what was seen. */
-export type PlanInput = Omit<StoredSetting, "person" | "brief"> & {
+export type PlanInput = Omit<StoredContext, "person" | "brief"> & {
   readonly stock: Map<string, number>;
   readonly records: readonly WornRecord[];
 };

@@ -1,6 +1,6 @@
 import type { z } from "zod";
 import type { TodaySchema } from "@/core/brief";
-import type { MovementSchema, RefillSchema, TraySchema } from "@/core/kit";
+import type { MovementSchema, RefillSchema, PaletteSchema } from "@/core/kit";
 import type { MixSchema, ProductSchema } from "@/core/paint";
 import type { PersonSchema } from "@/core/people";
 import type { DeleteSchema, RestoreSchema, deleteForGood, restore } from "./archive";
@@ -57,7 +57,13 @@ import type {
   createProduct,
   move,
 } from "./shelf";
-import type { SaveTraySchema, archiveTray, changeTray, createTray, fillPan } from "./trays";
+import type {
+  SavePaletteSchema,
+  archivePalette,
+  changePalette,
+  createPalette,
+  fillPan,
+} from "./palettes";
 
 /** What a route takes and gives as JSON, by the schema that reads the one and the use case that answers the other. */
 interface Json<Schema extends z.ZodType, Act extends (...given: never[]) => Promise<unknown>> {
@@ -105,8 +111,8 @@ export interface Routes {
   "PUT /api/references/[id]": Json<typeof SaveReferenceSchema, typeof changeReference>;
   "PUT /api/references/[id]/archived": Json<typeof ArchiveSchema, typeof archiveReference>;
   "PUT /api/settings": Json<typeof ChangeSettingsSchema, typeof changeSettings>;
-  "POST /api/trays": Json<typeof TraySchema, typeof createTray>;
-  "PUT /api/trays/[id]": Json<typeof SaveTraySchema, typeof changeTray>;
-  "PUT /api/trays/[id]/archived": Json<typeof ArchiveSchema, typeof archiveTray>;
-  "POST /api/trays/[id]/fill": Json<typeof RefillSchema, typeof fillPan>;
+  "POST /api/palettes": Json<typeof PaletteSchema, typeof createPalette>;
+  "PUT /api/palettes/[id]": Json<typeof SavePaletteSchema, typeof changePalette>;
+  "PUT /api/palettes/[id]/archived": Json<typeof ArchiveSchema, typeof archivePalette>;
+  "POST /api/palettes/[id]/fill": Json<typeof RefillSchema, typeof fillPan>;
 }

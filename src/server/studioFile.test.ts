@@ -13,7 +13,7 @@ import { move } from "./shelf";
 import { importStudio, previewStudio, studioFile, type StudioArrival } from "./studioFile";
 import { replaceStudio, studio, today } from "./studio";
 import { nobody, sent } from "./testing";
-import { fillPan } from "./trays";
+import { fillPan } from "./palettes";
 import { loadChair } from "./chair";
 
 const folder = () => mkdtempSync(join(tmpdir(), "dermagraph-studio-"));

@@ -158,7 +158,7 @@ const NEEDS: { readonly [Part in StudioPart]?: (row: StudioRow<Part>, ids: Ids) 
   ledger: ({ productId, jobId, pan }, ids) => [
     [`product ${productId}`, ids.products.has(productId)],
     [`job ${jobId ?? ""}`, jobId === null || ids.jobs.has(jobId)],
-    [`tray ${pan?.trayId ?? ""}`, pan === null || ids.trays.has(pan.trayId)],
+    [`palette ${pan?.trayId ?? ""}`, pan === null || ids.trays.has(pan.trayId)],
   ],
   records: ({ lookId, personId, jobId }, ids) => [
     [`look ${lookId}`, ids.looks.has(lookId)],
@@ -174,7 +174,7 @@ const NEEDS: { readonly [Part in StudioPart]?: (row: StudioRow<Part>, ids: Ids) 
 };
 
 /** What is not made for skin is not laid beside what is (SAFE-1). A look that is stopped comes in as a draft. */
-function refusedTray(products: readonly Product[]) {
+function refusedPalette(products: readonly Product[]) {
   const props = new Map(products.filter(isProp).map(({ id, name }) => [id, name]));
   return ({ fields }: StudioRow<"trays">): string | null => {
     const [prop] = fields.pans.flatMap(({ parts }) =>
@@ -182,7 +182,7 @@ function refusedTray(products: readonly Product[]) {
     );
     return prop === undefined
       ? null
-      : `${prop} is not made for skin and does not go into a tray of paints (SAFE-1)`;
+      : `${prop} is not made for skin and does not go into a palette of paints (SAFE-1)`;
   };
 }
 
@@ -202,7 +202,7 @@ async function take(
   const whole = STUDIO_PARTS.reduce((sum, part) => sum + content[part].length, 0);
   const begun = Date.now();
   let done = 0;
-  let refusal: ReturnType<typeof refusedTray> = () => null;
+  let refusal: ReturnType<typeof refusedPalette> = () => null;
   const part = async <Part extends StudioPart>(name: Part): Promise<void> => {
     const own = new Map<string, unknown>();
     const times = new Map<string, number>();
@@ -212,7 +212,7 @@ async function take(
       own.set(key, row);
       ids[name].add(key);
     }
-    if (name === "trays") refusal = refusedTray(await everyProduct(tx));
+    if (name === "trays") refusal = refusedPalette(await everyProduct(tx));
     let [fresh, known, kept] = [0, 0, 0];
     for (const [i, row] of (content[name] as readonly StudioRow<Part>[]).entries()) {
       done++;

@@ -1,7 +1,7 @@
 import "server-only";
 import { USUAL_BRIEF, type Brief } from "@/core/brief";
 import type { ChairEvent } from "@/core/chair";
-import type { Movement, Tray } from "@/core/kit";
+import type { Movement, Palette } from "@/core/kit";
 import { productsUsed, type Reference } from "@/core/look";
 import type { Mix, PaintTypeKey, Product } from "@/core/paint";
 import { STAND_IN, type Person } from "@/core/people";
@@ -22,7 +22,7 @@ import {
   listPeople,
   listProducts,
   listRecordPictures,
-  listTrays,
+  listPalettes,
   listVersions,
   referenceOf,
   stockLevels,
@@ -59,8 +59,8 @@ export interface Workspace {
   readonly stock: Readonly<Record<string, number>>;
   /** Grams that this job used, by what was written down. */
   readonly used: Readonly<Record<string, number>>;
-  /** Trays that were laid out for this job. */
-  readonly trays: readonly Tray[];
+  /** Palettes that were laid out for this job. */
+  readonly palettes: readonly Palette[];
   readonly today: string;
   /** What happened when this look was worn, the latest first. */
   readonly records: readonly WornRecord[];
@@ -143,7 +143,7 @@ export async function loadWorkspace(lookId: string, jobId?: string): Promise<Wor
     archivedProducts: await listProducts(db, { archived: true }),
     stock: Object.fromEntries(await stockLevels(db)),
     used: job ? usedBy(await jobMovements(db, job.id)) : {},
-    trays: job ? (await listTrays(db)).filter(({ jobId: packed }) => packed === job.id) : [],
+    palettes: job ? (await listPalettes(db)).filter(({ jobId: packed }) => packed === job.id) : [],
     today: today(),
     house: await currentHouse(db),
     settings: await currentSettings(db),

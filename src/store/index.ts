@@ -52,9 +52,9 @@ export {
   saveProduct,
   seasonMovements,
   stockLevels,
-  trayMovements,
+  paletteMovements,
 } from "./products";
-export { addTray, findTray, listTrays, saveTray } from "./trays";
+export { addPalette, findPalette, listPalettes, savePalette } from "./palettes";
 export {
   addLook,
   countLooks,

@@ -50,7 +50,7 @@ export async function listProducts(db: Store, o: { archived?: boolean } = {}): P
   });
 }
 
-/** Every product there is, archived ones last: what looks, trays and records may still name. */
+/** Every product there is, archived ones last: what looks, palettes and records may still name. */
 export const listAllProducts = async (db: Store): Promise<Product[]> => [
   ...(await listProducts(db)),
   ...(await listProducts(db, { archived: true })),
@@ -156,8 +156,8 @@ export async function jobsUsed(db: Store): Promise<Set<string>> {
   return new Set(rows.flatMap(({ job_id: jobId }) => jobId ?? []));
 }
 
-/** What lies in the pans of a tray, line by line. */
-export async function trayMovements(db: Store, trayId: string): Promise<Movement[]> {
+/** What lies in the pans of a palette, line by line. */
+export async function paletteMovements(db: Store, trayId: string): Promise<Movement[]> {
   return (
     await db
       .selectFrom("movement")

@@ -1,10 +1,10 @@
 import { expose } from "comlink";
 import {
-  paletteFromPixels,
+  coloursOfPicture,
   solveMixSteps,
   type Lab,
   type MixRecipe,
-  type PaletteSwatch,
+  type PictureColour,
 } from "@/core/colour";
 import { mixingOptics, type Product } from "@/core/paint";
 import type { Spectrum } from "@/core/colour";
@@ -54,8 +54,8 @@ const worker = {
   stop(): void {
     current++;
   },
-  palette: (pixels: Uint8ClampedArray, count: number): PaletteSwatch[] =>
-    paletteFromPixels(pixels, { count }),
+  coloursOf: (pixels: Uint8ClampedArray, count: number): PictureColour[] =>
+    coloursOfPicture(pixels, { count }),
 };
 export type MixingWorker = typeof worker;
 

@@ -2,27 +2,27 @@ import { expose } from "comlink";
 import type { Pace } from "@/core/brief";
 import type { Look } from "@/core/look";
 import { makePlan, pacesOf, whatToDrop, type Cut, type Plan } from "@/core/plan";
-import { contextOf, type StoredSetting } from "@/core/record";
+import { contextOf, type StoredContext } from "@/core/record";
 
 export interface PlanRequest {
   readonly look: Look;
-  readonly setting: StoredSetting;
+  readonly stored: StoredContext;
   readonly stock: Readonly<Record<string, number>>;
 }
 export interface DropRequest {
   readonly look: Look;
-  readonly setting: StoredSetting;
+  readonly stored: StoredContext;
   readonly late: Parameters<typeof whatToDrop>[2];
 }
 
 const worker = {
-  plan: ({ look, setting, stock }: PlanRequest): Plan =>
-    makePlan(look, contextOf(setting), new Map(Object.entries(stock))),
+  plan: ({ look, stored, stock }: PlanRequest): Plan =>
+    makePlan(look, contextOf(stored), new Map(Object.entries(stock))),
   /** The chair in a hurry, as usual and comfortably. */
-  paces: ({ look, setting }: Omit<PlanRequest, "stock">): Record<Pace, number> =>
-    pacesOf(look, contextOf(setting)),
+  paces: ({ look, stored }: Omit<PlanRequest, "stock">): Record<Pace, number> =>
+    pacesOf(look, contextOf(stored)),
   /** What to leave out when it runs late. */
-  drop: ({ look, setting, late }: DropRequest): Cut[] => whatToDrop(look, contextOf(setting), late),
+  drop: ({ look, stored, late }: DropRequest): Cut[] => whatToDrop(look, contextOf(stored), late),
 };
 export type PlanWorker = typeof worker;
 

@@ -15,7 +15,7 @@ const ANSWERED: Readonly<Record<string, (page: Page) => Promise<void>>> = {
   pieces: (page) => expect(page.getByText(/at the chair/)).toBeVisible(),
   time: (page) =>
     expect(page.getByRole("option", { name: /^as usual: / })).toBeAttached({ timeout: 30_000 }),
-  tray: (page) => expect(page.getByText(/pans? makes? all|makes its colour/)).toBeVisible(),
+  kit: (page) => expect(page.getByText(/pans? makes? all|makes its colour/)).toBeVisible(),
   plan: (page) => expect(page.getByRole("heading", { name: /steps/i }).first()).toBeVisible(),
   record: (page) => expect(page.getByText(/at the chair/)).toBeVisible(),
 };
@@ -145,7 +145,7 @@ test("a question whose worker fails says so, and is answered when tried again", 
     [`${LOOK}/plan`, "the plan and its findings"],
     [`${LOOK}/time`, "the paces"],
     [`${LOOK}/colour`, "the matches"],
-    [`${LOOK}/tray`, "the fewest pans"],
+    [`${LOOK}/kit`, "the fewest pans"],
     ["/calls", "the call"],
   ];
   for (const [path, what] of places)

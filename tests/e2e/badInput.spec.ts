@@ -10,7 +10,7 @@ const IDS: Readonly<Record<string, string>> = {
   products: "chalk-white",
   jobs: "frost-reservoir",
   mixes: "none",
-  trays: "frost-tin",
+  palettes: "frost-tin",
   references: "none",
   records: "drought-dress-run",
 };

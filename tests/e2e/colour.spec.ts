@@ -10,7 +10,7 @@ async function drawing(): Promise<Buffer> {
     .toBuffer();
 }
 
-test("from a picture of a drawing: its palette, matched to the shelf, given to a layer, cropped and credited", async ({
+test("from a picture of a drawing: its colours, matched to the shelf, given to a layer, cropped and credited", async ({
   page,
   demo,
   request,
@@ -26,12 +26,12 @@ test("from a picture of a drawing: its palette, matched to the shelf, given to a
   await section
     .getByLabel("Choose a picture")
     .setInputFiles({ name: "drawing.png", mimeType: "image/png", buffer: await drawing() });
-  const palette = section.getByRole("list", { name: "Palette of the picture" });
-  await expect(palette.getByRole("listitem")).toHaveCount(5);
-  await expect(palette.getByText(/accent|under 1 %/)).toHaveCount(1);
-  for (const item of await palette.getByRole("listitem").all())
+  const colours = section.getByRole("list", { name: "Colours of the picture" });
+  await expect(colours.getByRole("listitem")).toHaveCount(5);
+  await expect(colours.getByText(/accent|under 1 %/)).toHaveCount(1);
+  for (const item of await colours.getByRole("listitem").all())
     await expect(item).toContainText(/dE \d+\.\d/, { timeout: 30_000 });
-  await expect(palette).not.toContainText("looking", { timeout: 30_000 });
+  await expect(colours).not.toContainText("looking", { timeout: 30_000 });
 
   const src = await section.locator("img").first().getAttribute("src");
   const kept = await request.get(demo.url + (src ?? ""));
@@ -49,12 +49,12 @@ test("from a picture of a drawing: its palette, matched to the shelf, given to a
     .focus();
   for (let i = 0; i < 4; i++) await page.keyboard.press("Shift+ArrowDown");
   await expect
-    .poll(async () => (await palette.getByRole("listitem").allInnerTexts()).join(" "))
+    .poll(async () => (await colours.getByRole("listitem").allInnerTexts()).join(" "))
     .not.toContain("#ced6d6 47");
 
   await page.waitForLoadState("networkidle");
-  await expect(palette).not.toContainText("looking", { timeout: 30_000 });
-  const gold = palette
+  await expect(colours).not.toContainText("looking", { timeout: 30_000 });
+  const gold = colours
     .getByRole("listitem")
     .filter({ hasText: /#[de][0-9a-f][ab][0-9a-f][34]/ })
     .first();

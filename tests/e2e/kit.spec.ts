@@ -34,14 +34,14 @@ test("kit: three jobs, the shortage, a substitute, an order received, used, weig
         .first(),
     ).toContainText("All of it is on the shelf.");
   });
-  await test.step("One tray for the three of them", async () => {
-    await page.getByText("One tray for them all").click();
+  await test.step("One palette for the three of them", async () => {
+    await page.getByText("One palette for them all").click();
     await expect(
       page.getByRole("status").filter({ hasText: /pans make all \d+ colours/ }),
     ).toBeVisible({ timeout: 60_000 });
     await expect(
       page
-        .getByRole("list", { name: "Colours of the tray" })
+        .getByRole("list", { name: "Colours of the palette" })
         .getByRole("listitem")
         .filter({ hasText: "First Frost:" })
         .first(),
@@ -149,16 +149,16 @@ test("exchange: a table is shown before it is taken, a second time brings nothin
   await expect(kit.getByRole("status")).toContainText("0 new, 1 there already");
   await expect(kit.getByRole("button", { name: "Bring in 0" })).toBeDisabled();
 
-  const palettes = page.getByRole("region", { name: "Palettes" });
-  await palettes.getByLabel("Compare a palette with the shelf (.gpl)").setInputFiles({
+  const files = page.getByRole("region", { name: "Colour file (.gpl)" });
+  await files.getByLabel("Compare a colour file with the shelf (.gpl)").setInputFiles({
     name: "hand.gpl",
     mimeType: "text/plain",
     buffer: Buffer.from(
       "GIMP Palette\nName: By hand\n# typed\n91\t111 56  Moss-like\nnot a colour\n",
     ),
   });
-  await expect(palettes.getByRole("status")).toContainText(/By hand: 1 colours; left out: line 5/);
-  await expect(palettes.getByRole("listitem")).toContainText("Moss, ΔE 0.0");
+  await expect(files.getByRole("status")).toContainText(/By hand: 1 colours; left out: line 5/);
+  await expect(files.getByRole("listitem")).toContainText("Moss, ΔE 0.0");
 
   const whole = page.getByRole("region", { name: "Back up and restore" });
   await whole.getByLabel("Restore from a backup (.db)").setInputFiles({

@@ -30,7 +30,7 @@ const SCREENS: readonly [path: string, open?: (page: Page) => Promise<void>][] =
   ["/people/new"],
   ["/shelf/chalk-white"],
   ["/shelf/new"],
-  ["/shelf/trays/quarry-palette"],
+  ["/shelf/palettes/quarry-palette"],
   ["/shelf/planning"],
   ["/rules"],
 ];

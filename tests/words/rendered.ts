@@ -7,7 +7,7 @@ export const RENDERED: Readonly<Record<string, number>> = {
   "/looks/first-frost/frost-reservoir/map": 3,
   "/looks/first-frost/frost-reservoir/plan": 2,
   "/looks/first-frost/frost-reservoir/time": 3,
-  "/looks/first-frost/frost-reservoir/tray": 1,
+  "/looks/first-frost/frost-reservoir/kit": 1,
   "/looks/new": 9,
   "/looks/sundog/sundog-hillside/colour": 1,
   "/mixing": 1,

@@ -49,7 +49,7 @@ export {
 export { gradient, type GradientStep } from "./gradient";
 export { proposeTones, type ToneProposal } from "./toneProposals";
 export { hideUnder, type HiddenUnder, type Undercoat } from "./hideUnder";
-export { paletteFromPixels, type PaletteSwatch } from "./palette";
+export { coloursOfPicture, type PictureColour } from "./pictureColours";
 export {
   hidingFromPhoto,
   patchLight,

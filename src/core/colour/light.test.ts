@@ -14,7 +14,7 @@ import {
   masstoneReflectance,
   mixOptics,
   paintOptics,
-  paletteFromPixels,
+  coloursOfPicture,
   reflectanceFromLab,
   spectrum,
   xyzFromReflectance,
@@ -162,7 +162,7 @@ describe("palette of a picture", () => {
       ),
     );
   it("gives the areas with their shares, largest first", () => {
-    const found = paletteFromPixels(
+    const found = coloursOfPicture(
       picture(["#336699", 6000], ["#cc9966", 3000], ["#222222", 1000]),
       { count: 4 },
     );
@@ -171,7 +171,7 @@ describe("palette of a picture", () => {
     expect(deltaE00(found[0]?.lab ?? [0, 0, 0], hexToLab("#336699"))).toBeLessThan(1);
   });
   it("keeps a small colour that nothing else is like, and no compression noise", () => {
-    const found = paletteFromPixels(
+    const found = coloursOfPicture(
       picture(
         ["#888888", 6000],
         ["#7a7f88", 3000],
@@ -193,7 +193,7 @@ describe("palette of a picture", () => {
         fc.integer({ min: 1, max: 8 }),
         fc.nat(99),
         (areas, count, seed) => {
-          const found = paletteFromPixels(picture(...areas), {
+          const found = coloursOfPicture(picture(...areas), {
             count,
             seed,
             accents: Math.min(2, count - 1),
@@ -201,7 +201,7 @@ describe("palette of a picture", () => {
           expect(found.length).toBeLessThanOrEqual(count);
           expect(found.reduce((sum, { share }) => sum + share, 0)).toBeCloseTo(1, 9);
           expect(
-            paletteFromPixels(picture(...areas), { count, seed, accents: Math.min(2, count - 1) }),
+            coloursOfPicture(picture(...areas), { count, seed, accents: Math.min(2, count - 1) }),
           ).toEqual(found);
         },
       ),
@@ -209,9 +209,9 @@ describe("palette of a picture", () => {
     );
   });
   it("has nothing to say of an empty or see-through picture", () => {
-    expect(paletteFromPixels(new Uint8ClampedArray(0))).toEqual([]);
-    expect(paletteFromPixels(new Uint8ClampedArray(400))).toEqual([]);
-    expect(() => paletteFromPixels(new Uint8ClampedArray(4), { count: 0 })).toThrow(RangeError);
+    expect(coloursOfPicture(new Uint8ClampedArray(0))).toEqual([]);
+    expect(coloursOfPicture(new Uint8ClampedArray(400))).toEqual([]);
+    expect(() => coloursOfPicture(new Uint8ClampedArray(4), { count: 0 })).toThrow(RangeError);
   });
 });
 

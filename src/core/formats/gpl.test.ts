@@ -16,7 +16,7 @@ describe("palettes", () => {
     fc.assert(
       fc.property(name, fc.array(fc.record({ name, hex }), { maxLength: 30 }), (title, colours) => {
         const read = readGpl(formatGpl({ name: title, colours }));
-        expect(read).toEqual({ ok: true, palette: { name: title, colours }, rejected: [] });
+        expect(read).toEqual({ ok: true, file: { name: title, colours }, rejected: [] });
       }),
     );
   });
@@ -26,7 +26,7 @@ describe("palettes", () => {
     expect(readGpl(text)).toEqual({
       ok: true,
       rejected: [],
-      palette: {
+      file: {
         name: "By hand",
         colours: [
           { name: "Warm red", hex: "#ff0000" },
@@ -41,7 +41,7 @@ describe("palettes", () => {
     expect(read).toMatchObject({
       ok: true,
       rejected: [{ line: 2 }, { line: 3 }, { line: 5 }],
-      palette: { colours: [{ name: "fine" }] },
+      file: { colours: [{ name: "fine" }] },
     });
     expect(readGpl("something else")).toMatchObject({ ok: false });
   });
@@ -66,8 +66,7 @@ describe("palettes", () => {
           );
           const read = readGpl(mutated);
           if (read.ok)
-            for (const { hex: value } of read.palette.colours)
-              expect(value).toMatch(/^#[0-9a-f]{6}$/);
+            for (const { hex: value } of read.file.colours) expect(value).toMatch(/^#[0-9a-f]{6}$/);
         },
       ),
       { numRuns: 2000 },

@@ -1,5 +1,5 @@
-/** A palette in the plain-text format of the GIMP image editor: an open format that paint programs and editors read. */
-export interface Palette {
+/** Colours in the plain-text format of the GIMP image editor: an open format that paint programs and editors read. */
+export interface ColourFile {
   readonly name: string;
   readonly colours: readonly { readonly name: string; readonly hex: string }[];
 }
@@ -12,7 +12,7 @@ export interface Rejected {
 const clean = (text: string) => text.replace(/[\u0000-\u001f\u007f]/g, " ").trim(); // eslint-disable-line no-control-regex -- a name is one line of plain text
 
 /** @see the format's description in the editor's own documentation: a first line, optional Name and Columns, comments with #, then red, green, blue and a name. */
-export function formatGpl({ name, colours }: Palette, columns = 8): string {
+export function formatGpl({ name, colours }: ColourFile, columns = 8): string {
   const lines = colours.map(({ name: label, hex }) => {
     const [r, g, b] = [1, 3, 5].map((at) =>
       String(parseInt(hex.slice(at, at + 2), 16)).padStart(3),
@@ -21,7 +21,7 @@ export function formatGpl({ name, colours }: Palette, columns = 8): string {
   });
   return [
     "GIMP Palette",
-    `Name: ${clean(name) || "palette"}`,
+    `Name: ${clean(name) || "colours"}`,
     `Columns: ${columns}`,
     "#",
     ...lines,
@@ -31,16 +31,16 @@ export function formatGpl({ name, colours }: Palette, columns = 8): string {
 
 const MOST_LINES = 20_000;
 
-/** Reads a palette, however it is spaced; what is no colour is told by its line and left out. Never throws. */
+/** Reads a colour file, however it is spaced; what is no colour is told by its line and left out. Never throws. */
 export function readGpl(
   text: string,
-): { ok: true; palette: Palette; rejected: Rejected[] } | { ok: false; why: string } {
+): { ok: true; file: ColourFile; rejected: Rejected[] } | { ok: false; why: string } {
   const lines = text.replace(/^\ufeff/, "").split(/\r\n|\n|\r/);
   if (!/^GIMP Palette\s*$/.test(lines[0] ?? ""))
-    return { ok: false, why: "the first line is not that of a palette of this kind" };
+    return { ok: false, why: "the first line is not that of a colour file of this kind" };
   if (lines.length > MOST_LINES) return { ok: false, why: `more than ${MOST_LINES} lines` };
-  let name = "palette";
-  const colours: Palette["colours"][number][] = [];
+  let name = "colours";
+  const colours: ColourFile["colours"][number][] = [];
   const rejected: Rejected[] = [];
   lines.slice(1).forEach((line, i) => {
     const head = /^(Name|Columns):\s*(.*)$/.exec(line);
@@ -63,5 +63,5 @@ export function readGpl(
       hex: `#${parts.map((value) => value.toString(16).padStart(2, "0")).join("")}`,
     });
   });
-  return { ok: true, palette: { name, colours }, rejected };
+  return { ok: true, file: { name, colours }, rejected };
 }

@@ -19,11 +19,11 @@ export {
   type KitRow,
   type RejectedRow,
 } from "./productCsv";
-export { formatGpl, readGpl, type Palette } from "./gpl";
+export { formatGpl, readGpl, type ColourFile } from "./gpl";
 export { pieceSheets } from "./pieceSheets";
 export { PAPER_KEYS, PAPERS, type PaperKey } from "./paper";
 export { pathOfShape, sheetSvg } from "./sheetSvg";
-export { trayLabels } from "./trayLabels";
+export { paletteLabels } from "./paletteLabels";
 export {
   crc32,
   emptyStudio,

@@ -41,7 +41,7 @@ describe("a palette typed by hand", () => {
       "GIMP Palette\r\nName: Reservoir, night\r\nColumns:\t4\r\n# greys first\r\n#\r\n  0\t  0   0\tBlack of the water\r\n255 255 255\r\n\r\n12\t34 56\tDeep   blue\r\n  # indented comment\r\n 300 0 0 too much\r\n1 2\r\n";
     expect(readGpl(typed)).toEqual({
       ok: true,
-      palette: {
+      file: {
         name: "Reservoir, night",
         colours: [
           { name: "Black of the water", hex: "#000000" },

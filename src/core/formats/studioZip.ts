@@ -2,7 +2,7 @@ import { strFromU8, strToU8, unzipSync, zipSync, type Zippable } from "fflate";
 import { z } from "zod";
 import { BriefSchema } from "../brief";
 import { ChairEventSchema } from "../chair";
-import { MOVEMENT_KINDS, TraySchema, type MovementKind } from "../kit";
+import { MOVEMENT_KINDS, PaletteSchema, type MovementKind } from "../kit";
 import { LookSchema, productsUsed, ReferenceSchema } from "../look";
 import { DateSchema, isProp, MixSchema, ProductSchema, type Product } from "../paint";
 import { PersonSchema } from "../people";
@@ -39,7 +39,7 @@ const ROWS = {
     })
     .strict(),
   jobs: z.object({ id: Id, archived, lookId: Id, personId: Id, brief: BriefSchema }).strict(),
-  trays: z.object({ id: Id, archived, fields: TraySchema }).strict(),
+  trays: z.object({ id: Id, archived, fields: PaletteSchema }).strict(),
   ledger: z
     .object({
       productId: Id,

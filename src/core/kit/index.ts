@@ -41,7 +41,12 @@ export {
   sizesOf,
   type SeasonCost,
 } from "./prices";
-export { AS_GOOD_AS, suggestTray, type TrayChoice, type WantedColour } from "./suggestTray";
+export {
+  AS_GOOD_AS,
+  suggestPalette,
+  type PaletteChoice,
+  type WantedColour,
+} from "./suggestPalette";
 export {
   layOut,
   movePan,
@@ -49,14 +54,14 @@ export {
   panGrams,
   PANS,
   panWords,
-  smallestTray,
+  smallestPalette,
   TRAYS,
-  TraySchema,
+  PaletteSchema,
   type Pan,
   type PanKey,
   type PlacedPan,
-  type Tray,
-  type TrayFields,
-  type TrayKey,
-} from "./tray";
-export { panPaints, wantedColours, type TrayWishes } from "./wantedColours";
+  type Palette,
+  type PaletteFields,
+  type PaletteKey,
+} from "./palette";
+export { panPaints, wantedColours, type PaletteWishes } from "./wantedColours";

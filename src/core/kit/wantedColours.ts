@@ -11,17 +11,17 @@ import {
 } from "../look";
 import { material, mediumOf, mixingOptics, type Product, isProp } from "../paint";
 import type { PanPaint } from "./mixes";
-import type { WantedColour } from "./suggestTray";
+import type { WantedColour } from "./suggestPalette";
 
-/** Products as paints of a tray: each mixes with those of its medium. */
+/** Products as paints of a palette: each mixes with those of its medium. */
 export const panPaints = (products: readonly Product[]): PanPaint[] =>
   products.flatMap((product) => {
     const [optics, family] = [mixingOptics(product), mediumOf(product.material)];
     return optics && family && !isProp(product) ? [{ id: product.id, optics, family }] : [];
   });
 
-/** What a look asks of a tray, colour by colour: layers of one paint once. What is not laid in pans is carried beside it. */
-export interface TrayWishes {
+/** What a look asks of a palette, colour by colour: layers of one paint once. What is not laid in pans is carried beside it. */
+export interface PaletteWishes {
   readonly colours: readonly WantedColour[];
   readonly beside: readonly string[];
 }
@@ -30,7 +30,7 @@ export function wantedColours(
   stored: Look,
   context: LookContext,
   shelf: readonly Product[],
-): TrayWishes {
+): PaletteWishes {
   const look = touched(stored, context);
   const pannable = shelf.filter((product) => material(product.material).inPan);
   const colours = new Map<

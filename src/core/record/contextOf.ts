@@ -7,7 +7,7 @@ import type { StudioSettings } from "../studio";
 import { factorOf, type WearFactor } from "../wear";
 
 /** What a look is judged against, as it is stored. */
-export interface StoredSetting {
+export interface StoredContext {
   readonly person: Person;
   readonly brief: Brief;
   readonly products: readonly Product[];
@@ -20,11 +20,11 @@ export interface StoredSetting {
   readonly speed?: Speed;
 }
 
-/** Every product a setting knows, those put away with them. */
+/** Every product that is stored, those archived with them. */
 export const knownProducts = ({
   products,
   archivedProducts = [],
-}: Pick<StoredSetting, "products" | "archivedProducts">): readonly Product[] => [
+}: Pick<StoredContext, "products" | "archivedProducts">): readonly Product[] => [
   ...products,
   ...archivedProducts,
 ];
@@ -47,7 +47,7 @@ export const contextOf = ({
   factors = {},
   speed,
   ...shelf
-}: StoredSetting): LookContext =>
+}: StoredContext): LookContext =>
   lookContext({
     person,
     brief,

@@ -13,7 +13,12 @@ import { feelsLike, sweatOf } from "@/core/wear";
 import { BriefFields } from "@/shared/forms/BriefFields";
 import { TodayFields } from "@/shared/forms/TodayFields";
 import { CheckField, FormProblems, Section, SelectField } from "@/shared/forms/controls";
-import { newSetting, personOf, PersonOrNew, SettingSchema } from "@/shared/forms/PersonOrNew";
+import {
+  newSetting,
+  personOf,
+  PersonOrNew,
+  PersonAndBriefSchema,
+} from "@/shared/forms/PersonOrNew";
 import { useZodForm } from "@/shared/forms/useZodForm";
 import { useWorking } from "@/shared/workspace/WorkspaceContext";
 import type { Workspace } from "@/server/workspace";
@@ -184,16 +189,16 @@ function EditBrief({ job }: { job: Job }) {
 function FirstBrief() {
   const { given } = useWorking();
   const router = useRouter();
-  const form = useZodForm(SettingSchema, newSetting(given.people));
+  const form = useZodForm(PersonAndBriefSchema, newSetting(given.people));
   const [refusal, setRefusal] = useState<Refusal | null>(null);
-  const submit = form.handleSubmit(async (setting) => {
+  const submit = form.handleSubmit(async (typed) => {
     const answer = await ask(
       "POST /api/jobs",
       {},
       {
         lookId: given.look.id,
-        brief: setting.brief,
-        ...personOf(setting),
+        brief: typed.brief,
+        ...personOf(typed),
       },
     );
     if (answer.ok) router.push(`/looks/${given.look.id}/${answer.value.jobId}/paint`);

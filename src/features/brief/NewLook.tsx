@@ -8,12 +8,17 @@ import { z } from "zod";
 import type { Person } from "@/core/people";
 import { BriefFields } from "@/shared/forms/BriefFields";
 import { FormProblems, Section, TextField } from "@/shared/forms/controls";
-import { newSetting, personOf, PersonOrNew, SettingSchema } from "@/shared/forms/PersonOrNew";
+import {
+  newSetting,
+  personOf,
+  PersonOrNew,
+  PersonAndBriefSchema,
+} from "@/shared/forms/PersonOrNew";
 import { useFormDraft } from "@/shared/forms/useFormDraft";
 import { showRefusal, useZodForm } from "@/shared/forms/useZodForm";
 import { type Refusal } from "@/ui/request";
 
-const Schema = SettingSchema.and(
+const Schema = PersonAndBriefSchema.and(
   z.object({
     name: z.string().trim().min(1, "give the look a name").max(80, "at most 80 letters"),
   }),
@@ -25,14 +30,14 @@ export function NewLook({ people }: { people: readonly Person[] }) {
   const form = useZodForm(Schema, { ...newSetting(people), name: "" });
   const [refusal, setRefusal] = useState<Refusal | null>(null);
   const { bar, drop } = useFormDraft(form, "new.look", 0);
-  const submit = form.handleSubmit(async (setting) => {
+  const submit = form.handleSubmit(async (typed) => {
     const answer = await ask(
       "POST /api/looks",
       {},
       {
-        name: setting.name,
-        brief: setting.brief,
-        ...personOf(setting),
+        name: typed.name,
+        brief: typed.brief,
+        ...personOf(typed),
       },
     );
     if (answer.ok) {

@@ -8,7 +8,7 @@ import { useRouter } from "next/navigation";
 import { useMemo, useState } from "react";
 import ReactCrop, { type PercentCrop } from "react-image-crop";
 import { toast } from "sonner";
-import type { PaletteSwatch } from "@/core/colour";
+import type { PictureColour } from "@/core/colour";
 import { labToHex } from "@/core/colour";
 import { isColour, isWearable, type Reference } from "@/core/look";
 import { mediumOf } from "@/core/paint";
@@ -26,7 +26,7 @@ import type { MixingWorker } from "@/workers/mixing";
 const ACCEPT = "image/jpeg,image/png,image/webp";
 const SWATCHES = 8;
 
-/** The picture the look is drawn from: whose it is, the part that counts, and the palette in it matched to the shelf. */
+/** The picture the look is drawn from: whose it is, the part that counts, and the colours in it matched to the shelf. */
 export function ReferencePicture() {
   const { given } = useWorking();
   const router = useRouter();
@@ -58,7 +58,7 @@ export function ReferencePicture() {
     <section className="card-plain p-4 sm:p-5" aria-label="Reference picture">
       <h2 className="text-lg">Reference picture</h2>
       <p className="muted mb-3 text-sm">
-        Your own drawing, or somebody else&apos;s with their name beside it. Its palette is pulled
+        Your own drawing, or somebody else&apos;s with their name beside it. Its colours are pulled
         out and matched to the shelf.
       </p>
       <label className="block max-w-md text-sm">
@@ -106,11 +106,11 @@ const asShares = ({ x, y, width, height }: PercentCrop): Reference["crop"] =>
         height: Math.min(height / 100, 1 - y / 100),
       };
 
-const paletteOf: Ask<
+const askColours: Ask<
   MixingWorker,
   { url: string; crop: Reference["crop"] },
-  readonly PaletteSwatch[]
-> = async (api, { url, crop }) => api.palette((await pixelsOf(url, crop)).data, SWATCHES);
+  readonly PictureColour[]
+> = async (api, { url, crop }) => api.coloursOf((await pixelsOf(url, crop)).data, SWATCHES);
 
 function Kept({ reference }: { reference: Reference }) {
   const { given } = useWorking();
@@ -132,7 +132,7 @@ function Kept({ reference }: { reference: Reference }) {
       });
   };
   const question = useMemo(() => ({ url, crop: kept.crop }), [url, kept.crop]);
-  const palette = useAnswer(mixingWorker, question, paletteOf);
+  const colours = useAnswer(mixingWorker, question, askColours);
   const putAway = async () => {
     await ask("PUT /api/references/[id]/archived", { id: reference.id }, { archived: true });
     toast("The picture is put away", {
@@ -217,13 +217,13 @@ function Kept({ reference }: { reference: Reference }) {
           </button>
         </div>
       </div>
-      <Waiting answer={palette} doing="Reading the palette" what="the palette" />
-      {palette.value && <Palette swatches={palette.value} />}
+      <Waiting answer={colours} doing="Reading its colours" what="the colours" />
+      {colours.value && <PictureColours swatches={colours.value} />}
     </div>
   );
 }
 
-function Palette({ swatches }: { swatches: readonly PaletteSwatch[] }) {
+function PictureColours({ swatches }: { swatches: readonly PictureColour[] }) {
   const { given, look, context, apply, undo } = useWorking();
   const fit = useMemo(
     () =>
@@ -250,11 +250,11 @@ function Palette({ swatches }: { swatches: readonly PaletteSwatch[] }) {
   };
   return (
     <div>
-      <h3 className="mb-1 font-semibold">Its palette</h3>
+      <h3 className="mb-1 font-semibold">Its colours</h3>
       {answer.error !== null && (
         <Waiting answer={answer} doing="Matching the colours" what="the matches" />
       )}
-      <ul aria-label="Palette of the picture" className="flex flex-col">
+      <ul aria-label="Colours of the picture" className="flex flex-col">
         {swatches.map((swatch) => {
           const match = matches?.get(wishKey(swatch.hex, fit));
           return (

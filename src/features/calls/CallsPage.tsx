@@ -4,6 +4,7 @@ import Link from "next/link";
 import { useState } from "react";
 import { REST_AFTER_DAYS, withoutRest } from "@/core/plan";
 import type { Calls } from "@/server/calls";
+import { Toolbar } from "@/ui/Toolbar";
 import { Empty } from "@/ui/Empty";
 import { dayWords } from "@/ui/format";
 import { Page } from "@/ui/Page";
@@ -30,19 +31,15 @@ export function CallsPage({ calls }: { calls: Calls }) {
       ) : (
         <>
           {calls.days.length > 1 && (
-            <div role="group" aria-label="Day" className="join mb-4 flex-wrap">
-              {calls.days.map((entry) => (
-                <button
-                  key={entry.date}
-                  type="button"
-                  className={`btn join-item ${entry.date === day.date ? "btn-primary" : ""}`}
-                  aria-pressed={entry.date === day.date}
-                  onClick={() => setDate(entry.date)}
-                >
-                  {dayWords(entry.date)}
-                </button>
-              ))}
-            </div>
+            <Toolbar
+              label="Day"
+              className="mb-4"
+              options={calls.days}
+              value={day}
+              keyOf={({ date }) => date}
+              labelOf={({ date }) => dayWords(date)}
+              onChange={({ date }) => setDate(date)}
+            />
           )}
           <DayCall key={day.date} day={day} calls={calls} />
           <Rest calls={calls} />

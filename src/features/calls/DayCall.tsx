@@ -47,7 +47,7 @@ export function DayCall({ day, calls }: { day: Calls["days"][number]; calls: Cal
   useHotkeys("mod+shift+z, mod+y", history.redo, { preventDefault: true });
   const request = useMemo((): CallRequest => {
     const { products, today, house, settings, factors } = calls;
-    return { jobs, setting: { products, today, house, settings, factors }, call: fields };
+    return { jobs, stored: { products, today, house, settings, factors }, call: fields };
   }, [jobs, calls, fields]);
   const answer = useAnswer(callWorker, request, planned);
   const { value: plan, fresh } = answer;

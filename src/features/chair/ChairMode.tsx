@@ -22,7 +22,7 @@ import { useChair } from "./useChair";
 interface Given {
   readonly given: ChairGiven;
   readonly known: readonly ChairEvent[];
-  readonly setting: string;
+  readonly jobId: string;
   readonly rehearsal: boolean;
 }
 
@@ -40,7 +40,7 @@ export function ChairMode(chair: Given) {
   );
 }
 
-function Chair({ given, known, setting, rehearsal }: Given) {
+function Chair({ given, known, jobId, rehearsal }: Given) {
   const look = given.look.design;
   const chair = useChair(given, known);
   const { context, plan, sheet, steps, state, notes, now, step, usual, choose } = chair;
@@ -53,7 +53,7 @@ function Chair({ given, known, setting, rehearsal }: Given) {
     },
     [choose, log],
   );
-  const home = `/looks/${given.look.id}/${setting}`;
+  const home = `/looks/${given.look.id}/${jobId}`;
   if (sheet.stopped)
     return (
       <ChairStopped

@@ -36,7 +36,7 @@ const RULES = /^(COLOUR|DIST|LAYER-[568]|BROW-3)/;
 
 /** Every colour the look needs beside what the shelf can do, and whether neighbours stay apart at the last seat. */
 export function ColourChapter() {
-  const { given, look, context, prediction, setting } = useWorking();
+  const { given, look, context, prediction, jobId } = useWorking();
   const [onBench, setOnBench] = useState<string | null>(null);
   const rows = useMemo(
     () => colourRows(look, context, prediction, given.products),
@@ -59,7 +59,7 @@ export function ColourChapter() {
       <div className="p-6">
         <Empty title="No colour yet">
           <p>Colours follow from the layers of the map.</p>
-          <Link className="btn btn-primary" href={`/looks/${given.look.id}/${setting}/map`}>
+          <Link className="btn btn-primary" href={`/looks/${given.look.id}/${jobId}/map`}>
             To the map
           </Link>
         </Empty>

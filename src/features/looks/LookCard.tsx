@@ -16,7 +16,7 @@ export function LookCard({ card }: { card: Card }) {
         <LaterFigure
           id={`card-${look.id}`}
           look={look.design}
-          setting={given}
+          stored={given}
           title={`${look.design.name}, predicted on ${personName ?? "a stand-in"}`}
           className="h-64 w-full"
         />

@@ -20,6 +20,7 @@ import { material } from "@/core/paint";
 import { feelsLike, HAZARD_WORDS, sweatOf } from "@/core/wear";
 import { useWorking } from "@/shared/workspace/WorkspaceContext";
 import { money } from "@/core/text/words";
+import { Toolbar } from "@/ui/Toolbar";
 import { minutesWords } from "@/ui/format";
 import { LeftOut } from "./LeftOut";
 import { Waiting } from "@/shared/workers/Waiting";
@@ -68,19 +69,14 @@ export function PaintChapter() {
           </p>
         </div>
         {advice && advice.length > 1 && (
-          <div role="group" aria-label="Part of the person" className="join flex-wrap">
-            {advice.map((entry) => (
-              <button
-                key={entry.group}
-                type="button"
-                className={`btn join-item first-letter:uppercase ${entry.group === shown?.group ? "btn-primary" : ""}`}
-                aria-pressed={entry.group === shown?.group}
-                onClick={() => setGroup(entry.group)}
-              >
-                {GROUPS[entry.group].label}
-              </button>
-            ))}
-          </div>
+          <Toolbar
+            label="Part of the person"
+            options={advice}
+            value={shown ?? null}
+            keyOf={({ group }) => group}
+            labelOf={({ group }) => GROUPS[group].label}
+            onChange={({ group }) => setGroup(group)}
+          />
         )}
       </div>
       {(answer.error !== null || !shown) && (

@@ -1,5 +1,6 @@
 "use client";
 
+import { Toolbar } from "@/ui/Toolbar";
 import { Select } from "@/ui/Select";
 import { Plus } from "lucide-react";
 import { useState } from "react";
@@ -92,19 +93,15 @@ export function PiecesChapter() {
       ) : (
         <>
           {look.pieces.length > 1 && (
-            <div role="group" aria-label="Piece" className="join mt-4 flex-wrap">
-              {look.pieces.map((entry) => (
-                <button
-                  key={entry.id}
-                  type="button"
-                  aria-pressed={entry.id === piece.id}
-                  className={`btn join-item ${entry.id === piece.id ? "btn-primary" : ""}`}
-                  onClick={() => setChosen(entry.id)}
-                >
-                  {entry.name}
-                </button>
-              ))}
-            </div>
+            <Toolbar
+              label="Piece"
+              className="mt-4"
+              options={look.pieces}
+              value={piece}
+              keyOf={({ id }) => id}
+              labelOf={({ name }) => name}
+              onChange={({ id }) => setChosen(id)}
+            />
           )}
           <div className="mt-4 grid gap-5 lg:grid-cols-[1fr_20rem]">
             <div className="flex min-w-0 flex-col gap-4">

@@ -18,13 +18,13 @@ import { TouchUps } from "./TouchUps";
 
 /** The sheet to work from: everything on it computed, and printable. */
 export function PlanChapter() {
-  const { look, given, setting, plan, fresh } = useWorking();
+  const { look, given, jobId, plan, fresh } = useWorking();
   if (!look.layers.length) {
     return (
       <div className="p-6">
         <Empty title="Nothing to plan yet">
           <p>The plan follows from the layers: put a base and what goes over it on the map.</p>
-          <Link className="btn btn-primary" href={`/looks/${given.look.id}/${setting}/map`}>
+          <Link className="btn btn-primary" href={`/looks/${given.look.id}/${jobId}/map`}>
             To the map
           </Link>
         </Empty>

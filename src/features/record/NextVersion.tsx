@@ -9,7 +9,7 @@ import { dayWords } from "@/ui/format";
 
 /** From the last record's verdict to the next version: what was worn is kept by name, and what to change stands over the map until it is done. */
 export function NextVersion() {
-  const { given, setting, look, apply } = useWorking();
+  const { given, jobId, look, apply } = useWorking();
   const router = useRouter();
   const [failed, setFailed] = useState<string | null>(null);
   const last = given.records.find(({ changes }) => changes.length > 0);
@@ -37,7 +37,7 @@ export function NextVersion() {
     apply({ op: "toDo", items: last.changes });
     toast(`Kept as "${name}"`, { description: "What to change is listed on the map." });
     router.refresh();
-    router.push(`/looks/${given.look.id}/${setting}/map`);
+    router.push(`/looks/${given.look.id}/${jobId}/map`);
   };
   return (
     <section

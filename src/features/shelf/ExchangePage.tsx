@@ -5,7 +5,7 @@ import { useRouter } from "next/navigation";
 import { useEffect, useRef, useState } from "react";
 import { toast } from "sonner";
 import { DIALECTS } from "@/core/formats";
-import type { KitPreview, Leftover, PaletteRead } from "@/server/exchange";
+import type { KitPreview, Leftover, ColourFileRead } from "@/server/exchange";
 import type { StudioArrival } from "@/server/studioFile";
 import { gramsWords } from "@/ui/format";
 import { Page } from "@/ui/Page";
@@ -26,7 +26,7 @@ export function ExchangePage({ copies }: { copies: readonly Leftover[] }) {
       <ShelfTabs />
       <div className="grid gap-5 lg:grid-cols-2">
         <Kit />
-        <PaletteCard />
+        <ColourFileCard />
         <Studio />
         <Backup />
         <Copies copies={copies} />
@@ -226,25 +226,25 @@ function Kit() {
   );
 }
 
-function PaletteCard() {
-  const asked = useAsked<PaletteRead>("/api/exchange/palette", "text/plain");
+function ColourFileCard() {
+  const asked = useAsked<ColourFileRead>("/api/exchange/colours", "text/plain");
   const { answer } = asked;
   return (
-    <Card title="Palettes">
+    <Card title="Colour file (.gpl)">
       <p className="mt-1 text-sm">
-        <a className="btn btn-sm" href="/api/exchange/palette" download>
+        <a className="btn btn-sm" href="/api/exchange/colours" download>
           Colours of the shelf (.gpl)
         </a>
       </p>
       <Chooser
-        label="Compare a palette with the shelf (.gpl)"
+        label="Compare a colour file with the shelf (.gpl)"
         accept=".gpl,text/plain"
         asked={asked}
       />
       {answer && (
         <div className="mt-3 text-sm" role="status">
           <p>
-            <strong>{answer.palette.name}</strong>: {answer.matches.length} colours
+            <strong>{answer.file.name}</strong>: {answer.matches.length} colours
             {answer.rejected.length > 0 &&
               `; left out: ${answer.rejected.map(({ line, why }) => `line ${line} ${why}`).join(", ")}`}
             .

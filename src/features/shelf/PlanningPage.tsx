@@ -11,7 +11,7 @@ import {
   wantedColours,
   type KitLine,
   type KitPlan,
-  type TrayWishes,
+  type PaletteWishes,
 } from "@/core/kit";
 import { contextOf } from "@/core/record";
 import { isWearable } from "@/core/look";
@@ -24,8 +24,8 @@ import { money } from "@/core/text/words";
 import { dayWords, amountWords } from "@/ui/format";
 import { Page } from "@/ui/Page";
 import { Swatch } from "@/ui/Swatch";
-import { PackingCard } from "@/shared/trays/PackingCard";
-import { SuggestedTray } from "@/shared/trays/SuggestedTray";
+import { PackingCard } from "@/shared/palettes/PackingCard";
+import { SuggestedPalette } from "@/shared/palettes/SuggestedPalette";
 import { ShelfTabs } from "@/shared/shelf/ShelfTabs";
 import { A_PAGE, JobsToPlan } from "./JobsToPlan";
 import { useJobsTake, type JobsTake } from "./useJobsTake";
@@ -139,7 +139,7 @@ export function PlanningPage({ planning }: { planning: Planning }) {
           </tbody>
         </table>
       </div>
-      <OneTray jobs={chosen} items={items} planning={planning} />
+      <OnePalette jobs={chosen} items={items} planning={planning} />
       <PackingCard lists={chosen.map(({ packing }) => packing)} title="To pack for them" />
     </Page>
   );
@@ -206,8 +206,8 @@ function Standing({
   );
 }
 
-/** One tray for several jobs: the fewest pans that make every colour of theirs, of paints that each may wear where it goes. */
-function OneTray({
+/** One palette for several jobs: the fewest pans that make every colour of theirs, of paints that each may wear where it goes. */
+function OnePalette({
   jobs,
   items,
   planning,
@@ -217,7 +217,7 @@ function OneTray({
   planning: Planning;
 }) {
   const [open, setOpen] = useState(false);
-  const wishes = useMemo((): TrayWishes | null => {
+  const wishes = useMemo((): PaletteWishes | null => {
     if (!open) return null;
     const each = jobs.map(({ look, person, brief }) => ({
       look,
@@ -254,11 +254,11 @@ function OneTray({
       onToggle={(event) => setOpen(event.currentTarget.open)}
     >
       <summary className="cursor-pointer text-lg font-semibold">
-        {jobs.length === 1 ? "A tray for it" : "One tray for them all"}
+        {jobs.length === 1 ? "A palette for it" : "One palette for them all"}
       </summary>
       {wishes && (
         <div className="mt-3">
-          <SuggestedTray
+          <SuggestedPalette
             wishes={wishes}
             products={items}
             name={jobs

@@ -18,7 +18,7 @@ const KEYS: readonly (readonly [keys: string, does: string])[] = [
   ["G then T L C E P M S R", "go to Today, Looks, Calls, Records, People, Mixing, Shelf, Rules"],
   ["Ctrl Z", "undo in a look"],
   ["Ctrl Shift Z", "redo in a look"],
-  ["1 to 9, 0", "Brief, Paint, Map, Colour, Pieces, Time, Tray, Plan, Chair, Record of the look"],
+  ["1 to 9, 0", "Brief, Paint, Map, Colour, Pieces, Time, Kit, Plan, Chair, Record of the look"],
   ["Space ⌫ N P I", "done, back, note, pause, interrupted, at the chair"],
   ["A", "add a layer, on the map"],
   ["↑ ↓", "choose a layer in the stack"],

@@ -8,7 +8,7 @@ import { BriefSchema, type Brief, type Pace } from "@/core/brief";
 import { makePlan, type Bar } from "@/core/plan";
 import { contextOf } from "@/core/record";
 import { useAnswer, type Answer, type Ask } from "@/shared/workers/useAnswer";
-import { planWorker, settingOf } from "@/shared/workspace/usePlan";
+import { planWorker, storedContextOf } from "@/shared/workspace/usePlan";
 import { useWorking } from "@/shared/workspace/WorkspaceContext";
 import { Empty } from "@/ui/Empty";
 import { clock, minutesWords } from "@/ui/format";
@@ -24,13 +24,13 @@ import { useNow } from "./useNow";
 
 /** The chair's timeline and the whole day on one axis: change what time depends on, or move a step, and see the finish move. */
 export function TimeChapter() {
-  const { look, given, setting } = useWorking();
+  const { look, given, jobId } = useWorking();
   if (!look.layers.length)
     return (
       <div className="p-6">
         <Empty title="Nothing to time yet">
           <p>Minutes follow from the layers: put a base and what goes over it on the map.</p>
-          <Link className="btn btn-primary" href={`/looks/${given.look.id}/${setting}/map`}>
+          <Link className="btn btn-primary" href={`/looks/${given.look.id}/${jobId}/map`}>
             To the map
           </Link>
         </Empty>
@@ -83,7 +83,7 @@ function Timing() {
   const [chosen, setChosen] = useState<string | null>(null);
   const shown = useDeferredValue(brief);
   const plan = useMemo(
-    () => makePlan(look, contextOf({ ...settingOf(given), brief: shown })),
+    () => makePlan(look, contextOf({ ...storedContextOf(given), brief: shown })),
     [look, given, shown],
   );
   // What it was when this page was opened: changes are told against that.
@@ -149,7 +149,7 @@ function Timing() {
       <DayAxis
         plan={plan}
         look={look}
-        context={contextOf({ ...settingOf(given), brief: shown })}
+        context={contextOf({ ...storedContextOf(given), brief: shown })}
         now={now}
       />
       <ChairTimeline
@@ -184,7 +184,7 @@ const atEveryPace: Ask<PlanWorker, PacesRequest, Record<Pace, number>> = (api, r
 function usePaces(brief: Brief): Answer<Record<Pace, number>> {
   const { look, given } = useWorking();
   const request = useMemo(
-    () => ({ look, setting: { ...settingOf(given), brief } }),
+    () => ({ look, stored: { ...storedContextOf(given), brief } }),
     [look, given, brief],
   );
   return useAnswer(planWorker, request, atEveryPace);
@@ -192,7 +192,7 @@ function usePaces(brief: Brief): Answer<Record<Pace, number>> {
 
 /** What the minutes go by: the house, or what this painter measured; and the offer to rehearse. */
 function Rehearsal() {
-  const { given, setting } = useWorking();
+  const { given, jobId } = useWorking();
   const { from, factor, curve } = given.speed;
   const times = `${factor.toFixed(2)} times the house's minutes`;
   return (
@@ -234,7 +234,7 @@ function Rehearsal() {
           A rehearsal the day before gives the measured time (TIME-2).
         </p>
       </div>
-      <Link className="btn" href={`/chair/${given.look.id}/${setting}?rehearsal=1`}>
+      <Link className="btn" href={`/chair/${given.look.id}/${jobId}?rehearsal=1`}>
         Rehearse it at the chair
       </Link>
     </section>

@@ -70,7 +70,7 @@ function NextJob({ card }: { card: LookCard }) {
         <LaterFigure
           id={`next-${job?.id ?? look.id}`}
           look={look.design}
-          setting={given}
+          stored={given}
           title={`${look.design.name} on ${personName}`}
           className="h-full w-full"
         />

@@ -5,7 +5,7 @@ import {
   readStudio,
   STUDIO_PARTS,
   type KitRead,
-  type Palette,
+  type ColourFile,
   type RejectedPart,
   type StudioPart,
   type StudioRow,
@@ -15,7 +15,7 @@ import type { Brief } from "@/core/brief";
 import type { Look } from "@/core/look";
 import type { Person } from "@/core/people";
 import { makePlan, type Plan } from "@/core/plan";
-import { contextOf, type StoredSetting } from "@/core/record";
+import { contextOf, type StoredContext } from "@/core/record";
 import { examineBackup, type Counts } from "@/store";
 
 type Tell<Told> = (told: Told) => void;
@@ -68,14 +68,14 @@ export interface ShelfColour {
   readonly name: string;
   readonly hex: string;
 }
-export interface PaletteMatch {
+export interface ColourFileMatch {
   readonly name: string;
   readonly hex: string;
   readonly nearest: (ShelfColour & { readonly dE: number }) | null;
 }
-export interface PaletteRead {
-  readonly palette: Pick<Palette, "name">;
-  readonly matches: readonly PaletteMatch[];
+export interface ColourFileRead {
+  readonly file: Pick<ColourFile, "name">;
+  readonly matches: readonly ColourFileMatch[];
   readonly rejected: readonly { readonly line: number; readonly why: string }[];
 }
 
@@ -84,25 +84,25 @@ const MOST_MATCHED = 500;
 function nearestTo(
   hex: string,
   paints: readonly (ShelfColour & { readonly lab: Lab })[],
-): PaletteMatch["nearest"] {
+): ColourFileMatch["nearest"] {
   const wanted = hexToLab(hex);
-  return paints.reduce<PaletteMatch["nearest"]>((best, { lab, ...paint }) => {
+  return paints.reduce<ColourFileMatch["nearest"]>((best, { lab, ...paint }) => {
     const dE = deltaE00(lab, wanted);
     return best && best.dE <= dE ? best : { ...paint, dE };
   }, null);
 }
 
-/** Reads a palette and says of each colour which of the shelf's is nearest to it. */
-const paletteOf: Act<
+/** Reads a colour file and says of each colour which of the shelf's is nearest to it. */
+const colourFileOf: Act<
   { readonly bytes: Uint8Array; readonly shelf: readonly ShelfColour[] },
-  Refused | PaletteRead
+  Refused | ColourFileRead
 > = ({ bytes, shelf }) => {
   const read = readGpl(new TextDecoder().decode(bytes));
   if (!read.ok) return { why: read.why };
   const paints = shelf.map((paint) => ({ ...paint, lab: hexToLab(paint.hex) }));
   return {
-    palette: { name: read.palette.name },
-    matches: read.palette.colours
+    file: { name: read.file.name },
+    matches: read.file.colours
       .slice(0, MOST_MATCHED)
       .map(({ name, hex }) => ({ name, hex, nearest: nearestTo(hex, paints) })),
     rejected: read.rejected,
@@ -115,7 +115,7 @@ export interface JobToPlan {
   readonly look: Look;
   readonly person: Person;
   readonly brief: Brief;
-  readonly speed?: NonNullable<StoredSetting["speed"]>;
+  readonly speed?: NonNullable<StoredContext["speed"]>;
 }
 export interface JobTaken {
   readonly jobId: string;
@@ -126,15 +126,15 @@ export interface JobTaken {
 /** What each of some jobs takes and what is packed for it, told job by job. */
 const jobsTake: Act<
   {
-    readonly setting: Omit<StoredSetting, "person" | "brief">;
+    readonly stored: Omit<StoredContext, "person" | "brief">;
     readonly stock: ReadonlyMap<string, number>;
     readonly jobs: readonly JobToPlan[];
   },
   number,
   JobTaken
-> = ({ setting, stock, jobs }, tell) => {
+> = ({ stored, stock, jobs }, tell) => {
   for (const { jobId, look, ...own } of jobs) {
-    const context = contextOf({ ...setting, ...own });
+    const context = contextOf({ ...stored, ...own });
     tell({
       jobId,
       needs: makePlan(look, context, stock).kit,
@@ -148,7 +148,7 @@ const jobsTake: Act<
 const backupOf: Act<string, Counts> = (file) => examineBackup(file);
 
 /** What is done in threads of their own. A new task is a line here. */
-export const TASKS = { studioOf, kitOf, paletteOf, jobsTake, backupOf } as const;
+export const TASKS = { studioOf, kitOf, colourFileOf, jobsTake, backupOf } as const;
 
 export type Task = keyof typeof TASKS;
 export type TaskInput<T extends Task> = Parameters<(typeof TASKS)[T]>[0];

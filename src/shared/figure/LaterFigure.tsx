@@ -2,19 +2,19 @@
 
 import { useEffect, useMemo, useRef, useState } from "react";
 import { predict, type Look } from "@/core/look";
-import { contextOf, type StoredSetting } from "@/core/record";
+import { contextOf, type StoredContext } from "@/core/record";
 import { FaceFigure } from "./FaceFigure";
 
 interface LaterFigureProps {
   id: string;
   look: Look;
-  setting: StoredSetting;
+  stored: StoredContext;
   title: string;
   className: string;
 }
 
 /** A look's figure, worked out in the browser once it comes into sight: a page of many looks is there at once. */
-export function LaterFigure({ id, look, setting, title, className }: LaterFigureProps) {
+export function LaterFigure({ id, look, stored, title, className }: LaterFigureProps) {
   const frame = useRef<HTMLSpanElement>(null);
   const [near, setNear] = useState(false);
   useEffect(() => {
@@ -31,13 +31,13 @@ export function LaterFigure({ id, look, setting, title, className }: LaterFigure
   }, [near]);
   return (
     <span ref={frame} className={`block ${className}`}>
-      {near && <Drawn id={id} look={look} setting={setting} title={title} />}
+      {near && <Drawn id={id} look={look} stored={stored} title={title} />}
     </span>
   );
 }
 
-function Drawn({ id, look, setting, title }: Omit<LaterFigureProps, "className">) {
-  const context = useMemo(() => contextOf(setting), [setting]);
+function Drawn({ id, look, stored, title }: Omit<LaterFigureProps, "className">) {
+  const context = useMemo(() => contextOf(stored), [stored]);
   const prediction = useMemo(() => predict(look, context), [look, context]);
   return (
     <FaceFigure

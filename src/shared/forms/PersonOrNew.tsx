@@ -10,22 +10,22 @@ import { NEW_PERSON, PersonFields } from "./PersonFields";
 /** Not chosen yet. */
 const NOBODY = "?";
 
-/** A setting: a known person or a new one described here, and the brief. An empty personId means the new one. */
-export const SettingSchema = z
+/** A typed: a known person or a new one described here, and the brief. An empty personId means the new one. */
+export const PersonAndBriefSchema = z
   .object({ personId: z.string(), person: z.record(z.string(), z.unknown()), brief: BriefSchema })
-  .superRefine((setting, context) => {
-    if (setting.personId === NOBODY)
+  .superRefine((typed, context) => {
+    if (typed.personId === NOBODY)
       context.addIssue({
         code: "custom",
         path: ["personId"],
         message: "Choose who it is for, or somebody new.",
       });
-    if (setting.personId) return;
-    const parsed = PersonSchema.safeParse(setting.person);
+    if (typed.personId) return;
+    const parsed = PersonSchema.safeParse(typed.person);
     for (const issue of parsed.error?.issues ?? [])
       context.addIssue({ code: "custom", path: ["person", ...issue.path], message: issue.message });
   });
-export type SettingInput = z.input<typeof SettingSchema>;
+export type SettingInput = z.input<typeof PersonAndBriefSchema>;
 
 export const newSetting = (people: readonly Person[]): SettingInput => ({
   // Nobody is chosen for the painter: an allergy would go unnoticed with the wrong name.
@@ -36,11 +36,11 @@ export const newSetting = (people: readonly Person[]): SettingInput => ({
 
 /** What a route takes of it: the id, or the person described. */
 export function personOf(
-  setting: z.output<typeof SettingSchema>,
+  typed: z.output<typeof PersonAndBriefSchema>,
 ): { personId: string } | { person: z.output<typeof PersonSchema> } {
-  return setting.personId
-    ? { personId: setting.personId }
-    : { person: PersonSchema.parse(setting.person) };
+  return typed.personId
+    ? { personId: typed.personId }
+    : { person: PersonSchema.parse(typed.person) };
 }
 
 export function PersonOrNew({ people }: { people: readonly Person[] }) {

@@ -3,7 +3,7 @@
 import { Alert } from "@/ui/Alert";
 import { useState } from "react";
 import { toast } from "sonner";
-import type { PaletteSwatch } from "@/core/colour";
+import type { PictureColour } from "@/core/colour";
 import { useWorker } from "@/shared/workers/useWorker";
 import { Swatch } from "@/ui/Swatch";
 import type { MixingWorker } from "@/workers/mixing";
@@ -21,7 +21,7 @@ interface TargetPickerProps {
 export function TargetPicker({ value, onChange, held }: TargetPickerProps) {
   const worker = useWorker<MixingWorker>(mixingWorker);
   const [typed, setTyped] = useState(value ?? "");
-  const [palette, setPalette] = useState<readonly PaletteSwatch[]>([]);
+  const [colours, setColours] = useState<readonly PictureColour[]>([]);
   const put = (hex: string) => {
     setTyped(hex);
     onChange(/^#[0-9a-f]{6}$/i.test(hex) ? hex.toLowerCase() : null);
@@ -31,7 +31,7 @@ export function TargetPicker({ value, onChange, held }: TargetPickerProps) {
     const url = URL.createObjectURL(file);
     try {
       const { data } = await pixelsOf(url);
-      setPalette(await worker.ask((api) => api.palette(data, 8)));
+      setColours(await worker.ask((api) => api.coloursOf(data, 8)));
     } catch {
       toast("That picture can't be read. A JPEG, PNG or WebP can.");
     } finally {
@@ -74,9 +74,9 @@ export function TargetPicker({ value, onChange, held }: TargetPickerProps) {
           onChange={(event) => void fromPicture(event.target.files?.[0])}
         />
       </label>
-      {palette.length > 0 && (
+      {colours.length > 0 && (
         <ul aria-label="Colours of the picture" className="flex flex-wrap gap-1.5">
-          {palette.map((swatch) => (
+          {colours.map((swatch) => (
             <li key={swatch.hex}>
               <button
                 type="button"

@@ -6,7 +6,7 @@ import { usePathname } from "next/navigation";
 const TABS = [
   ["/shelf", "Products"],
   ["/shelf/swatches", "Swatch book"],
-  ["/shelf/trays", "Trays"],
+  ["/shelf/palettes", "Palettes"],
   ["/shelf/planning", "Planning"],
   ["/shelf/costs", "Costs"],
   ["/shelf/exchange", "Exchange"],

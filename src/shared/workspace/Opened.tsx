@@ -9,11 +9,11 @@ import { WorkspaceShell } from "./WorkspaceShell";
 /** A look's workspace. All of it is worked out in the browser: the server sends what it is worked out from, and nothing twice. */
 export function Opened({
   given,
-  setting,
+  jobId,
   children,
 }: {
   given: OpenedWorkspace;
-  setting: string;
+  jobId: string;
   children: ReactNode;
 }) {
   if (!useMounted())
@@ -26,7 +26,7 @@ export function Opened({
       </div>
     );
   return (
-    <WorkspaceProvider given={given} setting={setting}>
+    <WorkspaceProvider given={given} jobId={jobId}>
       <WorkspaceShell>{children}</WorkspaceShell>
     </WorkspaceProvider>
   );

@@ -17,11 +17,11 @@ const DOES: Readonly<Record<SheetKind, string>> = {
 
 /** What of a look can be taken to the chair or handed on: templates at 1:1, and the look as a file. */
 export function TakeAway() {
-  const { given, setting, plan } = useWorking();
+  const { given, jobId, plan } = useWorking();
   const [open, setOpen] = useState(false);
   const [paper, setPaper] = useState<PaperKey>("a4");
   const url = (kind: SheetKind, format: "svg" | "pdf") =>
-    `/api/looks/${given.look.id}/template?kind=${kind}&format=${format}&paper=${paper}${setting === "anyone" ? "" : `&job=${setting}`}`;
+    `/api/looks/${given.look.id}/template?kind=${kind}&format=${format}&paper=${paper}${jobId === "anyone" ? "" : `&job=${jobId}`}`;
   return (
     <>
       <button type="button" className="btn btn-sm" onClick={() => setOpen(true)}>
@@ -92,7 +92,7 @@ export function TakeAway() {
               </span>
               <a
                 className="btn btn-sm"
-                href={`/api/looks/${given.look.id}/ingredients${setting === "anyone" ? "" : `?job=${setting}`}`}
+                href={`/api/looks/${given.look.id}/ingredients${jobId === "anyone" ? "" : `?job=${jobId}`}`}
                 target="_blank"
                 rel="noreferrer"
                 aria-label="What is in it as PDF"

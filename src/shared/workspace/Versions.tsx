@@ -8,6 +8,7 @@ import { useMemo, useState } from "react";
 import { toast } from "sonner";
 import { differences, predict, variedLook, type Look } from "@/core/look";
 import { FaceFigure } from "@/shared/figure/FaceFigure";
+import { NameForm } from "@/shared/forms/NameForm";
 import { Dialog } from "@/ui/Dialog";
 import { dayWords } from "@/ui/format";
 import { useWorking } from "./WorkspaceContext";
@@ -17,31 +18,8 @@ export function Versions() {
   const { given, look, undo, store } = useWorking();
   const router = useRouter();
   const [open, setOpen] = useState(false);
-  const [name, setName] = useState("");
   const [problem, setProblem] = useState<string | null>(null);
   const [shown, setShown] = useState<string | null>(null);
-  const keep = async () => {
-    const answer = await ask(
-      "POST /api/looks/[id]/versions",
-      { id: given.look.id },
-      {
-        name,
-        design: look,
-      },
-    );
-    if (!answer.ok) {
-      setProblem(
-        answer.refusal.errors?.map(({ message }) => message).join("; ") ??
-          answer.refusal.detail ??
-          answer.refusal.title,
-      );
-      return;
-    }
-    setProblem(null);
-    setName("");
-    toast(`${name} is kept`);
-    router.refresh();
-  };
   const duplicate = async (how: string, design: Look) => {
     const answer = await ask(
       "POST /api/looks/[id]/copy",
@@ -75,29 +53,20 @@ export function Versions() {
         )}
       </button>
       <Dialog open={open} wide title={`Versions of ${look.name}`} onClose={() => setOpen(false)}>
-        <form
-          className="mb-4 flex flex-wrap items-end gap-2"
-          onSubmit={(event) => {
-            event.preventDefault();
-            void keep();
-          }}
-        >
-          <label className="min-w-52 flex-1">
-            <span className="label-line">Keep the look as it is now, as</span>
-            <input
-              data-first
-              type="text"
-              className="input"
-              maxLength={80}
-              placeholder="before the dress rehearsal"
-              value={name}
-              onChange={(event) => setName(event.target.value)}
-            />
-          </label>
-          <button type="submit" className="btn btn-primary">
-            Keep it
-          </button>
-        </form>
+        <div className="mb-4">
+          <NameForm
+            label="Keep the look as it is now, as"
+            action="Keep it"
+            placeholder="before the dress rehearsal"
+            onSave={(name) =>
+              ask("POST /api/looks/[id]/versions", { id: given.look.id }, { name, design: look })
+            }
+            onSaved={(name) => {
+              toast(`${name} is kept`);
+              router.refresh();
+            }}
+          />
+        </div>
         <div className="mb-4 flex flex-wrap gap-2">
           <button
             type="button"

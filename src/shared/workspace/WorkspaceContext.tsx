@@ -21,11 +21,11 @@ import type { Draft } from "@/ui/saver/drafts";
 import type { History } from "@/ui/saver/useSaved";
 import { designDraft, useDesignSaver } from "./useDesignSaver";
 import { createDesignStore, type DesignStore } from "./store";
-import { settingOf, usePlanOf } from "./usePlan";
+import { storedContextOf, usePlanOf } from "./usePlan";
 
 export interface Working {
   readonly given: Workspace;
-  readonly setting: string;
+  readonly jobId: string;
   readonly store: DesignStore;
   readonly look: Look;
   readonly context: LookContext;
@@ -92,11 +92,11 @@ function useWhole(opened: OpenedWorkspace): Workspace {
 /** Holds a look with its history over all chapters, and derives everything shown from it. */
 export function WorkspaceProvider({
   given: opened,
-  setting,
+  jobId,
   children,
 }: {
   given: OpenedWorkspace;
-  setting: string;
+  jobId: string;
   children: ReactNode;
 }) {
   const given = useWhole(opened);
@@ -107,7 +107,7 @@ export function WorkspaceProvider({
   const [draft] = useState<Draft<Look> | null>(() =>
     typeof window === "undefined" ? null : designDraft(given.look.id, given.look.design),
   );
-  const context = useMemo(() => contextOf(settingOf(given)), [given]);
+  const context = useMemo(() => contextOf(storedContextOf(given)), [given]);
   const prediction = useMemo(() => predict(look, context), [look, context]);
   const judging = usePlanOf(look, given);
   const { value: plan, fresh } = judging;
@@ -117,7 +117,7 @@ export function WorkspaceProvider({
   const working = useMemo(
     (): Working => ({
       given,
-      setting,
+      jobId,
       store,
       look,
       context,
@@ -138,7 +138,7 @@ export function WorkspaceProvider({
     }),
     [
       given,
-      setting,
+      jobId,
       store,
       look,
       context,

@@ -23,7 +23,7 @@ export function WorkspaceShell({ children }: { children: ReactNode }) {
   const working = useWorking();
   const {
     given,
-    setting,
+    jobId,
     look,
     findings,
     undo,
@@ -37,10 +37,10 @@ export function WorkspaceShell({ children }: { children: ReactNode }) {
   } = working;
   const router = useRouter();
   const [draftSeen, setDraftSeen] = useState(false);
-  const base = `/looks/${given.look.id}/${setting}`;
+  const base = `/looks/${given.look.id}/${jobId}`;
   // The chair fills the screen: it is a place of its own.
   const hrefOf = (key: string) =>
-    key === "chair" ? `/chair/${given.look.id}/${setting}` : `${base}/${key}`;
+    key === "chair" ? `/chair/${given.look.id}/${jobId}` : `${base}/${key}`;
   useHotkeys("mod+z", () => undo(), { preventDefault: true });
   useHotkeys("mod+shift+z, mod+y", () => redo(), { preventDefault: true });
   useHotkeys("1,2,3,4,5,6,7,8,9,0", (event) => {

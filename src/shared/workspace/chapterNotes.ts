@@ -9,7 +9,7 @@ export const CHAPTERS = [
   { key: "colour", label: "Colour" },
   { key: "pieces", label: "Pieces" },
   { key: "time", label: "Time" },
-  { key: "tray", label: "Tray" },
+  { key: "kit", label: "Kit" },
   { key: "plan", label: "Plan" },
   { key: "chair", label: "Chair" },
   { key: "record", label: "Record" },
@@ -42,7 +42,7 @@ export function chapterNotes({
     pieces: countOr(look.pieces.length, "none"),
     record: countOr(given.records.length, NOT_STARTED),
   };
-  const all = (note: string) => ({ map: note, colour: note, tray: note, plan: note, time: note });
+  const all = (note: string) => ({ map: note, colour: note, kit: note, plan: note, time: note });
   if (!look.layers.length) return { ...begun, ...all(NOT_STARTED), chair: NOT_STARTED };
   if (plan === null) return { ...begun, ...all(JUDGING), chair: "" };
   const colours =
@@ -53,7 +53,7 @@ export function chapterNotes({
     ...begun,
     map: countOr(findings.filter(isOpen).length, DONE),
     colour: countOr(colours, DONE),
-    tray: short ? `short ${short}` : DONE,
+    kit: short ? `short ${short}` : DONE,
     plan: plan.stopped ? "stopped" : DONE,
     time: plan.times ? DONE : "no date",
     chair: plan.stopped ? "stopped" : "",

@@ -3,13 +3,13 @@
 import { useMemo } from "react";
 import type { Look } from "@/core/look";
 import type { Plan } from "@/core/plan";
-import type { StoredSetting } from "@/core/record";
+import type { StoredContext } from "@/core/record";
 import { useAnswer, type Answer, type Ask } from "@/shared/workers/useAnswer";
 import type { Workspace } from "@/server/workspace";
 import type { PlanRequest, PlanWorker } from "@/workers/plan";
 
 /** What of a workspace a plan is made from: no more goes to the worker than it needs. */
-export const settingOf = ({
+export const storedContextOf = ({
   person,
   brief,
   products,
@@ -19,7 +19,7 @@ export const settingOf = ({
   settings,
   factors,
   speed,
-}: Workspace): StoredSetting => ({
+}: Workspace): StoredContext => ({
   person,
   brief,
   products,
@@ -39,7 +39,7 @@ const plan: Ask<PlanWorker, PlanRequest, Plan> = (api, request) => api.plan(requ
 /** The plan and the findings of a look as it stands, worked out off the page, so that editing never waits for them. */
 export function usePlanOf(look: Look, given: Workspace): Answer<Plan> {
   const request = useMemo(
-    () => ({ look, setting: settingOf(given), stock: given.stock }),
+    () => ({ look, stored: storedContextOf(given), stock: given.stock }),
     [look, given],
   );
   return useAnswer(planWorker, request, plan);

@@ -1,0 +1,5 @@
+import { KitChapter } from "@/features/palettes/KitChapter";
+
+export default function Page() {
+  return <KitChapter />;
+}

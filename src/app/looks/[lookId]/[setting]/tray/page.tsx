@@ -1,5 +1,0 @@
-import { TrayChapter } from "@/features/trays/TrayChapter";
-
-export default function Page() {
-  return <TrayChapter />;
-}
