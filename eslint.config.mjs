@@ -56,6 +56,11 @@ export default ts.config(
     },
   },
   {
+    // A mesh is read by numbers that the loop beside it wrote: there is no entry that could be missing.
+    files: ["src/core/anatomy/surface/**/*.ts"],
+    rules: { "@typescript-eslint/no-non-null-assertion": "off" },
+  },
+  {
     // expect.stringContaining() is typed as any.
     files: ["**/*.test.ts"],
     rules: { "@typescript-eslint/no-unsafe-assignment": "off" },

@@ -1,7 +1,7 @@
 export { mirror, point, distance, toSegment, type Point, type Side } from "./point";
 export { smoothOpen, smoothClosed } from "./curve";
 export { boundingBox, centroid, contains, signedArea, type Box, type Polygon } from "./polygon";
-export { DRAWN, paired, type LandmarkName, type Landmarks } from "./landmarks";
+export { DRAWN, type LandmarkName, type Landmarks } from "./landmarks";
 export {
   AVERAGE,
   defaultFace,

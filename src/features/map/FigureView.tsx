@@ -24,11 +24,13 @@ import {
   type SeenEdge,
   wearForecast,
 } from "@/core/look";
+import { LIGHT_KEYS, LIGHTS } from "@/core/anatomy/surface";
 import { FACE_BOX } from "@/shared/figure/FaceFigure";
 import { LostMarks } from "@/shared/figure/LostMarks";
+import { useRelief, type FormLight } from "@/shared/figure/useRelief";
 import { useSeen } from "@/shared/figure/useSeen";
 import { ViewFigure } from "@/shared/figure/ViewFigure";
-import { sceneOf, VIEW_KEYS, VIEWS, type ViewKey } from "@/shared/figure/views";
+import { chartOf, sceneOf, VIEW_KEYS, VIEWS, type ViewKey } from "@/shared/figure/views";
 import { HAZARD_WORDS } from "@/core/wear";
 import { Waiting } from "@/shared/workers/Waiting";
 import { useWorking } from "@/shared/workspace/WorkspaceContext";
@@ -73,6 +75,7 @@ export function FigureView({
   const [build, setBuild] = useState<number | null>(null);
   const [from, setFrom] = useState(0);
   const [lamp, setLamp] = useState<LampKey>("D65");
+  const [formLight, setFormLight] = useState<FormLight>("above");
   const [beside, setBeside] = useState(false);
   const [expression, setExpression] = useState<ExpressionKey>("rest");
   const [after, setAfter] = useState(0);
@@ -86,9 +89,10 @@ export function FigureView({
     () => (view === "face" ? FACE_BOX : sceneOf(context.figure, view).box),
     [context.figure, view],
   );
+  const relief = useRelief(context.figure, chartOf(view), formLight);
   const what = useMemo(
-    () => ({ look, context, upTo, lamp, expression, view, after }),
-    [look, context, upTo, lamp, expression, view, after],
+    () => ({ look, context, upTo, lamp, expression, view, after, relief }),
+    [look, context, upTo, lamp, expression, view, after, relief],
   );
   const forecast = useMemo(
     () => (after > 0 ? wearForecast(look, context) : []),
@@ -133,7 +137,7 @@ export function FigureView({
   const hexOfMarks = film ? hexOf(film.colour, lamp) : "#111111";
   const mark = chosenMark === null ? undefined : layer?.marks[chosenMark];
   const title = `${look.name} on ${context.person.name}, ${VIEWS[view].words}, predicted colours`;
-  const common = { view, look, context, prediction, upTo, whole, expression };
+  const common = { view, look, context, prediction, upTo, whole, expression, formLight };
   // While a finger may drag a mark, the figure does not scroll the page.
   const overlay =
     layer &&
@@ -177,6 +181,17 @@ export function FigureView({
           options={LAMP_KEYS.map((key) => [key, LAMPS[key].label])}
           onChange={(key) => setLamp(key as LampKey)}
         />
+        {chartOf(view) !== null && (
+          <Choice
+            label="Lamp at"
+            value={formLight}
+            options={[
+              ...LIGHT_KEYS.map((key) => [key, LIGHTS[key].label] as const),
+              ["flat", "flat, no shade"],
+            ]}
+            onChange={(key) => setFormLight(key as FormLight)}
+          />
+        )}
         {view === "face" && (
           <Choice
             label="Face"

@@ -22,11 +22,13 @@ import {
   type SeenEdge,
   type VisibleLayer,
 } from "@/core/look";
-import { Features, Form } from "./BareHead";
+import { Features } from "./BareHead";
 import { FadedZone, fadeLine } from "./fade";
 import { MarkDrawing } from "./MarkDrawing";
 import { LostMarks } from "./LostMarks";
 import { pathOf } from "./path";
+import { ReliefImage } from "./ReliefImage";
+import { useRelief, type FormLight } from "./useRelief";
 
 export interface Guides {
   readonly midline?: boolean;
@@ -48,6 +50,8 @@ export interface FaceFigureProps {
   readonly whole?: ((layer: Layer, zone: ZoneId) => number) | undefined;
   /** The light the colours are seen in; daylight by default. */
   readonly lamp?: LampKey;
+  /** Where light comes from that shows the form; from above in front by default. */
+  readonly formLight?: FormLight;
   readonly guides?: Guides;
   readonly selected?: readonly ZoneId[];
   /** What the face does; at rest by default. */
@@ -216,6 +220,7 @@ export function FaceFigure({
   upTo,
   whole,
   lamp = "D65",
+  formLight = "above",
   guides = {},
   selected = [],
   expression = "rest",
@@ -239,6 +244,7 @@ export function FaceFigure({
     [still, expression],
   );
   const { figure, person, brief } = context;
+  const relief = useRelief(figure, "face", formLight);
   const visible = visibleLayers(look, context, prediction, upTo, whole);
   const painted = new Set(
     visible.flatMap(({ layer, colours }) => (layer.marks.length ? [] : [...colours.keys()])),
@@ -299,20 +305,6 @@ export function FaceFigure({
           </feMerge>
           <feComposite in="both" in2="SourceAlpha" operator="out" />
         </filter>
-        <linearGradient
-          id={`${id}-turn`}
-          gradientUnits="userSpaceOnUse"
-          x1={-figure.landmarks.euryonLeft.x}
-          x2={figure.landmarks.euryonLeft.x}
-          y1={0}
-          y2={0}
-        >
-          <stop offset="0" stopColor="#000" stopOpacity={0.3} />
-          <stop offset="0.2" stopColor="#000" stopOpacity={0.07} />
-          <stop offset="0.5" stopColor="#000" stopOpacity={0} />
-          <stop offset="0.8" stopColor="#000" stopOpacity={0.07} />
-          <stop offset="1" stopColor="#000" stopOpacity={0.3} />
-        </linearGradient>
         <radialGradient id={`${id}-iris`}>
           <stop offset="0" stopColor={lit("#8a6a4c")} />
           <stop offset="0.65" stopColor={lit("#5b4230")} />
@@ -378,12 +370,6 @@ export function FaceFigure({
               opacity={0.85}
             />
           ))}
-        <path
-          d={`M${-figure.landmarks.neckSideLeft.x} ${-figure.landmarks.menton.y - 30}Q0 ${-figure.landmarks.menton.y + 46} ${figure.landmarks.neckSideLeft.x} ${-figure.landmarks.menton.y - 30}Z`}
-          fill="#000"
-          opacity={0.38}
-          filter={`url(#${id}-soft6)`}
-        />
         {sides.map((side) => (
           <path
             key={side}
@@ -449,7 +435,9 @@ export function FaceFigure({
             />
           ))}
       </g>
-      <Form figure={figure} id={id} />
+      <g clipPath={`url(#${id}-skin)`}>
+        <ReliefImage chart="face" picture={relief} />
+      </g>
       <Features figure={figure} id={id} lines={lines} white={lit("#efeae4")} />
       {guides.costume && (
         <UnderCostume id={id} zones={figure.zones.map((zone) => zone.id)} brief={brief} />

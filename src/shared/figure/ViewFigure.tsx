@@ -7,7 +7,9 @@ import { FaceFigure, lineColour, UnderCostume, type FaceFigureProps } from "./Fa
 import { FadedZone, fadeLine } from "./fade";
 import { MarkDrawing } from "./MarkDrawing";
 import { pathOf } from "./path";
-import { sceneOf, VIEWS, type Scene, type ViewKey, type ViewZone } from "./views";
+import { ReliefImage } from "./ReliefImage";
+import { useRelief } from "./useRelief";
+import { chartOf, sceneOf, VIEWS, type Scene, type ViewKey, type ViewZone } from "./views";
 
 interface ViewFigureProps extends FaceFigureProps {
   view: ViewKey;
@@ -31,12 +33,15 @@ function OtherView({
   upTo,
   whole,
   lamp = "D65",
+  formLight = "above",
   guides = {},
   selected = [],
   onZone,
   className,
 }: ViewFigureProps) {
   const { figure, person } = context;
+  const chart = chartOf(view);
+  const relief = useRelief(figure, chart, formLight);
   const scene = useMemo(() => sceneOf(figure, view), [figure, view]);
   const visible = visibleLayers(look, context, prediction, upTo, whole);
   const hexOfFilm = (colour: Spectrum) => hexOf(colour, lamp);
@@ -123,6 +128,7 @@ function OtherView({
             only={isProfile ? side : null}
           />
         ))}
+        {chart && <ReliefImage chart={chart} picture={relief} />}
       </g>
       <g fill="none" stroke={lines} strokeWidth={line * 0.5} opacity={0.22} pointerEvents="none">
         {scene.zones.map((zone) => (

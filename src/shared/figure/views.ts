@@ -8,6 +8,7 @@ import {
   type Polygon,
   type ZoneId,
 } from "@/core/anatomy";
+import { RELIEF_BOXES, type ChartKey } from "@/core/anatomy/surface";
 
 /** Ways to look at the figure, in the order they are offered; `part` is what is in the picture, `frame` the side marks are placed on there. */
 export const VIEWS = {
@@ -39,6 +40,10 @@ export const VIEWS = {
   legsBack: { label: "Legs, back", words: "legs and heels from the back", frame: "back" },
 } as const satisfies Record<string, { label: string; words: string; frame: Frame | null }>;
 export type ViewKey = keyof typeof VIEWS;
+
+/** The chart of a view that has form; null where it is drawn flat yet. */
+export const chartOf = (view: ViewKey): ChartKey | null => (isChart(view) ? view : null);
+const isChart = (view: string): view is ChartKey => view in RELIEF_BOXES;
 export const VIEW_KEYS = Object.keys(VIEWS) as ViewKey[];
 
 export interface ViewZone {

@@ -1,0 +1,2 @@
+export { LIGHT_KEYS, LIGHTS, type LightKey } from "./light";
+export { RELIEF_BOXES, reliefOf, type ChartKey, type ReliefRequest } from "./relief";

@@ -1,0 +1,168 @@
+import type { Landmarks } from "../landmarks";
+import { onChart } from "./depths";
+import { headSurface, type Head } from "./head";
+import { lampLight, roomLight, type LightKey } from "./light";
+import { headOfFace } from "./ofFace";
+import { rasterise, valueAt, type Raster } from "./raster";
+import type { Vec } from "./smooth";
+
+/** Flat maps of the head that have a relief: towards whom the surface is seen, and which way is forward in the picture. */
+export const CHARTS = {
+  face: { towards: [0, 0, 1] },
+  leftProfile: { towards: [1, 0, 0] },
+  rightProfile: { towards: [-1, 0, 0] },
+  backOfHead: { towards: [0, 0, -1] },
+} as const satisfies Record<string, { towards: Vec }>;
+export type ChartKey = keyof typeof CHARTS;
+
+export interface ReliefRequest {
+  readonly face: Landmarks;
+  readonly ageYears: number;
+  readonly chart: ChartKey;
+  readonly light: LightKey;
+}
+
+/** A picture that is laid over flat colours and gives them form. */
+export interface Relief {
+  readonly width: number;
+  readonly height: number;
+  /** Red, green, blue and cover of each pixel, 0 to 255: dark over what lies in shade, white over what catches the light. */
+  readonly rgba: Uint8ClampedArray<ArrayBuffer>;
+  /** Where it lies on the chart, mm, downwards as in a picture. */
+  readonly box: {
+    readonly left: number;
+    readonly top: number;
+    readonly width: number;
+    readonly height: number;
+  };
+}
+
+/** Fineness of the surface and of the picture, pixels a mm: form is soft, its lines are drawn elsewhere. */
+const [DETAIL, PX] = [0.4, 2];
+/** Where the pictures lie on their charts, mm. */
+export const RELIEF_BOXES: Readonly<Record<ChartKey, Relief["box"]>> = {
+  face: { left: -130, top: -125, width: 260, height: 320 },
+  backOfHead: { left: -130, top: -125, width: 260, height: 320 },
+  leftProfile: { left: -60, top: -125, width: 270, height: 320 },
+  rightProfile: { left: -210, top: -125, width: 270, height: 320 },
+};
+/** Shares of the lamp, of the room and of what comes back from before the head. Common practice, no published source. */
+const [LAMP, ROOM, FRONT] = [0.95, 0.3, 0.12];
+/** The eye takes this share of a lit face's brightest parts for its plain colour. */
+const PLAIN = 0.66;
+/** Displays and eyes: light to the code of a pixel (IEC 61966-2-1, rounded to one power). */
+const GAMMA = 2.2;
+/** Shade on skin is warm: light comes back red from inside it. */
+const SHADE = [36, 14, 6] as const;
+const GLOW = [255, 250, 242] as const;
+/** How white what is lit more than plainly becomes, and at most. */
+const [BRIGHT, MOST_BRIGHT] = [0.9, 0.3];
+/** Pixels the relief is carried past its edge, where the drawing reaches farther than the surface. */
+const PAST_PX = 14;
+
+/** Where the vertices lie on a chart, in pixels of its picture. */
+function laidOn(head: Head, { face, chart }: ReliefRequest) {
+  const { left, top } = RELIEF_BOXES[chart];
+  const places = onChart(head, face, DETAIL);
+  const [tx, ty, tz] = CHARTS[chart].towards;
+  const count = head.parts.length;
+  const laid = {
+    x: new Float32Array(count),
+    y: new Float32Array(count),
+    near: new Float32Array(count),
+  };
+  for (let i = 0; i < count; i++) {
+    const [x, y, z] = [
+      head.positions[3 * i]!,
+      head.positions[3 * i + 1]!,
+      head.positions[3 * i + 2]!,
+    ];
+    // From the side forward is to the left on the person's left; from behind left stays left.
+    const across = tz === 0 ? -tx * z : tz * places[2 * i]!;
+    laid.x[i] = (across - left) * PX;
+    laid.y[i] = (-places[2 * i + 1]! - top) * PX;
+    laid.near[i] = x * tx + y * ty + z * tz;
+  }
+  return laid;
+}
+
+/** Carries values a few pixels past the edge of what has any (NaN has none). */
+function carriedPast(values: Float32Array, width: number, height: number, pixels: number): void {
+  let edge: number[] = [];
+  for (let at = 0; at < values.length; at++)
+    if (!Number.isNaN(values[at]!)) {
+      const column = at % width;
+      const inner =
+        (column === 0 || !Number.isNaN(values[at - 1]!)) &&
+        (column === width - 1 || !Number.isNaN(values[at + 1]!)) &&
+        (at < width || !Number.isNaN(values[at - width]!)) &&
+        (at >= width * (height - 1) || !Number.isNaN(values[at + width]!));
+      if (!inner) edge.push(at);
+    }
+  for (let pass = 0; pass < pixels; pass++) {
+    const next: number[] = [];
+    for (const at of edge) {
+      const column = at % width;
+      for (const to of [at - 1, at + 1, at - width, at + width]) {
+        const around = (to === at - 1 && column === 0) || (to === at + 1 && column === width - 1);
+        if (around || to < 0 || to >= values.length || !Number.isNaN(values[to]!)) continue;
+        values[to] = values[at]!;
+        next.push(to);
+      }
+    }
+    edge = next;
+  }
+}
+
+/** Light at each pixel of a chart; NaN where nothing is. */
+function lightOn(head: Head, raster: Raster, { light, chart }: ReliefRequest): Float32Array {
+  const { normals, triangles } = head;
+  const lamp = lampLight(head, light);
+  const room = roomLight(headSurface({ detail: DETAIL }), DETAIL);
+  const [tx, ty, tz] = CHARTS[chart].towards;
+  const value = new Float32Array(raster.triangle.length).fill(NaN);
+  for (let at = 0; at < value.length; at++) {
+    if (raster.triangle[at]! < 0) continue;
+    const nx = valueAt(raster, triangles, at, normals, 3, 0);
+    const ny = valueAt(raster, triangles, at, normals, 3, 1);
+    const nz = valueAt(raster, triangles, at, normals, 3, 2);
+    const facing = (nx * tx + ny * ty + nz * tz) / (Math.hypot(nx, ny, nz) || 1);
+    value[at] =
+      LAMP * valueAt(raster, triangles, at, lamp) +
+      ROOM * valueAt(raster, triangles, at, room) +
+      FRONT * Math.max(0, facing);
+  }
+  return value;
+}
+
+/** One pixel in so many is enough to tell how bright a picture is. */
+const SAMPLED = 13;
+
+/** The value that a share of all are below. */
+function quantile(values: Float32Array, share: number): number {
+  const sorted = values.filter((value, i) => i % SAMPLED === 0 && !Number.isNaN(value)).sort();
+  return sorted[Math.floor(share * (sorted.length - 1))] ?? 1;
+}
+
+/** The relief of a head on one of its flat maps, in one light: pure, for a worker. */
+export function reliefOf(request: ReliefRequest): Relief {
+  const head = headOfFace(request.face, request.ageYears, DETAIL);
+  const box = RELIEF_BOXES[request.chart];
+  const [width, height] = [box.width * PX, box.height * PX];
+  const raster = rasterise(laidOn(head, request), head.triangles, width, height);
+  const value = lightOn(head, raster, request);
+  const plain = quantile(value, PLAIN);
+  carriedPast(value, width, height, PAST_PX);
+  const rgba = new Uint8ClampedArray(width * height * 4);
+  for (let at = 0; at < value.length; at++) {
+    const light = value[at]!;
+    if (Number.isNaN(light)) continue;
+    const seen = (Math.max(0, light) / plain) ** (1 / GAMMA);
+    const [red, green, blue] = seen < 1 ? SHADE : GLOW;
+    rgba[4 * at] = red;
+    rgba[4 * at + 1] = green;
+    rgba[4 * at + 2] = blue;
+    rgba[4 * at + 3] = 255 * (seen < 1 ? 1 - seen : Math.min(MOST_BRIGHT, (seen - 1) * BRIGHT));
+  }
+  return { width, height, rgba, box };
+}
