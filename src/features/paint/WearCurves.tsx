@@ -1,6 +1,7 @@
 "use client";
 
 import { Select } from "@/ui/Select";
+import type { ApexOptions } from "apexcharts";
 import { useMemo, useState } from "react";
 import {
   judgedZones,
@@ -56,6 +57,121 @@ function wearOf(
         onPiece: group === "prosthetic",
       }),
     ),
+  );
+}
+
+/** A line across the curves at a share that is still whole. */
+const across = (y: number, text: string) => ({
+  y,
+  borderColor: "currentColor",
+  strokeDashArray: 3,
+  label: {
+    text,
+    borderColor: "transparent",
+    style: { background: "transparent", color: "currentColor" },
+  },
+});
+
+/** How the curves are drawn over the hours worn. */
+const curveOptions = (hoursWorn: number, house: House): ApexOptions => ({
+  chart: {
+    toolbar: { show: false },
+    zoom: { enabled: false },
+    animations: { enabled: false },
+    background: "transparent",
+    fontFamily: "inherit",
+    foreColor: "currentColor",
+  },
+  // Told apart by dash and mark, not by colour: colour on this page is paint.
+  colors: ["currentColor", "currentColor", "currentColor"],
+  stroke: { width: 2.5, dashArray: [0, 7, 2], curve: "straight" },
+  markers: { size: 0 },
+  xaxis: {
+    type: "numeric",
+    min: 0,
+    max: hoursWorn,
+    tickAmount: Math.min(8, Math.max(2, Math.round(hoursWorn))),
+    labels: { formatter: (value) => `${Math.round(Number(value) * 10) / 10} h` },
+    tooltip: { enabled: false },
+  },
+  yaxis: {
+    min: 0,
+    max: 100,
+    tickAmount: 4,
+    labels: { formatter: (value) => `${Math.round(value)} %` },
+  },
+  annotations: {
+    yaxis: [
+      across(house.numbers.touchUpShare, "touch up"),
+      across(house.numbers.failureShare, "gone too far"),
+    ],
+  },
+  grid: { borderColor: "rgba(128,128,128,0.35)" },
+  legend: { position: "bottom", horizontalAlign: "left", markers: { size: 0 } },
+  tooltip: {
+    theme: "dark",
+    x: { formatter: (value) => `after ${minutesWords(value * 60)}` },
+    y: { formatter: (value) => `${value} % whole` },
+  },
+});
+
+interface WearTableProps {
+  options: readonly PaintSystem[];
+  parts: Readonly<Record<string, readonly ZoneId[]>>;
+  /** The part whose curves are shown. */
+  part: string;
+  person: Person;
+  brief: Brief;
+  house: House;
+}
+
+/** Hours to the first touch-up, part by part, and what wears it. */
+function WearTable({ options, parts, part, person, brief, house }: WearTableProps) {
+  return (
+    <table className="w-full text-sm">
+      <caption className="muted mb-1 text-left text-xs">
+        First touch-up by part, and what wears it: where less than {house.numbers.touchUpShare} % is
+        whole.
+      </caption>
+      <thead>
+        <tr className="border-b-2 border-base-content text-left">
+          <th scope="col" className="py-1">
+            Part
+          </th>
+          {options.map((option, i) => (
+            <th key={option.id} scope="col" className="py-1 pl-3">
+              {DASHES[i]}
+            </th>
+          ))}
+        </tr>
+      </thead>
+      <tbody>
+        {Object.keys(parts).map((key) => (
+          <tr key={key} className={`border-b rule ${key === part ? "font-bold" : ""}`}>
+            <th scope="row" className="py-1 text-left font-[inherit]">
+              {key}
+            </th>
+            {options.map((option) => {
+              const wear = wearOf(option, parts[key] ?? [], person, brief, house);
+              return (
+                <td key={option.id} className="py-1 pl-3">
+                  {!wear || wear.touchUpHours >= brief.hoursWorn ? (
+                    "holds"
+                  ) : (
+                    <>
+                      {minutesWords(wear.touchUpHours * 60)}
+                      <span className="muted block text-xs font-normal">
+                        {partOf(wear.zone)}, {HAZARD_WORDS[wear.cause]}
+                      </span>
+                    </>
+                  )}
+                </td>
+              );
+            })}
+          </tr>
+        ))}
+      </tbody>
+    </table>
   );
 }
 
@@ -123,112 +239,11 @@ export function WearCurves({
             type="line"
             height={280}
             series={series}
-            options={{
-              chart: {
-                toolbar: { show: false },
-                zoom: { enabled: false },
-                animations: { enabled: false },
-                background: "transparent",
-                fontFamily: "inherit",
-                foreColor: "currentColor",
-              },
-              // Told apart by dash and mark, not by colour: colour on this page is paint.
-              colors: ["currentColor", "currentColor", "currentColor"],
-              stroke: { width: 2.5, dashArray: [0, 7, 2], curve: "straight" },
-              markers: { size: 0 },
-              xaxis: {
-                type: "numeric",
-                min: 0,
-                max: brief.hoursWorn,
-                tickAmount: Math.min(8, Math.max(2, Math.round(brief.hoursWorn))),
-                labels: { formatter: (value) => `${Math.round(Number(value) * 10) / 10} h` },
-                tooltip: { enabled: false },
-              },
-              yaxis: {
-                min: 0,
-                max: 100,
-                tickAmount: 4,
-                labels: { formatter: (value) => `${Math.round(value)} %` },
-              },
-              annotations: {
-                yaxis: [
-                  {
-                    y: house.numbers.touchUpShare,
-                    borderColor: "currentColor",
-                    strokeDashArray: 3,
-                    label: {
-                      text: "touch up",
-                      borderColor: "transparent",
-                      style: { background: "transparent", color: "currentColor" },
-                    },
-                  },
-                  {
-                    y: house.numbers.failureShare,
-                    borderColor: "currentColor",
-                    strokeDashArray: 3,
-                    label: {
-                      text: "gone too far",
-                      borderColor: "transparent",
-                      style: { background: "transparent", color: "currentColor" },
-                    },
-                  },
-                ],
-              },
-              grid: { borderColor: "rgba(128,128,128,0.35)" },
-              legend: { position: "bottom", horizontalAlign: "left", markers: { size: 0 } },
-              tooltip: {
-                theme: "dark",
-                x: { formatter: (value) => `after ${minutesWords(value * 60)}` },
-                y: { formatter: (value) => `${value} % whole` },
-              },
-            }}
+            options={curveOptions(brief.hoursWorn, house)}
           />
         </div>
         <div className="overflow-x-auto">
-          <table className="w-full text-sm">
-            <caption className="muted mb-1 text-left text-xs">
-              First touch-up by part, and what wears it: where less than{" "}
-              {house.numbers.touchUpShare} % is whole.
-            </caption>
-            <thead>
-              <tr className="border-b-2 border-base-content text-left">
-                <th scope="col" className="py-1">
-                  Part
-                </th>
-                {options.map((option, i) => (
-                  <th key={option.id} scope="col" className="py-1 pl-3">
-                    {DASHES[i]}
-                  </th>
-                ))}
-              </tr>
-            </thead>
-            <tbody>
-              {names.map((key) => (
-                <tr key={key} className={`border-b rule ${key === part ? "font-bold" : ""}`}>
-                  <th scope="row" className="py-1 text-left font-[inherit]">
-                    {key}
-                  </th>
-                  {options.map((option) => {
-                    const wear = wearOf(option, parts[key] ?? [], person, brief, house);
-                    return (
-                      <td key={option.id} className="py-1 pl-3">
-                        {!wear || wear.touchUpHours >= brief.hoursWorn ? (
-                          "holds"
-                        ) : (
-                          <>
-                            {minutesWords(wear.touchUpHours * 60)}
-                            <span className="muted block text-xs font-normal">
-                              {partOf(wear.zone)}, {HAZARD_WORDS[wear.cause]}
-                            </span>
-                          </>
-                        )}
-                      </td>
-                    );
-                  })}
-                </tr>
-              ))}
-            </tbody>
-          </table>
+          <WearTable {...{ options, parts, part, person, brief, house }} />
         </div>
       </div>
     </section>

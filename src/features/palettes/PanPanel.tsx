@@ -37,48 +37,82 @@ export function PanPanel({
   onChange,
   onRemove,
 }: PanPanelProps) {
-  const router = useRouter();
   const byId = new Map(products.map((product) => [product.id, product]));
-  const offered = products.filter(
-    (product) => product.colour && !isProp(product) && material(product.material).inPan,
-  );
-  const room = Math.max(0, panGrams(pan.pan) - filled);
-  const [grams, setGrams] = useState<number | null>(() => Math.round(room * 10) / 10);
-  const setPart = (i: number, part: Partial<Pan["parts"][number]>) =>
-    onChange({
-      ...pan,
-      parts: pan.parts.map((entry, n) => (n === i ? { ...entry, ...part } : entry)),
-    });
-  const write = async (kind: "refilled" | "weighed") => {
-    if (grams === null) return;
-    const answer = await ask(
-      "POST /api/palettes/[id]/fill",
-      { id: trayId },
-      {
-        panId: pan.id,
-        kind,
-        grams,
-        on: today,
-      },
-    );
-    toast(
-      answer.ok
-        ? kind === "weighed"
-          ? `${gramsWords(grams)} found in the pan`
-          : `${gramsWords(grams)} out of the pot and into the pan`
-        : (answer.refusal.errors?.map(({ message }) => message).join("; ") ?? answer.refusal.title),
-    );
-    if (answer.ok) router.refresh();
-  };
-  const choices = (own: string) =>
-    offered.filter(({ id }) => id === own || !pan.parts.some(({ productId }) => productId === id));
-  const free = offered.find(({ id }) => !pan.parts.some(({ productId }) => productId === id));
   return (
     <section aria-label="The pan" className="card-plain flex flex-col gap-3 p-4 text-sm">
       <h2 className="flex items-center gap-3 text-lg">
         <Swatch hex={panHex(pan, byId)} size={40} />
         {panName(pan, byId)}
       </h2>
+      <PanParts pan={pan} products={products} byId={byId} onChange={onChange} />
+      <label>
+        <span className="label-line">Size</span>
+        <Select
+          value={pan.pan}
+          options={Object.keys(PANS) as PanKey[]}
+          labelOf={(key) => panWords(key)}
+          onChange={(chosen) => onChange({ ...pan, pan: chosen })}
+        />
+      </label>
+      <p>
+        Holds {gramsWords(panGrams(pan.pan))};{" "}
+        {filled > 0.05
+          ? `${gramsWords(filled)} in it by the ledger`
+          : "nothing in it by the ledger"}
+        .
+      </p>
+      {(pan.parts.length > 0 || filled > 0.05) && (
+        <PanFilling {...{ trayId, pan, filled, today, saved }} />
+      )}
+      {pan.parts.map(({ productId }) => {
+        const product = byId.get(productId);
+        return (
+          product && (
+            <p key={productId} className="muted">
+              {product.name}: {gramsWords(product.left)} in all
+              {product.expiry &&
+                `, ${product.expiry.past ? "past its date" : "good until"} ${product.expiry.date}`}
+              {mediumOf(product.material) === "alcohol" &&
+                ". Liquid alcohol colour may be dried into an empty pan (KIT-6)"}
+              .
+            </p>
+          )
+        );
+      })}
+      {filled > 0.05 && (
+        <p className="muted">
+          Before you take it out: weigh it as 0 g if its paint is gone, or the shelf counts it on.
+        </p>
+      )}
+      <button type="button" className="btn btn-sm self-start" onClick={onRemove}>
+        Take the pan out
+      </button>
+    </section>
+  );
+}
+
+interface PanPartsProps {
+  pan: Pan;
+  products: readonly ShelfItem[];
+  byId: ReadonlyMap<string, ShelfItem>;
+  onChange: (pan: Pan) => void;
+}
+
+/** The paints of a pan and their parts. */
+function PanParts({ pan, products, byId, onChange }: PanPartsProps) {
+  const offered = products.filter(
+    (product) => product.colour && !isProp(product) && material(product.material).inPan,
+  );
+  const setPart = (i: number, part: Partial<Pan["parts"][number]>) =>
+    onChange({
+      ...pan,
+      parts: pan.parts.map((entry, n) => (n === i ? { ...entry, ...part } : entry)),
+    });
+  const choices = (own: string) =>
+    offered.filter(({ id }) => id === own || !pan.parts.some(({ productId }) => productId === id));
+  const free = offered.find(({ id }) => !pan.parts.some(({ productId }) => productId === id));
+  return (
+    <>
       {pan.parts.map((part, i) => (
         <div key={part.productId} className="flex items-end gap-2">
           {pan.parts.length > 1 && (
@@ -150,78 +184,69 @@ export function PanPanel({
             Mix another in
           </button>
         ))}
+    </>
+  );
+}
+
+type PanFillingProps = Pick<PanPanelProps, "trayId" | "pan" | "filled" | "today" | "saved">;
+
+/** Out of the pot into the pan, or what the scale finds in it. */
+function PanFilling({ trayId, pan, filled, today, saved }: PanFillingProps) {
+  const router = useRouter();
+  const room = Math.max(0, panGrams(pan.pan) - filled);
+  const [grams, setGrams] = useState<number | null>(() => Math.round(room * 10) / 10);
+  const write = async (kind: "refilled" | "weighed") => {
+    if (grams === null) return;
+    const answer = await ask(
+      "POST /api/palettes/[id]/fill",
+      { id: trayId },
+      {
+        panId: pan.id,
+        kind,
+        grams,
+        on: today,
+      },
+    );
+    toast(
+      answer.ok
+        ? kind === "weighed"
+          ? `${gramsWords(grams)} found in the pan`
+          : `${gramsWords(grams)} out of the pot and into the pan`
+        : (answer.refusal.errors?.map(({ message }) => message).join("; ") ?? answer.refusal.title),
+    );
+    if (answer.ok) router.refresh();
+  };
+  return (
+    <div className="flex flex-wrap items-end gap-2">
       <label>
-        <span className="label-line">Size</span>
-        <Select
-          value={pan.pan}
-          options={Object.keys(PANS) as PanKey[]}
-          labelOf={(key) => panWords(key)}
-          onChange={(chosen) => onChange({ ...pan, pan: chosen })}
+        <span className="label-line">Grams</span>
+        <NumberInput
+          least={0}
+          unit="g"
+          step={0.1}
+          className="!w-24"
+          value={grams}
+          onChange={setGrams}
+          onEmpty={() => setGrams(null)}
+          onWrong={() => setGrams(null)}
         />
       </label>
-      <p>
-        Holds {gramsWords(panGrams(pan.pan))};{" "}
-        {filled > 0.05
-          ? `${gramsWords(filled)} in it by the ledger`
-          : "nothing in it by the ledger"}
-        .
-      </p>
-      {(pan.parts.length > 0 || filled > 0.05) && (
-        <div className="flex flex-wrap items-end gap-2">
-          <label>
-            <span className="label-line">Grams</span>
-            <NumberInput
-              least={0}
-              unit="g"
-              step={0.1}
-              className="!w-24"
-              value={grams}
-              onChange={setGrams}
-              onEmpty={() => setGrams(null)}
-              onWrong={() => setGrams(null)}
-            />
-          </label>
-          <button
-            type="button"
-            className="btn"
-            disabled={!saved || !pan.parts.length || !grams}
-            onClick={() => void write("refilled")}
-          >
-            Fill it out of the pot
-          </button>
-          <button
-            type="button"
-            className="btn"
-            disabled={!saved || grams === null}
-            onClick={() => void write("weighed")}
-          >
-            Weighed: so much is in it
-          </button>
-        </div>
-      )}
-      {pan.parts.map(({ productId }) => {
-        const product = byId.get(productId);
-        return (
-          product && (
-            <p key={productId} className="muted">
-              {product.name}: {gramsWords(product.left)} in all
-              {product.expiry &&
-                `, ${product.expiry.past ? "past its date" : "good until"} ${product.expiry.date}`}
-              {mediumOf(product.material) === "alcohol" &&
-                ". Liquid alcohol colour may be dried into an empty pan (KIT-6)"}
-              .
-            </p>
-          )
-        );
-      })}
-      {filled > 0.05 && (
-        <p className="muted">
-          Before you take it out: weigh it as 0 g if its paint is gone, or the shelf counts it on.
-        </p>
-      )}
-      <button type="button" className="btn btn-sm self-start" onClick={onRemove}>
-        Take the pan out
+      <button
+        type="button"
+        className="btn"
+        disabled={!saved || !pan.parts.length || !grams}
+        onClick={() => void write("refilled")}
+      >
+        Fill it out of the pot
       </button>
-    </section>
+      <button
+        type="button"
+        className="btn"
+        disabled={!saved || grams === null}
+        onClick={() => void write("weighed")}
+      >
+        Weighed: so much is in it
+      </button>
+    </div>
   );
 }

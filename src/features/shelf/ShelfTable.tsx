@@ -1,6 +1,5 @@
 "use client";
 
-import { ask } from "@/shared/ask";
 import { Select } from "@/ui/Select";
 import { keysOf } from "@/core/keysOf";
 import {
@@ -12,12 +11,12 @@ import {
   type SortingState,
 } from "@tanstack/react-table";
 import { ArrowDown, ArrowUp } from "lucide-react";
-import { useRouter } from "next/navigation";
 import { Fragment, memo, useDeferredValue, useMemo, useState } from "react";
-import { toast } from "sonner";
 import { isLow } from "@/core/kit";
 import { material, isProp } from "@/core/paint";
 import type { ShelfItem } from "@/server/shelf";
+import { ChosenRows } from "./ChosenRows";
+import { ColumnsShown } from "./ColumnsShown";
 import { ageOf, colourFamily, COLUMNS, matching } from "./columns";
 
 const GROUPS = {
@@ -51,7 +50,6 @@ export function ShelfTable({
   today: string;
 }) {
   const [most, setMost] = useState(A_PAGE);
-  const router = useRouter();
   const [search, setSearch] = useState("");
   const [sorting, setSorting] = useState<SortingState>([]);
   const [shown, setShown] = useState<Shown>("all");
@@ -81,48 +79,6 @@ export function ShelfTable({
   });
   const { rows } = table.getRowModel();
   const picked = items.filter(({ id }) => chosen[id]);
-  const each = async (
-    act: (item: ShelfItem) => Promise<{ ok: boolean }>,
-    list: readonly ShelfItem[],
-  ) => (await Promise.all(list.map(act))).filter(({ ok }) => ok).length;
-  const archive = (archived: boolean) => (item: ShelfItem) =>
-    ask("PUT /api/products/[id]/archived", { id: item.id }, { archived });
-  const putAway = async () => {
-    const gone = picked;
-    const count = await each(archive(true), gone);
-    setChosen({});
-    router.refresh();
-    toast(`${count} put away`, {
-      action: {
-        label: "Undo",
-        onClick: () => void each(archive(false), gone).then(() => router.refresh()),
-      },
-    });
-  };
-  const opened = async (on: string | null, list: readonly ShelfItem[]) =>
-    each(
-      async ({ id, version, left: _, expiry: __, ...fields }) =>
-        ask("PUT /api/products/[id]", { id }, { version, fields: { ...fields, openedOn: on } }),
-      list,
-    );
-  const openedToday = async () => {
-    const before = picked;
-    const count = await opened(today, before);
-    setChosen({});
-    router.refresh();
-    // What is put back starts from the version that the change made.
-    toast(`${count} opened today`, {
-      action: {
-        label: "Undo",
-        onClick: () =>
-          void Promise.all(
-            before.map(({ openedOn, ...item }) =>
-              opened(openedOn, [{ ...item, openedOn, version: item.version + 1 }]),
-            ),
-          ).then(() => router.refresh()),
-      },
-    });
-  };
   const span = table.getVisibleLeafColumns().length + 1;
   return (
     <>
@@ -156,45 +112,17 @@ export function ShelfTable({
             onChange={setGroup}
           />
         </label>
-        <details className="relative text-sm">
-          <summary className="btn">Columns</summary>
-          <div className="absolute z-10 mt-1 rounded-box border rule bg-base-100 p-3">
-            {table
-              .getAllLeafColumns()
-              .filter((column) => column.getCanHide())
-              .map((column) => (
-                <label
-                  key={column.id}
-                  className="flex min-h-9 items-center gap-2 whitespace-nowrap"
-                >
-                  <input
-                    type="checkbox"
-                    className="checkbox checkbox-sm"
-                    checked={column.getIsVisible()}
-                    onChange={(event) =>
-                      setHidden((now) => ({ ...now, [column.id]: event.target.checked }))
-                    }
-                  />
-                  {String(column.columnDef.header)}
-                </label>
-              ))}
-          </div>
-        </details>
+        <ColumnsShown
+          columns={table.getAllLeafColumns()}
+          onHide={(id, isShown) => setHidden((now) => ({ ...now, [id]: isShown }))}
+        />
       </div>
       <div className="mb-2 flex min-h-10 flex-wrap items-center gap-3 text-sm">
         <p className="muted" role="status">
           {whole ? `${rows.length} of ${total} products` : `fetching ${total} products …`}
         </p>
         {picked.length > 0 && (
-          <>
-            <strong>{picked.length} chosen:</strong>
-            <button type="button" className="btn btn-sm" onClick={() => void openedToday()}>
-              Opened today
-            </button>
-            <button type="button" className="btn btn-sm" onClick={() => void putAway()}>
-              Put away
-            </button>
-          </>
+          <ChosenRows picked={picked} today={today} onDone={() => setChosen({})} />
         )}
       </div>
       <div className="relative overflow-x-auto">

@@ -55,7 +55,6 @@ export function DayAxis({
     { length: Math.floor((end - first) / 60) + 1 },
     (_, i) => first + i * 60,
   );
-  const every = hours.length > 12 ? 2 : 1;
   return (
     <section aria-label="The day" className="mt-5">
       <h3 className="text-lg">The day</h3>
@@ -77,68 +76,9 @@ export function DayAxis({
               <path d="M0 0V6" stroke="currentColor" strokeWidth={1.4} opacity={0.6} />
             </pattern>
           </defs>
-          {hours
-            .filter((_, i) => i % every === 0)
-            .map((minute) => (
-              <g key={minute}>
-                <line
-                  x1={x(minute)}
-                  x2={x(minute)}
-                  y1={TOP - 4}
-                  y2={TOP + BAR + 6}
-                  stroke="currentColor"
-                  opacity={0.25}
-                />
-                <text
-                  x={x(minute)}
-                  y={TOP + BAR + 19}
-                  fontSize={11.5}
-                  textAnchor="middle"
-                  fill="currentColor"
-                >
-                  {clock(shiftMinutes(times.startAt, minute))}
-                </text>
-              </g>
-            ))}
-          {drawn.map(({ label, from, to, look: kind }) => (
-            <g key={label}>
-              <rect
-                x={x(from)}
-                y={TOP}
-                width={Math.max(1, x(to) - x(from) - 1)}
-                height={BAR}
-                fill={kind === "kept" ? "url(#kept)" : "currentColor"}
-                fillOpacity={
-                  kind === "hands"
-                    ? 0.85
-                    : kind === "plain"
-                      ? 0.35
-                      : kind === "worn"
-                        ? 0.12
-                        : kind === "off"
-                          ? 0.6
-                          : 1
-                }
-                stroke="currentColor"
-                strokeOpacity={0.5}
-              />
-              {x(to) - x(from) > label.length * 6.4 + 6 && (
-                <text
-                  x={x((from + to) / 2)}
-                  y={TOP + 17.5}
-                  fontSize={12}
-                  textAnchor="middle"
-                  fill={
-                    kind === "hands" || kind === "off" ? "var(--color-base-100)" : "currentColor"
-                  }
-                  stroke={kind === "kept" ? "var(--color-base-100)" : "none"}
-                  strokeWidth={4}
-                  paintOrder="stroke"
-                >
-                  {label}
-                </text>
-              )}
-            </g>
+          <Hours hours={hours} x={x} startAt={times.startAt} />
+          {drawn.map((stretch) => (
+            <Bar key={stretch.label} stretch={stretch} x={x} />
           ))}
           <g>
             <line
@@ -169,29 +109,7 @@ export function DayAxis({
               </g>
             );
           })}
-          {here >= 0 && here <= end && (
-            <g>
-              <line
-                x1={x(here)}
-                x2={x(here)}
-                y1={4}
-                y2={TOP + BAR + 8}
-                stroke="currentColor"
-                strokeWidth={2}
-                strokeDasharray="5 3"
-              />
-              <text
-                x={x(here)}
-                y={12}
-                fontSize={11.5}
-                fontWeight={700}
-                textAnchor="middle"
-                fill="currentColor"
-              >
-                now
-              </text>
-            </g>
-          )}
+          {here >= 0 && here <= end && <Now at={x(here)} />}
         </svg>
       </div>
       <p className="muted text-xs">
@@ -208,5 +126,94 @@ export function DayAxis({
         {clock(shiftMinutes(times.curtainAt, Math.round(brief.hoursWorn * 60)))}.
       </p>
     </section>
+  );
+}
+
+type Scale = (minutes: number) => number;
+
+/** Hours under the axis; every other where there are many. */
+function Hours({ hours, x, startAt }: { hours: readonly number[]; x: Scale; startAt: string }) {
+  const every = hours.length > 12 ? 2 : 1;
+  return hours
+    .filter((_, i) => i % every === 0)
+    .map((minute) => (
+      <g key={minute}>
+        <line
+          x1={x(minute)}
+          x2={x(minute)}
+          y1={TOP - 4}
+          y2={TOP + BAR + 6}
+          stroke="currentColor"
+          opacity={0.25}
+        />
+        <text
+          x={x(minute)}
+          y={TOP + BAR + 19}
+          fontSize={11.5}
+          textAnchor="middle"
+          fill="currentColor"
+        >
+          {clock(shiftMinutes(startAt, minute))}
+        </text>
+      </g>
+    ));
+}
+
+/** How dark a stretch is, so that they are told apart without colour. */
+const FILL: Readonly<Record<Stretch["look"], number>> = {
+  hands: 0.85,
+  plain: 0.35,
+  worn: 0.12,
+  off: 0.6,
+  kept: 1,
+};
+
+function Bar({ stretch: { label, from, to, look: kind }, x }: { stretch: Stretch; x: Scale }) {
+  return (
+    <g>
+      <rect
+        x={x(from)}
+        y={TOP}
+        width={Math.max(1, x(to) - x(from) - 1)}
+        height={BAR}
+        fill={kind === "kept" ? "url(#kept)" : "currentColor"}
+        fillOpacity={FILL[kind]}
+        stroke="currentColor"
+        strokeOpacity={0.5}
+      />
+      {x(to) - x(from) > label.length * 6.4 + 6 && (
+        <text
+          x={x((from + to) / 2)}
+          y={TOP + 17.5}
+          fontSize={12}
+          textAnchor="middle"
+          fill={kind === "hands" || kind === "off" ? "var(--color-base-100)" : "currentColor"}
+          stroke={kind === "kept" ? "var(--color-base-100)" : "none"}
+          strokeWidth={4}
+          paintOrder="stroke"
+        >
+          {label}
+        </text>
+      )}
+    </g>
+  );
+}
+
+function Now({ at }: { at: number }) {
+  return (
+    <g>
+      <line
+        x1={at}
+        x2={at}
+        y1={4}
+        y2={TOP + BAR + 8}
+        stroke="currentColor"
+        strokeWidth={2}
+        strokeDasharray="5 3"
+      />
+      <text x={at} y={12} fontSize={11.5} fontWeight={700} textAnchor="middle" fill="currentColor">
+        now
+      </text>
+    </g>
   );
 }

@@ -2,8 +2,12 @@ import { useMemo } from "react";
 import { centroid, mirror, type Point, type Side, type ZoneId } from "@/core/anatomy";
 import { hexToLab, reflectanceFromLab, type Spectrum } from "@/core/colour";
 import { hexOf, visibleLayers, zoneOfMark, type Layer, type VisibleLayer } from "@/core/look";
-import { Features } from "./BareHead";
-import { FaceFigure, lineColour, UnderCostume, type FaceFigureProps } from "./FaceFigure";
+import { Features } from "./Features";
+import { AreaTargets } from "./AreaTargets";
+import { FaceFigure, type FaceFigureProps } from "./FaceFigure";
+import { Iris } from "./Iris";
+import { lineColour } from "./lineColour";
+import { UnderCostume } from "./UnderCostume";
 import { FadedZone, fadeLine } from "./fade";
 import { MarkDrawing } from "./MarkDrawing";
 import { pathOf } from "./path";
@@ -34,6 +38,7 @@ function OtherView({
   whole,
   lamp = "D65",
   formLight = "above",
+  contours = true,
   guides = {},
   selected = [],
   onZone,
@@ -85,13 +90,9 @@ function OtherView({
         <filter id={`${id}-soft1`} x="-40%" y="-40%" width="180%" height="180%">
           <feGaussianBlur stdDeviation={1} />
         </filter>
-        <radialGradient id={`${id}-iris`}>
-          <stop offset="0" stopColor={lit("#8a6a4c")} />
-          <stop offset="0.65" stopColor={lit("#5b4230")} />
-          <stop offset="1" stopColor={lit("#35251a")} />
-        </radialGradient>
+        <Iris id={id} lit={lit} />
       </defs>
-      <g stroke={lines} strokeWidth={line * 2.4} strokeLinejoin="round">
+      <g stroke={contours ? lines : "none"} strokeWidth={line * 2.4} strokeLinejoin="round">
         {scene.ground && <path d={pathOf(scene.ground, true)} fill={bareHex("forehead")} />}
         {scene.zones.map((zone) => (
           <use key={zone.id} href={`#${id}-${zone.id}`} />
@@ -130,7 +131,13 @@ function OtherView({
         ))}
         {chart && <ReliefImage chart={chart} picture={relief} />}
       </g>
-      <g fill="none" stroke={lines} strokeWidth={line * 0.5} opacity={0.22} pointerEvents="none">
+      <g
+        fill="none"
+        stroke={contours ? lines : "none"}
+        strokeWidth={line * 0.5}
+        opacity={0.22}
+        pointerEvents="none"
+      >
         {scene.zones.map((zone) => (
           <use key={zone.id} href={`#${id}-${zone.id}`} />
         ))}
@@ -174,21 +181,7 @@ function OtherView({
             ])}
         </g>
       )}
-      {onZone && (
-        <g fill="transparent">
-          {scene.zones.map((zone) => (
-            <use
-              key={zone.id}
-              href={`#${id}-${zone.id}`}
-              onClick={() => onZone(zone.id)}
-              className="cursor-pointer hover:fill-black/10"
-              data-zone={zone.id}
-            >
-              <title>{zone.label}</title>
-            </use>
-          ))}
-        </g>
-      )}
+      <AreaTargets id={id} areas={scene.zones} onZone={onZone} />
     </svg>
   );
 }

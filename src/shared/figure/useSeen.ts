@@ -1,6 +1,7 @@
 "use client";
 
 import { useEffect, useMemo, useState, type RefObject } from "react";
+import { showPicture, takePicture, type Taken } from "./takePicture";
 import { useAnswer, type Answer, type Ask } from "@/shared/workers/useAnswer";
 import type { ViewWorker } from "@/workers/view";
 
@@ -17,34 +18,6 @@ interface Seen {
   readonly data: Uint8ClampedArray;
 }
 
-interface Taken extends Seen {
-  readonly pixelsPerMm: number;
-}
-
-/** A drawing in millimetres as pixels, on the grey that surrounds it. */
-async function take(svg: SVGSVGElement, surround: string): Promise<Taken | null> {
-  const { width: w, height: h } = svg.viewBox.baseVal;
-  const [width, height] = [WIDE, Math.round((WIDE * h) / w)];
-  const copy = svg.cloneNode(true) as SVGSVGElement;
-  copy.setAttribute("width", String(width));
-  copy.setAttribute("height", String(height));
-  const image = new Image();
-  image.src = `data:image/svg+xml;charset=utf-8,${encodeURIComponent(new XMLSerializer().serializeToString(copy))}`;
-  await image.decode();
-  const canvas = new OffscreenCanvas(width, height);
-  const context = canvas.getContext("2d", { willReadFrequently: true });
-  if (!context) return null;
-  context.fillStyle = surround;
-  context.fillRect(0, 0, width, height);
-  context.drawImage(image, 0, 0, width, height);
-  return {
-    width,
-    height,
-    data: context.getImageData(0, 0, width, height).data,
-    pixelsPerMm: width / w,
-  };
-}
-
 interface Question {
   readonly what: unknown;
   readonly distanceM: number;
@@ -57,19 +30,15 @@ function seeing(drawing: () => SVGSVGElement | null): Ask<ViewWorker, Question, 
   return async (api, { what, distanceM, surround }) => {
     const svg = drawing();
     const picture =
-      taken && taken.what === what ? taken.picture : svg && (await take(svg, surround));
+      taken && taken.what === what
+        ? taken.picture
+        : svg && (await takePicture(svg, WIDE, surround));
     if (!picture) throw new Error("The figure could not be drawn.");
     taken = { what, picture };
-    const { width, height } = picture;
-    return { width, height, data: await api.see({ ...picture, distanceM }) };
+    const { width, height, data, box } = picture;
+    const pixelsPerMm = width / box.width;
+    return { width, height, data: await api.see({ width, height, data, pixelsPerMm, distanceM }) };
   };
-}
-
-function show({ width, height, data }: Seen, canvas: HTMLCanvasElement): void {
-  canvas.width = width;
-  canvas.height = height;
-  const pixels = new ImageData(Uint8ClampedArray.from(data), width, height);
-  canvas.getContext("2d")?.putImageData(pixels, 0, 0);
 }
 
 /**
@@ -92,7 +61,7 @@ export function useSeen(
   const answer = useAnswer(viewWorker, question, see);
   const { value } = answer;
   useEffect(() => {
-    if (value && canvas.current) show(value, canvas.current);
+    if (value && canvas.current) showPicture(value, canvas.current);
   }, [value, canvas, on]);
   return answer;
 }

@@ -1,2 +1,3 @@
 export { LIGHT_KEYS, LIGHTS, type LightKey } from "./light";
 export { RELIEF_BOXES, reliefOf, type ChartKey, type ReliefRequest } from "./relief";
+export { turnable, turnWords, type PaintedHead, type Standpoint } from "./turned";

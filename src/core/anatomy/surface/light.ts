@@ -11,7 +11,7 @@ export const LIGHTS = {
   above: { label: "above, in front", from: [0.22, 0.66, 0.72] },
   left: { label: "their left", from: [0.92, 0.22, 0.34] },
   right: { label: "their right", from: [-0.92, 0.22, 0.34] },
-  foot: { label: "footlights", from: [0, -0.66, 0.75] },
+  foot: { label: "below, in front", from: [0, -0.66, 0.75] },
   behind: { label: "behind", from: [0.35, 0.5, -0.8] },
 } as const satisfies Record<string, { label: string; from: Vec }>;
 export type LightKey = keyof typeof LIGHTS;

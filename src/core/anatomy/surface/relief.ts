@@ -57,6 +57,8 @@ const SHADE = [36, 14, 6] as const;
 const GLOW = [255, 250, 242] as const;
 /** How white what is lit more than plainly becomes, and at most. */
 const [BRIGHT, MOST_BRIGHT] = [0.9, 0.3];
+/** No place gives back more than this share of its colour, however lit: beyond it colours wash out. */
+const MOST_LIGHT = 1.5;
 /** Pixels the relief is carried past its edge, where the drawing reaches farther than the surface. */
 const PAST_PX = 14;
 
@@ -114,25 +116,20 @@ function carriedPast(values: Float32Array, width: number, height: number, pixels
   }
 }
 
+/** Light at each vertex of a head: of the lamp, of the room, and what comes back from before the face. */
+export function lightOnHead(head: Head, light: LightKey, detail: number): Float32Array {
+  const room = roomLight(headSurface({ detail }), detail);
+  return lampLight(head, light).map(
+    (lamp, i) => LAMP * lamp + ROOM * room[i]! + FRONT * Math.max(0, head.normals[3 * i + 2]!),
+  );
+}
+
 /** Light at each pixel of a chart; NaN where nothing is. */
-function lightOn(head: Head, raster: Raster, { light, chart }: ReliefRequest): Float32Array {
-  const { normals, triangles } = head;
-  const lamp = lampLight(head, light);
-  const room = roomLight(headSurface({ detail: DETAIL }), DETAIL);
-  const [tx, ty, tz] = CHARTS[chart].towards;
-  const value = new Float32Array(raster.triangle.length).fill(NaN);
-  for (let at = 0; at < value.length; at++) {
-    if (raster.triangle[at]! < 0) continue;
-    const nx = valueAt(raster, triangles, at, normals, 3, 0);
-    const ny = valueAt(raster, triangles, at, normals, 3, 1);
-    const nz = valueAt(raster, triangles, at, normals, 3, 2);
-    const facing = (nx * tx + ny * ty + nz * tz) / (Math.hypot(nx, ny, nz) || 1);
-    value[at] =
-      LAMP * valueAt(raster, triangles, at, lamp) +
-      ROOM * valueAt(raster, triangles, at, room) +
-      FRONT * Math.max(0, facing);
-  }
-  return value;
+function lightOn(head: Head, raster: Raster, light: LightKey): Float32Array {
+  const lit = lightOnHead(head, light, DETAIL);
+  return Float32Array.from(raster.triangle, (t, at) =>
+    t < 0 ? NaN : valueAt(raster, head.triangles, at, lit),
+  );
 }
 
 /** One pixel in so many is enough to tell how bright a picture is. */
@@ -144,20 +141,27 @@ function quantile(values: Float32Array, share: number): number {
   return sorted[Math.floor(share * (sorted.length - 1))] ?? 1;
 }
 
+/** The light that the eye takes for plain: what lies in it shows its own colour. */
+export const plainOf = (light: Float32Array): number => quantile(light, PLAIN);
+
+/** What comes back from a place in some light, as a share of its own colour. */
+export const shareOfLight = (light: number, plain: number): number =>
+  Math.min(MOST_LIGHT, Math.max(0, light) / plain);
+
 /** The relief of a head on one of its flat maps, in one light: pure, for a worker. */
 export function reliefOf(request: ReliefRequest): Relief {
   const head = headOfFace(request.face, request.ageYears, DETAIL);
   const box = RELIEF_BOXES[request.chart];
   const [width, height] = [box.width * PX, box.height * PX];
   const raster = rasterise(laidOn(head, request), head.triangles, width, height);
-  const value = lightOn(head, raster, request);
-  const plain = quantile(value, PLAIN);
+  const value = lightOn(head, raster, request.light);
+  const plain = plainOf(value);
   carriedPast(value, width, height, PAST_PX);
   const rgba = new Uint8ClampedArray(width * height * 4);
   for (let at = 0; at < value.length; at++) {
     const light = value[at]!;
     if (Number.isNaN(light)) continue;
-    const seen = (Math.max(0, light) / plain) ** (1 / GAMMA);
+    const seen = shareOfLight(light, plain) ** (1 / GAMMA);
     const [red, green, blue] = seen < 1 ? SHADE : GLOW;
     rgba[4 * at] = red;
     rgba[4 * at + 1] = green;

@@ -7,8 +7,9 @@ import { lampLight, LIGHT_KEYS } from "./light";
 import { PART } from "./mesh";
 import { headOfFace, measuresOfFace } from "./ofFace";
 import { rasterise, valueAt } from "./raster";
-import { RELIEF_BOXES, reliefOf } from "./relief";
+import { CHARTS, RELIEF_BOXES, reliefOf, type ChartKey } from "./relief";
 import type { Vec } from "./smooth";
+import { turnable, turnWords, type ChartPicture } from "./turned";
 
 const degrees = (radians: number) => (radians * 180) / Math.PI;
 const sub = (a: Vec, b: Vec): Vec => [a[0] - b[0], a[1] - b[1], a[2] - b[2]];
@@ -308,5 +309,110 @@ describe("light on a head", () => {
     const first = covered[0]! / 2 + RELIEF_BOXES.leftProfile.left;
     expect(first).toBeLessThan(-24);
     expect(first).toBeGreaterThan(-40);
+  });
+});
+
+describe("a painted head that is turned", () => {
+  const COLOURS: Readonly<Record<ChartKey, readonly [number, number, number]>> = {
+    face: [220, 0, 0],
+    leftProfile: [0, 220, 0],
+    rightProfile: [0, 0, 220],
+    backOfHead: [220, 220, 0],
+  };
+  const chart = (key: ChartKey): ChartPicture => {
+    const box = RELIEF_BOXES[key];
+    const data = new Uint8ClampedArray(box.width * box.height * 4);
+    for (let at = 0; at < data.length; at += 4) data.set([...COLOURS[key], 255], at);
+    return { width: box.width, height: box.height, data, box };
+  };
+  const charts = Object.fromEntries(
+    (Object.keys(CHARTS) as ChartKey[]).map((key) => [key, chart(key)]),
+  ) as Record<ChartKey, ChartPicture>;
+  const given = {
+    face: defaultFace(),
+    ageYears: 30,
+    light: "above",
+    skin: [128, 128, 128],
+  } as const;
+  const look = turnable({ ...given, charts });
+  const [width, height] = [172, 200];
+  const seen = (yaw: number, pitch = 0) => {
+    const pixels = look({ yaw, pitch, width, height });
+    return (x: number, y: number) =>
+      Array.from(pixels.slice(4 * (y * width + x), 4 * (y * width + x) + 4));
+  };
+  const hue = ([red, green, blue, cover]: readonly number[]) =>
+    [
+      red! > 20 ? "red" : "",
+      green! > 20 ? "green" : "",
+      blue! > 20 ? "blue" : "",
+      cover ? "" : "nothing",
+    ]
+      .filter(Boolean)
+      .join(" ");
+
+  it("takes each side's colours from the chart that sees it: front, their left, behind, their right", () => {
+    // A cheek, a temple over the ear, the back of the head: level with the eyes and above the ear.
+    expect(hue(seen(0)(width / 2, 100))).toBe("red");
+    expect(hue(seen(90)(width / 2, 62))).toBe("green");
+    expect(hue(seen(-90)(width / 2, 62))).toBe("blue");
+    expect(hue(seen(180)(width / 2, 62))).toBe("red green");
+    for (const yaw of [0, 90, 180]) expect(hue(seen(yaw)(2, 2))).toBe("nothing");
+  });
+
+  it("shows the person's left to the right of the picture from the front, and mirrors a head that is alike on both sides", () => {
+    const dot = chart("face");
+    // A dot on the left cheek, at x 35, y -35 mm.
+    for (let y = -4; y <= 4; y++)
+      for (let x = -4; x <= 4; x++)
+        dot.data.set([255, 255, 255, 255], 4 * ((35 + y + 125) * dot.width + 35 + x + 130));
+    const dotted = turnable({ ...given, charts: { ...charts, face: dot } });
+    const pixels = dotted({ yaw: 0, pitch: 0, width, height });
+    const white = Array.from({ length: width * height }, (_, at) => at).filter(
+      (at) => pixels[4 * at + 1]! > 90 && pixels[4 * at + 2]! > 90,
+    );
+    const middle = white.reduce((sum, at) => sum + (at % width), 0) / white.length;
+    // 200 pixels show 300 mm.
+    expect((middle - width / 2) * 1.5).toBeGreaterThan(33);
+    expect((middle - width / 2) * 1.5).toBeLessThan(37);
+    const [left, right] = [seen(35), seen(-35)];
+    const shape = (at: ReturnType<typeof seen>, x: number, y: number) => at(x, y)[3];
+    let differ = 0;
+    for (let y = 10; y < 190; y += 5)
+      for (let x = 6; x < width - 6; x += 5)
+        if (shape(left, x, y) !== shape(right, width - x, y)) differ++;
+    // Only where an edge falls between two pixels.
+    expect(differ).toBeLessThan(12);
+  });
+
+  it("is seen from above with its crown nearer, and says from where in words", () => {
+    const rows = (pitch: number) => {
+      const at = seen(0, pitch);
+      return Array.from({ length: height }, (_, y) => at(width / 2, y)[3]! > 0);
+    };
+    expect(rows(30).indexOf(true)).not.toBe(rows(0).indexOf(true));
+    expect([0, 40, -40, 90, -90, 140, 180].map(turnWords)).toEqual([
+      "from the front",
+      "three-quarter, their left",
+      "three-quarter, their right",
+      "their left profile",
+      "their right profile",
+      "from behind, their left",
+      "from behind",
+    ]);
+  });
+
+  it("shows bare skin where no chart has anything", () => {
+    const empty = Object.fromEntries(
+      Object.entries(charts).map(([key, picture]) => [
+        key,
+        { ...picture, data: new Uint8ClampedArray(picture.data.length) },
+      ]),
+    ) as Record<ChartKey, ChartPicture>;
+    const pixels = turnable({ ...given, charts: empty })({ yaw: 20, pitch: 0, width, height });
+    const at = 4 * (100 * width + width / 2);
+    const [red, green, blue] = pixels.slice(at, at + 3);
+    expect([green, blue]).toEqual([red, red]);
+    expect(red).toBeGreaterThan(60);
   });
 });

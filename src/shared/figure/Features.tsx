@@ -10,11 +10,13 @@ export const Features = memo(function Features({
   id,
   lines,
   white,
+  outline = true,
 }: {
   figure: Figure;
   id: string;
   lines: string;
   /** White of the eye in this light. */ white: string;
+  outline?: boolean;
 }) {
   const stroke = {
     fill: "none",
@@ -112,7 +114,9 @@ export const Features = memo(function Features({
           opacity={0.25}
         />
       ))}
-      <path d={pathOf(figure.outline, true)} {...stroke} strokeWidth={0.8} opacity={0.85} />
+      {outline && (
+        <path d={pathOf(figure.outline, true)} {...stroke} strokeWidth={0.8} opacity={0.85} />
+      )}
     </g>
   );
 });

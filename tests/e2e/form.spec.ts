@@ -1,0 +1,89 @@
+import type { Page } from "@playwright/test";
+import { expect, test } from "./studio";
+
+const MAP = "/looks/first-frost/frost-reservoir/map";
+
+/** Mean red, green and blue of a part of the turned head, given as shares of its picture. */
+const meanAt = (page: Page, x: number, y: number) =>
+  page.locator("canvas[data-settled=true][aria-busy=false]").evaluate(
+    (canvas: HTMLCanvasElement, at) => {
+      const size = 12;
+      const context = canvas.getContext("2d");
+      if (!context) throw new Error("no canvas");
+      const { data } = context.getImageData(
+        Math.round(canvas.width * at.x) - size / 2,
+        Math.round(canvas.height * at.y) - size / 2,
+        size,
+        size,
+      );
+      const mean = (channel: number) =>
+        Math.round(
+          data.filter((_, i) => i % 4 === channel).reduce((sum, value) => sum + value, 0) /
+            (size * size),
+        );
+      return { red: mean(0), green: mean(1), blue: mean(2), cover: mean(3) };
+    },
+    { x, y },
+  );
+
+test("a face has form: light from where the lamp hangs, none when flat, the same colours under it", async ({
+  page,
+  demo,
+}) => {
+  await page.goto(demo.url + MAP, { waitUntil: "networkidle" });
+  const figure = page.getByRole("region", { name: "Figure" });
+  const relief = figure.locator("image[data-relief]");
+  await expect(relief).toHaveCount(1);
+  const above = await relief.getAttribute("href");
+  await figure.getByLabel("Lamp at").selectOption("foot");
+  await expect.poll(() => relief.getAttribute("href")).not.toBe(above);
+  await figure.getByLabel("Lamp at").selectOption("flat");
+  await expect(relief).toHaveCount(0);
+  await figure.getByLabel("Lamp at").selectOption("above");
+  await expect.poll(() => relief.getAttribute("href")).toBe(above);
+  await figure.getByLabel("View").selectOption("leftProfile");
+  await expect(figure.locator("image[data-relief=leftProfile]")).toHaveCount(1);
+});
+
+test("a painted head is turned by keys and by hand, and shows each side as its chart has it", async ({
+  page,
+  demo,
+}) => {
+  await page.goto(demo.url + MAP, { waitUntil: "networkidle" });
+  await page.getByRole("button", { name: "Turn by hand" }).press("Enter");
+  const turn = page.getByRole("slider", { name: "Turn" });
+  const picture = page.getByRole("img", { name: /First Frost on .*three-quarter, their left/ });
+  await expect(picture).toBeVisible();
+  // The white base on the forehead from the front; the hair from behind.
+  await turn.fill("0");
+  await expect(page.getByRole("img", { name: /from the front/ })).toBeVisible();
+  const forehead = await meanAt(page, 0.5, 0.32);
+  await turn.fill("180");
+  await expect(page.getByRole("img", { name: /from behind/ })).toBeVisible();
+  const hair = await meanAt(page, 0.5, 0.32);
+  expect(forehead.green).toBeGreaterThan(150);
+  expect(hair.green).toBeLessThan(90);
+  expect(hair.cover).toBe(255);
+  // An arrow key turns it on by five degrees, dragging by half a degree a pixel.
+  await turn.fill("0");
+  await turn.press("ArrowRight");
+  await expect(turn).toHaveValue("5");
+  const box = await page.locator("canvas[data-settled]").boundingBox();
+  if (!box) throw new Error("no picture");
+  const middle = { x: box.x + box.width / 2, y: box.y + box.height / 2 };
+  await page.mouse.move(middle.x, middle.y);
+  await page.mouse.down();
+  await page.mouse.move(middle.x - 80, middle.y, { steps: 8 });
+  await page.mouse.up();
+  await expect(turn).toHaveValue("45");
+  await expect(page.getByRole("img", { name: /three-quarter, their left/ })).toBeVisible();
+  // What is changed in the look is changed on the head: with no layer left it is bare skin.
+  await page.getByRole("slider", { name: "Build" }).fill("0");
+  await turn.fill("0");
+  await expect
+    .poll(async () => {
+      const { red, blue } = await meanAt(page, 0.5, 0.32);
+      return red - blue;
+    })
+    .toBeGreaterThan(15);
+});
