@@ -25,6 +25,7 @@ import { seededRandom } from "../src/core/random";
 import { someTasks as face } from "../src/core/testing";
 import { scheduleCall, scheduleChair, type Task } from "../src/core/schedule";
 import { DEMO_LOOKS, DEMO_PRODUCTS } from "../src/demo";
+import { benchSurface } from "./benchSurface";
 
 /** Median microseconds of one call, over batches that run some 30 ms each. */
 function micros(act: (i: number) => unknown): number {
@@ -348,3 +349,5 @@ if (!process.env.DERMAGRAPH_NO_SEARCH) {
     `  a plain loop over the ${(singles / 1e6).toFixed(1)} million mixes by 3 would take ${((singles * plain) / 1e6).toFixed(0)} s at ${plain.toFixed(1)} us each`,
   );
 }
+
+benchSurface();

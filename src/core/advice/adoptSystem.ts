@@ -40,7 +40,7 @@ function zonesFor(
     group === "face"
       ? ON_FACE
       : ZONES.filter(
-          ({ id }) => GROUPS[group].covers(id) && exposedZones(who.brief).includes(id),
+          ({ id }) => GROUPS[group].covers(id) && exposedZones(who.brief, who.person).includes(id),
         ).map(({ id }) => id);
   return allowedZones(zones, key, product, who);
 }

@@ -2,7 +2,7 @@ import { remember } from "../remember";
 import { ZONES, type ZoneId } from "../anatomy";
 import { paintingAirSpeed, type Brief } from "../brief";
 import { dryingMinutes } from "../climate";
-import { exposedZones, figureOf, type PaintKit } from "../look";
+import { exposedZones, figureOf, isBareOn, type PaintKit } from "../look";
 import {
   filmPerCoat,
   freshState,
@@ -82,7 +82,9 @@ const areasOf = remember((person: Person): ReadonlyMap<AdviceGroup, number> => {
       key,
       ZONES.filter(
         ({ id, part, kind, frame }) =>
-          GROUPS[key].covers(id) && (part === "body" || (frame === "front" && kind !== "collar")),
+          GROUPS[key].covers(id) &&
+          isBareOn(id, person) &&
+          (part === "body" || (frame === "front" && kind !== "collar")),
       ).reduce((sum, { id }) => sum + figure.zone(id).areaCm2, 0),
     ]),
   );

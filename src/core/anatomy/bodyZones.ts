@@ -121,6 +121,7 @@ export const BODY_ZONE_TABLE = {
     place: "paired",
     ring: arm.shoulder,
     traits: traits(0.2, 0.5, 0.6, 0.4, 0.7),
+    flags: ["suit"],
   },
   chest: {
     label: "chest",
@@ -131,6 +132,7 @@ export const BODY_ZONE_TABLE = {
     place: "midline",
     ring: torso.chest,
     traits: traits(0.2, 0.4, 0.8, 0.5, 0.6, 0.4),
+    flags: ["suit"],
   },
   belly: {
     label: "belly",
@@ -141,6 +143,7 @@ export const BODY_ZONE_TABLE = {
     place: "midline",
     ring: torso.belly,
     traits: traits(0.4, 0.6, 0.7, 0.3, 0.7, 0.3),
+    flags: ["suit"],
   },
   hips: {
     label: "hips and lower belly",
@@ -155,6 +158,7 @@ export const BODY_ZONE_TABLE = {
       ["groin", "hip", "crotchMiddle"],
     ],
     traits: traits(0.6, 0.6, 0.7, 0.3, 1, 0.4),
+    flags: ["suit"],
   },
   upperArmFront: {
     label: "upper arm, front",
@@ -220,6 +224,7 @@ export const BODY_ZONE_TABLE = {
       ["legInner", "kneeInnerTop", "crotch"],
     ],
     traits: traits(0.1, 0.4, 0.5, 0.2, 0.9, 0.3),
+    flags: ["suit"],
   },
   kneeFront: {
     label: "knee",
@@ -261,6 +266,7 @@ export const BODY_ZONE_TABLE = {
     place: "paired",
     ring: arm.shoulder,
     traits: traits(0.2, 0.5, 0.6, 0.4, 0.7),
+    flags: ["suit"],
   },
   upperBack: {
     label: "upper back",
@@ -278,6 +284,7 @@ export const BODY_ZONE_TABLE = {
       ["chestFoot", "ribFoot", "ribMiddle"],
     ],
     traits: traits(0.1, 0.4, 0.9, 0.6, 0.8, 0.2),
+    flags: ["suit"],
   },
   lowerBack: {
     label: "lower back",
@@ -288,6 +295,7 @@ export const BODY_ZONE_TABLE = {
     place: "midline",
     ring: torso.belly,
     traits: traits(0.4, 0.6, 0.9, 0.4, 0.9, 0.2),
+    flags: ["suit"],
   },
   seat: {
     label: "seat",
@@ -302,6 +310,7 @@ export const BODY_ZONE_TABLE = {
       ["seatFoot", "hip", "crotchMiddle"],
     ],
     traits: traits(0.4, 0.7, 0.6, 0.3, 1),
+    flags: ["suit"],
   },
   upperArmBack: {
     label: "upper arm, back",
@@ -367,6 +376,7 @@ export const BODY_ZONE_TABLE = {
       ["legInner", "kneeInnerTop", "crotch"],
     ],
     traits: traits(0.1, 0.4, 0.6, 0.2, 1, 0.3),
+    flags: ["suit"],
   },
   kneeBack: {
     label: "back of the knee",

@@ -29,9 +29,10 @@ export interface Traits {
 
 /**
  * What a zone is, wherever a rule asks: inside the orbital rim; of the mouth; with hair that glue tears out; where a
- * beard grows; whose colour stays clean, nothing else under it; on the fuller side of the smile fold.
+ * beard grows; whose colour stays clean, nothing else under it; on the fuller side of the smile fold; under the plain
+ * suit a child is always shown in.
  */
-export type ZoneFlag = "eye" | "mouth" | "hair" | "beard" | "clean" | "cheek";
+export type ZoneFlag = "eye" | "mouth" | "hair" | "beard" | "clean" | "cheek" | "suit";
 
 /** How a zone stands to the light: what comes forward, and what lies back. */
 export type Relief = "high" | "hollow";

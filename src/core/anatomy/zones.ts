@@ -327,6 +327,7 @@ export const ZONE_TABLE = {
       ["figureEdge", "acromial", "edgeMiddle"],
     ],
     traits: traits(0.1, 0.4, 0.7, 0.4, 0.9),
+    flags: ["suit"],
   },
 } as const satisfies Record<string, FaceZone>;
 

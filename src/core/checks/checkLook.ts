@@ -35,7 +35,7 @@ import {
 } from "./form";
 import { airOfTheRoom, flammable } from "./air";
 import { adhesiveOnHair } from "./browHair";
-import { children, tooStrongForChildren } from "./children";
+import { children, tooStrongForChildren, underSuit } from "./children";
 import { doubtfulNearEyes, eyesAndMouth } from "./eyesAndMouth";
 import { paintedBare, saidToday } from "./health";
 import { allergy, hairDye, propOnSkin, unreadLabels, unsafeSystem, untested } from "./safety";
@@ -59,6 +59,7 @@ export const CHECKS: readonly Check[] = [
   defineCheck(children, ["SAFE-8"]),
   defineCheck(hairDye, ["SAFE-11"]),
   defineCheck(tooStrongForChildren, ["SAFE-14"]),
+  defineCheck(underSuit, ["SAFE-16"]),
   defineCheck(doubtfulNearEyes, ["SAFE-15"]),
   defineCheck(unreadLabels, ["SAFE-12"]),
   defineCheck(saidToday, ["SAFE-13"]),

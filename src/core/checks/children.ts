@@ -1,8 +1,9 @@
 import { zoneInfo } from "../anatomy";
 import { material } from "../paint";
-import { isChild, isSmall, isTooSmall } from "../people";
+import { isChild, isSmall, isTooSmall, wearsSuit } from "../people";
 import { materialOf, recipeOf } from "../design/context";
 import type { Remark } from "./finding";
+import { isBareOn } from "../design/exposedZones";
 import { tooYoungOn } from "../design/mayNotTouch";
 import type { Layer } from "../design/schema";
 import type { Stack } from "../design/stack";
@@ -68,6 +69,26 @@ export function tooStrongForChildren(stack: Stack): Remark[] {
         message: `${layer.name} is sprayed near a child's face: spray it on a puff, away from them, and lay it with that.`,
       });
     return found;
+  });
+}
+
+/** SAFE-16: what lies under the suit a child is shown in. */
+export function underSuit(stack: Stack): Remark[] {
+  const { person } = stack.context;
+  if (!wearsSuit(person)) return [];
+  return stack.look.layers.flatMap((layer): Remark[] => {
+    const zones = layer.zones.filter((zone) => !isBareOn(zone, person));
+    return zones.length
+      ? [
+          {
+            rule: "SAFE-16",
+            severity: "stop",
+            where: { layerId: layer.id, zones },
+            message: `${person.name} is ${person.ageYears}, and ${layer.name} lies on ${zoneWords(zones)}: a child is painted on face, neck, arms, hands and lower legs only.`,
+            ...withoutZones(stack, layer, zones),
+          },
+        ]
+      : [];
   });
 }
 

@@ -82,7 +82,7 @@ export function gaps(stack: Stack): Remark[] {
   const bare = leftBare(stack.context);
   const open = paintedCoverage(
     stack.look,
-    exposedZones(stack.context.brief),
+    exposedZones(stack.context.brief, stack.context.person),
     stack.context.figure,
   ).gaps.filter((zone) => !bare.has(zone));
   if (!open.length) return [];

@@ -10,7 +10,15 @@ import {
   type Product,
 } from "../paint";
 import { aContext, aLayer, aLook, aProduct, product, SHELF } from "../testing";
-import { checkLook, isWearable, objections, safetyNotes, stopsOf, tooYoungFor } from "../look";
+import {
+  applyPatch,
+  checkLook,
+  isWearable,
+  objections,
+  safetyNotes,
+  stopsOf,
+  tooYoungFor,
+} from "../look";
 
 /** Rules that speak of one product on one layer, on somebody. */
 function rulesOf(
@@ -151,6 +159,31 @@ describe("SAFE-11: hair dye", () => {
     const look = aLook(aLayer({ id: "a", paint: product("pot") }));
     expect(safetyNotes(look, context).some(({ kind }) => kind === "patchTests")).toBe(false);
     expect(isWearable(pot, context.person)).toBe(false);
+  });
+});
+
+describe("SAFE-16: what a child wears", () => {
+  it.each([
+    ["chest", 8, "stop"],
+    ["thighFrontLeft", 17, "stop"],
+    ["seat", 12, "stop"],
+    ["collar", 8, "stop"],
+    ["chest", 18, undefined],
+    ["forearmFrontLeft", 8, undefined],
+    ["shinLeft", 8, undefined],
+    ["neckFront", 8, undefined],
+    ["handBackRight", 4, undefined],
+  ] as const)("%s at %p: %p", (zone, age, severity) =>
+    expect(rulesOf({ material: "waterGlycerine" }, { age, zones: [zone] })["SAFE-16"]).toBe(
+      severity,
+    ),
+  );
+  it("is mended by leaving bare what lies under the suit, and nothing else", () => {
+    const context = aContext({ person: { ageYears: 8, guardianConsent: true } });
+    const look = aLook(aLayer({ id: "a", zones: ["chest", "forearmFrontLeft"] }));
+    const [stop] = checkLook(look, context).filter(({ rule }) => rule === "SAFE-16");
+    const mended = stop?.fix ? applyPatch(look, stop.fix) : look;
+    expect(mended.layers.flatMap(({ zones }) => zones)).toEqual(["forearmFrontLeft"]);
   });
 });
 

@@ -1,5 +1,6 @@
-import { ZONES, type ZoneId } from "../anatomy";
+import { ZONES, zoneInfo, type ZoneId } from "../anatomy";
 import type { Bared, Brief } from "../brief";
+import { wearsSuit, type Person } from "../people";
 
 /** Zones that each part of a costume leaves bare. */
 const BARED: Readonly<Record<Bared, readonly string[]>> = {
@@ -15,10 +16,18 @@ const BARED: Readonly<Record<Bared, readonly string[]>> = {
   feet: ["footTop", "heel"],
 };
 
-/** What the audience can see: the face without hair, and what neither hood, collar nor costume hides. */
-export function exposedZones(brief: Pick<Brief, "hood" | "highCollar" | "bares">): ZoneId[] {
+/** Whether a place may be painted on somebody at all: not under the suit a child wears (SAFE-16). */
+export const isBareOn = (zone: ZoneId, person: Pick<Person, "ageYears">): boolean =>
+  !(wearsSuit(person) && zoneInfo(zone).flags.includes("suit"));
+
+/** What the audience can see: the face without hair, and what neither hood, collar nor costume hides, nor a child's suit. */
+export function exposedZones(
+  brief: Pick<Brief, "hood" | "highCollar" | "bares">,
+  person: Pick<Person, "ageYears"> | null = null,
+): ZoneId[] {
   const bared = new Set(brief.bares.flatMap((part) => BARED[part]));
   return ZONES.filter((zone) => {
+    if (person && !isBareOn(zone.id, person)) return false;
     if (zone.part === "body" || zone.kind === "collar") return bared.has(zone.kind);
     if (zone.group === "scalp" || zone.kind === "brow") return false;
     if (zone.group === "ears") return !brief.hood;

@@ -112,7 +112,9 @@ export function suggestLayer(role: Role, look: Look, context: LookContext): Laye
       look.layers.filter((layer) => layer.role === "base").flatMap((layer) => layer.zones),
     ),
   ];
-  const everywhere = exposedZones(context.brief).filter((zone) => zoneInfo(zone).group !== "lips");
+  const everywhere = exposedZones(context.brief, context.person).filter(
+    (zone) => zoneInfo(zone).group !== "lips",
+  );
   const zones =
     PLACES[role] ??
     (role === "base"

@@ -43,7 +43,7 @@ export {
   type Prediction,
 } from "../design/predict";
 export { CHECKED_RULES, CHECKS, checkLook, stopsOf } from "../checks/checkLook";
-export { exposedZones } from "../design/exposedZones";
+export { exposedZones, isBareOn } from "../design/exposedZones";
 export { paintedCoverage } from "../checks/covering";
 export { mudColour } from "../checks/layering";
 export { stainingHue } from "../checks/wearing";

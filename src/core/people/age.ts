@@ -16,3 +16,6 @@ export const isSmall = ({ ageYears }: Pick<PersonFields, "ageYears">): boolean =
 /** Too small for face paint (SAFE-8). */
 export const isTooSmall = ({ ageYears }: Pick<PersonFields, "ageYears">): boolean =>
   ageYears < OLD_ENOUGH;
+
+/** Shown in a plain fitted suit, and painted only where it leaves skin bare (SAFE-16). Common practice, no published source. */
+export const wearsSuit = ({ ageYears }: Pick<PersonFields, "ageYears">): boolean => ageYears < 18;

@@ -17,4 +17,4 @@ export {
   type Person,
 } from "./person";
 export { readingDates, patchTestOf, readingsDue, type Lapse } from "./patchTests";
-export { isChild, isSmall, isTooSmall } from "./age";
+export { isChild, isSmall, isTooSmall, wearsSuit } from "./age";

@@ -110,6 +110,13 @@ export const SAFETY = {
     source:
       "US FDA, Summary of Color Additives (cosmetics, eye area); EU Regulation 1223/2009, Annex IV; both from memory; the product label decides",
   },
+  "SAFE-16": {
+    title: "A child is painted on face, neck, arms, hands and lower legs",
+    reason:
+      "Whoever is under eighteen wears a plain fitted suit from the neck to the middle of the thigh: nothing is painted under it, and every picture shows it.",
+    severity: "stop",
+    source,
+  },
   "SAFE-10": {
     title: "Breathing, sight and hearing stay free",
     reason: "Nothing over nose and mouth that hinders breathing.",

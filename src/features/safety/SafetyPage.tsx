@@ -44,8 +44,8 @@ const MATTERS: readonly {
   },
   {
     title: "Children",
-    rules: ["SAFE-8", "SAFE-14"],
-    does: "Under three, anything but a small design on cheek or back of the hand stops a design. Under twelve only mild paint goes on at all; from twelve to fifteen the rest is a caution. A parent's consent is asked for, with who agreed and to what.",
+    rules: ["SAFE-8", "SAFE-16", "SAFE-14"],
+    does: "Under three, anything but a small design on cheek or back of the hand stops a design. Under twelve only mild paint goes on at all; from twelve to fifteen the rest is a caution. Nobody under eighteen is painted under the plain suit they are shown in. A parent's consent is asked for, with who agreed and to what.",
     you: ["A parent or guardian is present and agrees.", "Give them the removal card."],
   },
   {

@@ -15,6 +15,7 @@ import { BareFace, BehindFace } from "./BareFace";
 import { Features } from "./Features";
 import { BrowHair } from "./BrowHair";
 import { ChosenEdge } from "./ChosenEdge";
+import { Garment } from "./Garment";
 import { GuideLines } from "./GuideLines";
 import { Iris } from "./Iris";
 import { isBehind, LayerShapes } from "./LayerShapes";
@@ -170,6 +171,7 @@ export function FaceFigure({
           visible.filter(({ layer }) => layer.marks.length),
           false,
         )}
+        <Garment {...{ id, person, visible, lines }} areas={figure.zones} over />
         <ReliefImage chart="face" picture={relief} />
       </g>
       <Features figure={figure} id={id} lines={lines} white={lit("#efeae4")} outline={contours} />

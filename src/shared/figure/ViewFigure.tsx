@@ -5,6 +5,7 @@ import { hexOf, visibleLayers, zoneOfMark, type Layer, type VisibleLayer } from 
 import { Features } from "./Features";
 import { AreaTargets } from "./AreaTargets";
 import { FaceFigure, type FaceFigureProps } from "./FaceFigure";
+import { Garment } from "./Garment";
 import { Iris } from "./Iris";
 import { lineColour } from "./lineColour";
 import { UnderCostume } from "./UnderCostume";
@@ -108,6 +109,7 @@ function OtherView({
           strokeWidth={0.5}
         />
       ))}
+      <Garment {...{ id, person, visible, lines }} areas={scene.zones} over={false} />
       <Hair scene={scene} id={id} colour={lit(person.brow)} />
       <g clipPath={`url(#${id}-skin)`}>
         {visible.map((entry) => (
@@ -129,6 +131,7 @@ function OtherView({
             only={isProfile ? side : null}
           />
         ))}
+        <Garment {...{ id, person, visible, lines }} areas={scene.zones} over />
         {chart && <ReliefImage chart={chart} picture={relief} />}
       </g>
       <g

@@ -69,14 +69,19 @@ const evened = (values: readonly number[], around: number): number[] =>
 
 /** The edge is evened over so many rows either way; so far inside it front and back begin to meet, mm. */
 const [EVEN_ROWS, MEET_MM] = [6, 7];
+/** Below this height front and back meet at the side of the neck, above it so far behind the root of the ear, mm. */
+const [NECK_Y, BEHIND_EAR_MM] = [-84, 7];
 
 /** Lets both maps meet at the head's edge, fills them past it with the depth they meet at, and past its ends with the last row. */
-function filled(front: Float32Array, back: Float32Array): void {
+function filled(front: Float32Array, back: Float32Array, behindEar: number): void {
   const edges = Array.from({ length: HIGH }, (_, row) => {
     const columns = front.subarray(row * WIDE, (row + 1) * WIDE);
     const last = columns.findLastIndex((depth) => !Number.isNaN(depth));
     if (last < 0) return { breadth: NaN, depth: NaN };
-    return { breadth: last + LEFT, depth: (columns[last]! + back[row * WIDE + last]!) / 2 };
+    const depth = (columns[last]! + back[row * WIDE + last]!) / 2;
+    // The face goes on to behind the ear, though the jaw is broadest before it.
+    const isNeck = TOP - row < NECK_Y;
+    return { breadth: last + LEFT, depth: isNeck ? depth : Math.min(depth, behindEar) };
   });
   const breadths = evened(
     edges.map(({ breadth }) => breadth),
@@ -118,6 +123,9 @@ function smooth(rows: Rows, { x, y }: Point): number {
   return mix(lower, upper, y - y0);
 }
 
+/** A curve through corners runs inside what bulges between them: by so much it is drawn wider. */
+const OVER = 1.06;
+
 /** Which way round a middle, in so many directions, the farthest of some points lies. */
 function rimOf(points: readonly Point[], directions: number): Polygon {
   const middle = point(
@@ -131,7 +139,11 @@ function rimOf(points: readonly Point[], directions: number): Polygon {
     const far = Math.hypot(at.x - middle.x, at.y - middle.y);
     if (far > (farthest.get(sector)?.far ?? 0)) farthest.set(sector, { far, at });
   }
-  return [...farthest].sort(([a], [b]) => a - b).map(([, { at }]) => at);
+  return [...farthest]
+    .sort(([a], [b]) => a - b)
+    .map(([, { at }]) =>
+      point(middle.x + (at.x - middle.x) * OVER, middle.y + (at.y - middle.y) * OVER),
+    );
 }
 
 /** Every so many mm a corner of the silhouette. */
@@ -165,7 +177,7 @@ const RIM = 26;
 export function depthsOf(head: Head, face: Landmarks, detail: number): Depths {
   const chart = onChart(head, face, detail);
   const maps = { front: depthMap(head, chart, 1), back: depthMap(head, chart, -1) };
-  filled(maps.front, maps.back);
+  filled(maps.front, maps.back, head.landmarks.otobasionSuperius[2] - BEHIND_EAR_MM);
   const [front, back] = [rowsOf(maps.front), rowsOf(maps.back)];
   const ears: Point[] = [];
   for (let i = 0; i < head.parts.length; i++)
