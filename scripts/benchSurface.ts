@@ -63,13 +63,25 @@ export function benchSurface(): void {
     [
       "relief of a new face, 520 x 640 pixels",
       median(8, (i) =>
-        reliefOf({ face: faces[i] ?? face, ageYears: 30, chart: "face", light: "above" }),
+        reliefOf({
+          what: "form",
+          face: faces[i] ?? face,
+          ageYears: 30,
+          chart: "face",
+          light: "above",
+        }),
       ),
     ],
     [
       "relief of a known face in another light",
       median(8, (i) =>
-        reliefOf({ face, ageYears: 30, chart: "face", light: i % 2 ? "left" : "foot" }),
+        reliefOf({
+          what: "form",
+          face,
+          ageYears: 30,
+          chart: "face",
+          light: i % 2 ? "left" : "foot",
+        }),
       ),
     ],
     [

@@ -105,3 +105,4 @@ export { ReferenceSchema, type Reference, type ReferenceFields } from "../design
 export { followSchools, inSchoolOrder, SCHOOLS } from "../design/schools";
 export { outOfReach } from "../checks/reach";
 export { pieceMatch, usualHides } from "../checks/worn";
+export { sheenOf } from "../design/sheen";

@@ -3,6 +3,7 @@ import { buildFigure, carriedBy, express, type ExpressionKey, type ZoneId } from
 import { hexToLab, reflectanceFromLab, type LampKey } from "@/core/colour";
 import {
   hexOf,
+  sheenOf,
   visibleLayers,
   type Layer,
   type Look,
@@ -16,6 +17,7 @@ import { Features } from "./Features";
 import { BrowHair } from "./BrowHair";
 import { ChosenEdge } from "./ChosenEdge";
 import { Garment } from "./Garment";
+import { Gloss } from "./Gloss";
 import { GuideLines } from "./GuideLines";
 import { Iris } from "./Iris";
 import { isBehind, LayerShapes } from "./LayerShapes";
@@ -106,6 +108,7 @@ export function FaceFigure({
   const { figure, person, brief } = context;
   const relief = useRelief(figure, "face", formLight);
   const visible = visibleLayers(look, context, prediction, upTo, whole);
+  const sheen = useMemo(() => sheenOf(look, context, upTo), [look, context, upTo]);
   const painted = new Set(
     visible.flatMap(({ layer, colours }) => (layer.marks.length ? [] : [...colours.keys()])),
   );
@@ -173,6 +176,7 @@ export function FaceFigure({
         )}
         <Garment {...{ id, person, visible, lines }} areas={figure.zones} over />
         <ReliefImage chart="face" picture={relief} />
+        <Gloss {...{ id, figure, sheen }} chart="face" light={formLight} areas={figure.zones} />
       </g>
       <Features figure={figure} id={id} lines={lines} white={lit("#efeae4")} outline={contours} />
       {guides.costume && (

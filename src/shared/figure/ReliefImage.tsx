@@ -1,7 +1,13 @@
 import { RELIEF_BOXES, type ChartKey } from "@/core/anatomy/surface";
 
-/** Light and shade over flat colours. */
-export function ReliefImage({ chart, picture }: { chart: ChartKey; picture: string | null }) {
+interface ReliefImageProps {
+  chart: ChartKey;
+  picture: string | null;
+  what?: "form" | "gloss";
+}
+
+/** Light and shade over flat colours, or what they mirror. */
+export function ReliefImage({ chart, picture, what = "form" }: ReliefImageProps) {
   const box = RELIEF_BOXES[chart];
   return (
     picture && (
@@ -13,7 +19,7 @@ export function ReliefImage({ chart, picture }: { chart: ChartKey; picture: stri
         height={box.height}
         preserveAspectRatio="none"
         pointerEvents="none"
-        data-relief={chart}
+        data-relief={what === "form" ? chart : undefined}
       />
     )
   );

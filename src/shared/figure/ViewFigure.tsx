@@ -1,11 +1,19 @@
 import { useMemo } from "react";
 import { centroid, mirror, type Point, type Side, type ZoneId } from "@/core/anatomy";
 import { hexToLab, reflectanceFromLab, type Spectrum } from "@/core/colour";
-import { hexOf, visibleLayers, zoneOfMark, type Layer, type VisibleLayer } from "@/core/look";
+import {
+  hexOf,
+  sheenOf,
+  visibleLayers,
+  zoneOfMark,
+  type Layer,
+  type VisibleLayer,
+} from "@/core/look";
 import { Features } from "./Features";
 import { AreaTargets } from "./AreaTargets";
 import { FaceFigure, type FaceFigureProps } from "./FaceFigure";
 import { Garment } from "./Garment";
+import { Gloss } from "./Gloss";
 import { Iris } from "./Iris";
 import { lineColour } from "./lineColour";
 import { UnderCostume } from "./UnderCostume";
@@ -49,6 +57,7 @@ function OtherView({
   const chart = chartOf(view);
   const relief = useRelief(figure, chart, formLight);
   const scene = useMemo(() => sceneOf(figure, view), [figure, view]);
+  const sheen = useMemo(() => sheenOf(look, context, upTo), [look, context, upTo]);
   const visible = visibleLayers(look, context, prediction, upTo, whole);
   const hexOfFilm = (colour: Spectrum) => hexOf(colour, lamp);
   const lit = (hex: string) =>
@@ -133,6 +142,7 @@ function OtherView({
         ))}
         <Garment {...{ id, person, visible, lines }} areas={scene.zones} over />
         {chart && <ReliefImage chart={chart} picture={relief} />}
+        <Gloss {...{ id, figure, chart, sheen }} light={formLight} areas={scene.zones} />
       </g>
       <g
         fill="none"

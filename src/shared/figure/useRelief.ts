@@ -26,12 +26,17 @@ const REST_MS = 60;
 export type FormLight = LightKey | "flat";
 
 /** The form of a head on one of its charts, as the address of a picture; null while there is none. */
-export function useRelief(figure: Figure, chart: ChartKey | null, light: FormLight): string | null {
+export function useRelief(
+  figure: Figure,
+  chart: ChartKey | null,
+  light: FormLight,
+  what: ReliefRequest["what"] = "form",
+): string | null {
   const [shown, setShown] = useState<{ key: string; picture: string | null } | null>(null);
   const request =
     chart === null || light === "flat"
       ? null
-      : { face: figure.landmarks, ageYears: figure.physique.ageYears, chart, light };
+      : { face: figure.landmarks, ageYears: figure.physique.ageYears, chart, light, what };
   const key = request && keyOf(request);
   useEffect(() => {
     if (key === null) return;

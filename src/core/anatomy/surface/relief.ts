@@ -1,7 +1,7 @@
 import type { Landmarks } from "../landmarks";
 import { onChart } from "./depths";
 import { headSurface, type Head } from "./head";
-import { lampLight, roomLight, type LightKey } from "./light";
+import { lampLight, LIGHTS, roomLight, type LightKey } from "./light";
 import { headOfFace } from "./ofFace";
 import { rasterise, valueAt, type Raster } from "./raster";
 import type { Vec } from "./smooth";
@@ -20,6 +20,8 @@ export interface ReliefRequest {
   readonly ageYears: number;
   readonly chart: ChartKey;
   readonly light: LightKey;
+  /** Light and shade of the form, or what a surface as smooth as gloss throws back of the lamp. */
+  readonly what: "form" | "gloss";
 }
 
 /** A picture that is laid over flat colours and gives them form. */
@@ -55,6 +57,7 @@ const GAMMA = 2.2;
 /** Shade on skin is warm: light comes back red from inside it. */
 const SHADE = [36, 14, 6] as const;
 const GLOW = [255, 250, 242] as const;
+const WHITE = [255, 255, 255] as const;
 /** How white what is lit more than plainly becomes, and at most. */
 const [BRIGHT, MOST_BRIGHT] = [0.9, 0.3];
 /** No place gives back more than this share of its colour, however lit: beyond it colours wash out. */
@@ -148,25 +151,57 @@ export const plainOf = (light: Float32Array): number => quantile(light, PLAIN);
 export const shareOfLight = (light: number, plain: number): number =>
   Math.min(MOST_LIGHT, Math.max(0, light) / plain);
 
+/** How sharp a lamp is mirrored in wet-looking skin (Phong 1975, exponent by eye), and how white at most. */
+const [SHARP, MOST_WHITE] = [26, 0.62];
+
+/** What a glossy surface throws back of the lamp towards who looks at a chart, at each pixel, 0 to 1. */
+function mirroredOn(head: Head, raster: Raster, { light, chart }: ReliefRequest): Float32Array {
+  const { normals, triangles } = head;
+  const lamp = lampLight(head, light);
+  const [lx, ly, lz] = LIGHTS[light].from;
+  const far = Math.hypot(lx, ly, lz);
+  const [tx, ty, tz] = CHARTS[chart].towards;
+  // Halfway between the lamp and the eye a mirror shows the lamp (Blinn 1977).
+  const half = [lx / far + tx, ly / far + ty, lz / far + tz] as const;
+  const size = Math.hypot(...half) || 1;
+  const shine = Float32Array.from(lamp, (lit, i) => {
+    const facing =
+      (normals[3 * i]! * half[0] + normals[3 * i + 1]! * half[1] + normals[3 * i + 2]! * half[2]) /
+      size;
+    return lit > 0 && facing > 0 ? Math.min(1, 2 * lit) * facing ** SHARP : 0;
+  });
+  return Float32Array.from(raster.triangle, (t, at) =>
+    t < 0 ? 0 : valueAt(raster, triangles, at, shine),
+  );
+}
+
+/** Writes a pixel: red, green, blue and how much it covers, 0 to 1. */
+function put(rgba: Uint8ClampedArray, at: number, colour: readonly number[], cover: number): void {
+  for (let k = 0; k < 3; k++) rgba[4 * at + k] = colour[k]!;
+  rgba[4 * at + 3] = 255 * cover;
+}
+
 /** The relief of a head on one of its flat maps, in one light: pure, for a worker. */
 export function reliefOf(request: ReliefRequest): Relief {
   const head = headOfFace(request.face, request.ageYears, DETAIL);
   const box = RELIEF_BOXES[request.chart];
   const [width, height] = [box.width * PX, box.height * PX];
   const raster = rasterise(laidOn(head, request), head.triangles, width, height);
+  const rgba = new Uint8ClampedArray(width * height * 4);
+  if (request.what === "gloss") {
+    mirroredOn(head, raster, request).forEach((shine, at) =>
+      put(rgba, at, WHITE, MOST_WHITE * shine),
+    );
+    return { width, height, rgba, box };
+  }
   const value = lightOn(head, raster, request.light);
   const plain = plainOf(value);
   carriedPast(value, width, height, PAST_PX);
-  const rgba = new Uint8ClampedArray(width * height * 4);
-  for (let at = 0; at < value.length; at++) {
-    const light = value[at]!;
-    if (Number.isNaN(light)) continue;
+  value.forEach((light, at) => {
+    if (Number.isNaN(light)) return;
     const seen = shareOfLight(light, plain) ** (1 / GAMMA);
-    const [red, green, blue] = seen < 1 ? SHADE : GLOW;
-    rgba[4 * at] = red;
-    rgba[4 * at + 1] = green;
-    rgba[4 * at + 2] = blue;
-    rgba[4 * at + 3] = 255 * (seen < 1 ? 1 - seen : Math.min(MOST_BRIGHT, (seen - 1) * BRIGHT));
-  }
+    if (seen < 1) put(rgba, at, SHADE, 1 - seen);
+    else put(rgba, at, GLOW, Math.min(MOST_BRIGHT, (seen - 1) * BRIGHT));
+  });
   return { width, height, rgba, box };
 }

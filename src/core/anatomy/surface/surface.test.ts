@@ -274,7 +274,13 @@ describe("light on a head", () => {
   });
 
   it.each(LIGHT_KEYS)("makes a relief that covers the face and only shades it: %s", (light) => {
-    const relief = reliefOf({ face: defaultFace(), ageYears: 30, chart: "face", light });
+    const relief = reliefOf({
+      what: "form",
+      face: defaultFace(),
+      ageYears: 30,
+      chart: "face",
+      light,
+    });
     const { left, top } = RELIEF_BOXES.face;
     const cover = (x: number, y: number) =>
       relief.rgba[
@@ -294,8 +300,31 @@ describe("light on a head", () => {
     expect(new Set(covers).size).toBeGreaterThan(40);
   });
 
+  it("is mirrored by gloss on few places, and elsewhere for another lamp", () => {
+    const shining = (light: "above" | "left") => {
+      const { rgba, width } = reliefOf({
+        what: "gloss",
+        face: defaultFace(),
+        ageYears: 30,
+        chart: "face",
+        light,
+      });
+      const found = Array.from({ length: rgba.length / 4 }, (_, at) => at).filter(
+        (at) => rgba[4 * at + 3]! > 60,
+      );
+      const middle = found.reduce((sum, at) => sum + (at % width), 0) / found.length;
+      return { share: found.length / (rgba.length / 4), x: middle / 2 + RELIEF_BOXES.face.left };
+    };
+    const [above, left] = [shining("above"), shining("left")];
+    expect(above.share).toBeGreaterThan(0.002);
+    expect(above.share).toBeLessThan(0.12);
+    expect(Math.abs(above.x)).toBeLessThan(20);
+    expect(left.x).toBeGreaterThan(20);
+  });
+
   it("is the relief of a chart each: from the left forward is to the left", () => {
     const relief = reliefOf({
+      what: "form",
       face: defaultFace(),
       ageYears: 30,
       chart: "leftProfile",
