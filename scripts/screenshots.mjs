@@ -36,6 +36,8 @@ const VIEWS = [
   ["rules", "/rules"],
 ];
 
+const WITH_FIGURE = new Set(["looks", "map", "plan", "record", "pieces", "chair"]);
+
 let url = option("url", null);
 let server = null;
 let folder = null;
@@ -62,6 +64,10 @@ for (const [name, path] of VIEWS) {
   // The design is judged off the page: its findings belong in the picture.
   if (path.endsWith("/map"))
     await page.getByRole("region", { name: "Findings" }).getByRole("listitem").first().waitFor();
+  // What is worked out in the browser belongs in the picture, and the form of every figure.
+  if (path.startsWith("/looks/"))
+    await page.getByText("…", { exact: true }).first().waitFor({ state: "detached" });
+  if (WITH_FIGURE.has(name)) await page.locator("image[data-relief]").first().waitFor();
   // At the chair something is going on: begun, and three steps done.
   if (name === "chair") {
     await page.getByRole("button", { name: "Begin", exact: true }).click();
