@@ -36,7 +36,7 @@ const VIEWS = [
   ["rules", "/rules"],
 ];
 
-const WITH_FIGURE = new Set(["looks", "map", "plan", "record", "pieces", "chair"]);
+const WITH_FIGURE = new Set(["looks", "map", "plan", "record", "pieces"]);
 
 let url = option("url", null);
 let server = null;
@@ -76,7 +76,7 @@ for (const [name, path] of VIEWS) {
       await page.getByText(`step ${step} of`).waitFor();
     }
     await page.getByText("works without the studio").waitFor();
-    await page.waitForTimeout(800);
+    await page.waitForTimeout(1500);
   }
   if (name === "kit") await page.getByText(/pans? makes? all|makes its colour/).waitFor();
   if (name === "palettes") await page.getByText(/of 29 places/).waitFor();
