@@ -1,4 +1,4 @@
-import { rememberBy } from "../../remember";
+import { remember, rememberBy } from "../../remember";
 import type { Head } from "./head";
 import { rasterise, valueAt } from "./raster";
 import type { Vec } from "./smooth";
@@ -75,7 +75,7 @@ function addLight(head: Head, from: Vec, weight: number, sum: Float32Array): voi
 }
 
 /** Directions of the light of a room, spread evenly by the golden angle; what comes from below is what the floor gives back. */
-const [ROOM, FLOOR] = [22, 0.55];
+const [ROOM, FLOOR] = [14, 0.55];
 const GOLDEN = Math.PI * (3 - Math.sqrt(5));
 
 /**
@@ -100,11 +100,11 @@ export const roomLight = rememberBy(
   },
 );
 
-/** A lamp has a size: rays from so many points of it, this far off its middle. */
+/** A lamp has a size: rays from so many points of it, this far off its middle; an odd count, so that left and right are alike. */
 const [RAYS, SPREAD] = [5, 0.3];
 
 /** Light of one lamp at each vertex, its shadows soft. */
-export function lampLight(head: Head, light: LightKey): Float32Array {
+function lit(head: Head, light: LightKey): Float32Array {
   const sum = new Float32Array(head.positions.length / 3);
   const middle = normal(LIGHTS[light].from);
   const across = normal(cross([0, 1, 0], middle));
@@ -121,3 +121,16 @@ export function lampLight(head: Head, light: LightKey): Float32Array {
   }
   return sum;
 }
+
+/** The same of a head that was lit by that lamp before: its form and its gloss ask one after the other. */
+const litBy = remember((head: Head) => {
+  const known = new Map<LightKey, Float32Array>();
+  return (light: LightKey) => {
+    const found = known.get(light) ?? lit(head, light);
+    known.set(light, found);
+    return found;
+  };
+});
+
+/** Light of one lamp at each vertex, its shadows soft; none in the shadow of something nearer. */
+export const lampLight = (head: Head, light: LightKey): Float32Array => litBy(head)(light);

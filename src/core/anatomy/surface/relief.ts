@@ -40,7 +40,7 @@ export interface Relief {
 }
 
 /** Fineness of the surface and of the picture, pixels a mm: form is soft, its lines are drawn elsewhere. */
-const [DETAIL, PX] = [0.4, 2];
+const [DETAIL, PX] = [0.35, 2];
 /** Where the pictures lie on their charts, mm. */
 export const RELIEF_BOXES: Readonly<Record<ChartKey, Relief["box"]>> = {
   face: { left: -130, top: -125, width: 260, height: 320 },
