@@ -37,7 +37,8 @@ export function PalettePage({ work }: { work: PaletteWork }) {
   const saved = useSaved<PaletteFields>(
     first,
     {
-      key: `palette.${id}`,
+      // The name that drafts in browsers have had since before it was called a palette.
+      key: `tray.${id}`,
       url: `/api/palettes/${id}`,
       body: (version, fields) => ({ version, fields }),
     },

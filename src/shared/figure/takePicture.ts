@@ -1,17 +1,7 @@
+import type { ChartPicture } from "@/core/anatomy/surface";
+
 /** A drawing in millimetres, as pixels. */
-export interface Taken {
-  readonly width: number;
-  readonly height: number;
-  /** Four bytes a pixel. */
-  readonly data: Uint8ClampedArray;
-  /** What of the drawing is in it, mm. */
-  readonly box: {
-    readonly left: number;
-    readonly top: number;
-    readonly width: number;
-    readonly height: number;
-  };
-}
+export type Taken = ChartPicture;
 
 /**
  * Takes an SVG drawing as pixels.

@@ -15,6 +15,14 @@ export const CHARTS = {
 } as const satisfies Record<string, { towards: Vec }>;
 export type ChartKey = keyof typeof CHARTS;
 
+/** A part of a chart, mm, downwards as in a picture. */
+export interface ChartBox {
+  readonly left: number;
+  readonly top: number;
+  readonly width: number;
+  readonly height: number;
+}
+
 export interface ReliefRequest {
   readonly face: Landmarks;
   readonly ageYears: number;
@@ -31,18 +39,13 @@ export interface Relief {
   /** Red, green, blue and cover of each pixel, 0 to 255: dark over what lies in shade, white over what catches the light. */
   readonly rgba: Uint8ClampedArray<ArrayBuffer>;
   /** Where it lies on the chart, mm, downwards as in a picture. */
-  readonly box: {
-    readonly left: number;
-    readonly top: number;
-    readonly width: number;
-    readonly height: number;
-  };
+  readonly box: ChartBox;
 }
 
 /** Fineness of the surface and of the picture, pixels a mm: form is soft, its lines are drawn elsewhere. */
 const [DETAIL, PX] = [0.35, 2];
 /** Where the pictures lie on their charts, mm. */
-export const RELIEF_BOXES: Readonly<Record<ChartKey, Relief["box"]>> = {
+export const RELIEF_BOXES: Readonly<Record<ChartKey, ChartBox>> = {
   face: { left: -130, top: -125, width: 260, height: 320 },
   backOfHead: { left: -130, top: -125, width: 260, height: 320 },
   leftProfile: { left: -60, top: -125, width: 270, height: 320 },
@@ -50,15 +53,15 @@ export const RELIEF_BOXES: Readonly<Record<ChartKey, Relief["box"]>> = {
 };
 /** Shares of the lamp, of the room and of what comes back from before the head. Common practice, no published source. */
 const [LAMP, ROOM, FRONT] = [0.95, 0.3, 0.12];
-/** The eye takes this share of a lit face's brightest parts for its plain colour. */
+/** What is brighter than this share of a lit head is taken for its plain colour. By eye, no published source. */
 const PLAIN = 0.66;
 /** Displays and eyes: light to the code of a pixel (IEC 61966-2-1, rounded to one power). */
 const GAMMA = 2.2;
-/** Shade on skin is warm: light comes back red from inside it. */
+/** Shade on skin is warm: light comes back red from inside it. All three by eye, no published source. */
 const SHADE = [36, 14, 6] as const;
 const GLOW = [255, 250, 242] as const;
 const WHITE = [255, 255, 255] as const;
-/** How white what is lit more than plainly becomes, and at most. */
+/** How white what is lit more than plainly becomes, and at most. By eye, no published source. */
 const [BRIGHT, MOST_BRIGHT] = [0.9, 0.3];
 /** No place gives back more than this share of its colour, however lit: beyond it colours wash out. */
 const MOST_LIGHT = 1.5;

@@ -5,7 +5,7 @@ import type { LightKey } from "./light";
 import { PART } from "./mesh";
 import { headOfFace } from "./ofFace";
 import { rasterise, valueAt, type Raster } from "./raster";
-import { lightOnHead, plainOf, shareOfLight, type ChartKey } from "./relief";
+import { lightOnHead, plainOf, shareOfLight, type ChartBox, type ChartKey } from "./relief";
 import { clamp, step } from "./smooth";
 
 /** A chart as it is drawn, flat and in its colours. */
@@ -15,12 +15,7 @@ export interface ChartPicture {
   /** Red, green, blue and cover of each pixel, 0 to 255. */
   readonly data: Uint8ClampedArray;
   /** What of the chart is in it, mm, downwards as in a picture. */
-  readonly box: {
-    readonly left: number;
-    readonly top: number;
-    readonly width: number;
-    readonly height: number;
-  };
+  readonly box: ChartBox;
 }
 
 export interface PaintedHead {
@@ -44,11 +39,12 @@ export interface Standpoint {
 const [DETAIL, CUT] = [0.5, -142];
 /** The middle a head turns round, mm; and the mm that are in the height of the picture. */
 const [MIDDLE_Y, MIDDLE_Z, SHOWN_MM] = [-22, -82, 300];
-/** How far the surface may turn away before the front's chart is left for the side's, and the side's for the back's. */
+/** How far the surface may turn away before the front's chart is left for the side's, and the side's for the back's. By eye, no published source. */
 const [FRONT_FROM, FRONT_TO, BACK_FROM, BACK_TO] = [0.12, 0.42, 0.35, 0.65];
 /** A pixel of a chart is taken where its colour covers at least this, 0 to 255. */
 const COVERED = 200;
 
+/** Codes of a display to light and back (IEC 61966-2-1), as tables: one look for each pixel. */
 const linear = Float32Array.from({ length: 256 }, (_, code) => {
   const value = code / 255;
   return value <= 0.04045 ? value / 12.92 : ((value + 0.055) / 1.055) ** 2.4;
