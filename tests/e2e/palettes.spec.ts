@@ -93,7 +93,7 @@ test("a palette is laid out by keys alone: pans put in, filled, moved, ordered, 
   await studio.close();
 });
 
-test("the chapter Palette proposes the fewest pans, lays them out, and can paint the look from them and back", async ({
+test("the chapter Kit proposes the fewest pans, lays them out, and can paint the look from them and back", async ({
   page,
 }) => {
   const studio = await openStudio({ demo: true });
@@ -145,4 +145,15 @@ test("the chapter Palette proposes the fewest pans, lays them out, and can paint
   expect(refused.status()).toBe(400);
   expect(await refused.text()).toContain("not made for skin");
   await studio.close();
+});
+
+test("addresses of before lead on to where things are now", async ({ request, demo }) => {
+  for (const [before, now] of [
+    ["/shelf/trays", "/shelf/palettes"],
+    ["/shelf/trays/frost-tin", "/shelf/palettes/frost-tin"],
+    ["/looks/first-frost/frost-reservoir/tray", "/looks/first-frost/frost-reservoir/kit"],
+  ] as const) {
+    const answer = await request.get(demo.url + before);
+    expect([answer.status(), answer.url()]).toEqual([200, demo.url + now]);
+  }
 });
