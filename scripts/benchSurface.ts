@@ -2,9 +2,9 @@
 import { defaultFace } from "../src/core/anatomy";
 import {
   RELIEF_BOXES,
-  reliefOf,
+  headRelief,
   turnable,
-  type ChartKey,
+  type HeadChart,
   type PaintedHead,
 } from "../src/core/anatomy/surface";
 import { headSurface } from "../src/core/anatomy/surface/head";
@@ -20,7 +20,7 @@ const median = (runs: number, act: (i: number) => unknown): number => {
 };
 
 /** Colours that differ from pixel to pixel, so that nothing is guessed. */
-function chartOf(key: ChartKey): PaintedHead["charts"][ChartKey] {
+function chartOf(key: HeadChart): PaintedHead["charts"][HeadChart] {
   const box = RELIEF_BOXES[key];
   const [width, height] = [640, Math.round((640 * box.height) / box.width)];
   const data = Uint8ClampedArray.from({ length: width * height * 4 }, (_, i) =>
@@ -63,7 +63,8 @@ export function benchSurface(): void {
     [
       "relief of a new face, 520 x 640 pixels",
       median(8, (i) =>
-        reliefOf({
+        headRelief({
+          part: "head",
           what: "form",
           face: faces[i] ?? face,
           ageYears: 30,
@@ -75,7 +76,8 @@ export function benchSurface(): void {
     [
       "relief of a known face in another light",
       median(8, (i) =>
-        reliefOf({
+        headRelief({
+          part: "head",
           what: "form",
           face,
           ageYears: 30,

@@ -25,4 +25,17 @@ describe("what is remembered", () => {
     expect(asked(1)).toBe(1);
     expect(work).toHaveBeenCalledTimes(4);
   });
+  it("is asked for anew where a promise of it was broken", async () => {
+    let isFirst = true;
+    const work = jest.fn((n: number) => {
+      if (!isFirst) return Promise.resolve(n);
+      isFirst = false;
+      return Promise.reject(new Error("no"));
+    });
+    const asked = rememberBy(2, String, work);
+    await expect(asked(1)).rejects.toThrow("no");
+    await expect(asked(1)).resolves.toBe(1);
+    await expect(asked(1)).resolves.toBe(1);
+    expect(work).toHaveBeenCalledTimes(2);
+  });
 });

@@ -22,7 +22,8 @@ export function rememberPair<A extends object, B extends object, Value>(
 }
 
 /**
- * Remembers by words or a number made of what is asked: the last so many answers.
+ * Remembers by words or a number made of what is asked: the last so many answers. A promise that is
+ * broken is forgotten, so that whoever asks again gets another.
  *
  * @param most answers kept; the one kept longest goes first
  */
@@ -40,6 +41,7 @@ export function rememberBy<Args extends readonly unknown[], Value>(
     const [oldest] = known.keys();
     if (known.size >= most && oldest !== undefined) known.delete(oldest);
     known.set(key, { value });
+    if (value instanceof Promise) value.catch(() => known.delete(key));
     return value;
   };
 }

@@ -5,7 +5,7 @@ const CHAIR_CACHES = "dermagraph-chair-";
 export const CHAIR_LOG = "dermagraph.chair.";
 
 /** One build's own name: what was kept of another build is out of date. Set in next.config.ts. */
-const BUILD = process.env.BUILD ?? "unnamed";
+export const BUILD = process.env.BUILD ?? "unnamed";
 
 export const CHAIR_WORKER = `/chair-worker.js?build=${BUILD}`;
 

@@ -1,11 +1,12 @@
-import { regionShare } from "./body";
-import { BODY_HEIGHTS, BODY_STRANDS, type BodyHeight, type BodyStrandName } from "./bodyStrands";
+import { regionShare, type BodyRegion } from "./body";
+import { bodyHeightsOf, bodyShapeOf, bodyStrandsOf } from "./bodyShape";
+import { BODY_STRANDS, type BodyHeight, type BodyStrandName } from "./bodyStrands";
 import { joinRuns, smoothClosed, smoothOpen, smoothSpans } from "./curve";
-import { skinAreaCm2 } from "./depth";
-import { DRAWN, type LandmarkName, type Landmarks } from "./landmarks";
+import { type LandmarkName, type Landmarks } from "./landmarks";
 import { skinCm2, usualPhysique, type Physique } from "./physique";
 import { mirror, point, type Point, type Side } from "./point";
 import { signedArea, type Polygon } from "./polygon";
+import { STRETCH } from "./stretch";
 import { FEATURES, STRANDS, type FeatureName, type StrandName, type StrandPoint } from "./strands";
 import { warpTo } from "./warp";
 import type { Frame } from "./zone";
@@ -54,49 +55,45 @@ interface Strand {
   readonly names: readonly (string | undefined)[];
 }
 
+type Table<Name extends string> = Readonly<Record<Name, readonly StrandPoint[]>>;
+
+/** The curves of a table, its points placed on the person. */
 function buildStrands<Name extends string>(
-  table: Readonly<Record<Name, readonly StrandPoint[]>>,
-  place: (drawn: Point) => Point,
+  table: Table<Name>,
+  place: (drawn: Point, name: Name, i: number) => Point,
 ): Record<Name, Strand> {
   const entries = (Object.keys(table) as Name[]).map((name): [Name, Strand] => {
     const drawn: readonly StrandPoint[] = table[name];
-    const points = drawn.map(([x, y]) => place(point(x, y)));
+    const points = drawn.map(([x, y], i) => place(point(x, y), name, i));
     // A strand that ends on the midline goes on into its own mirror image, so that both halves meet smoothly.
-    const across = (end: StrandPoint | undefined, next: StrandPoint | undefined) =>
-      end && next && end[0] === 0 ? place(point(-next[0], next[1])) : undefined;
-    const runs = smoothSpans(
-      points,
-      across(drawn[0], drawn[1]),
-      across(drawn.at(-1), drawn.at(-2)),
-    );
+    const across = (i: number, next: number) => {
+      const [end, mirrored] = [drawn[i], drawn[next]];
+      return end && mirrored && end[0] === 0
+        ? place(point(-mirrored[0], mirrored[1]), name, next)
+        : undefined;
+    };
+    const last = drawn.length - 1;
+    const runs = smoothSpans(points, across(0, 1), across(last, last - 1));
     return [name, { runs, names: drawn.map(([, , label]) => label) }];
   });
   return Object.fromEntries(entries) as Record<Name, Strand>;
 }
 
-/** Stature the body is drawn at, and its usual weight for that: what a person's own are set against. */
-const DRAWN_BODY = { heightMm: 1700, kgPerM: 66 / 1.7 };
 /** Between these heights the neck of the face goes over into the shoulders of the body, mm. */
 const JOIN = { from: -172, over: 120 };
 
-/** Carries the drawing of the body onto a person: as tall and as broad as they are, and joined to their own face. */
+/** Where the points of the body's drawing lie on a person: as their size has it, and joined to their own face. */
 function bodyPlace(
-  face: Landmarks,
-  { heightCm, weightKg }: Physique,
+  strands: ReturnType<typeof bodyStrandsOf>,
   warp: (drawn: Point) => Point,
-): (drawn: Point) => Point {
-  const headMm = face.vertex.y - face.menton.y;
-  const down = (heightCm * 10 - headMm) / (DRAWN_BODY.heightMm - (DRAWN.vertex.y - DRAWN.menton.y));
-  // Weight for the height goes as the square of the girth.
-  const across =
-    (heightCm / 170) *
-    Math.sqrt(weightKg / (heightCm / 100) / DRAWN_BODY.kgPerM / (heightCm / 170));
-  return (p) => {
-    const scaled = point(p.x * across, face.menton.y + (p.y - DRAWN.menton.y) * down);
-    const share = Math.min(1, Math.max(0, (JOIN.from - p.y) / JOIN.over));
-    if (share === 1) return scaled;
-    const near = warp(p);
-    return point(near.x + (scaled.x - near.x) * share, near.y + (scaled.y - near.y) * share);
+): (drawn: Point, name: BodyStrandName, i: number) => Point {
+  return (drawn, name, i) => {
+    const left = strands[name][i] ?? drawn;
+    const own = drawn.x < 0 ? mirror(left) : left;
+    const share = Math.min(1, Math.max(0, (JOIN.from - drawn.y) / JOIN.over));
+    if (share === 1) return own;
+    const near = warp(drawn);
+    return point(near.x + (own.x - near.x) * share, near.y + (own.y - near.y) * share);
   };
 }
 
@@ -117,42 +114,66 @@ function ringOf(
 /** The back of a head has at least this share of what its front has. */
 const LEAST_BACK = 0.25;
 
-/** Areas of all zones, cm2: the face as its head is curved, everything else by what its region has of this person's skin, shared out as drawn. */
-function areasOf(
-  face: Landmarks,
-  physique: Physique,
-  zones: readonly Omit<FigureZone, "areaCm2">[],
-): Map<ZoneId, number> {
+type Measured = Omit<FigureZone, "areaCm2">;
+
+/** Regions a zone belongs to, and how much of it does. */
+const regionsOf = ({
+  region,
+  halfOf,
+}: Pick<Measured, "region" | "halfOf">): readonly (readonly [BodyRegion, number])[] =>
+  halfOf
+    ? [
+        [region, 0.5],
+        [halfOf, 0.5],
+      ]
+    : [[region, 1]];
+
+/** The front of a head is as large as it is measured; everything else has its share of what its region has of the skin. */
+const isFrontOfHead = ({ region, kind }: Measured) => region === "head" && kind !== "backOfHead";
+
+/** Areas of all zones, cm2: by the surface under them, and what lies behind the face by what its region has of this person's skin. */
+function areasOf(physique: Physique, zones: readonly Measured[]): Map<ZoneId, number> {
   const skin = skinCm2(physique);
-  const onHead = (zone: Omit<FigureZone, "areaCm2">) =>
-    zone.region === "head" && zone.kind !== "backOfHead";
-  const areas = new Map(
-    zones.filter(onHead).map((zone) => [zone.id, skinAreaCm2(face, zone.polygon, zone.group)]),
+  const measured = new Map(
+    zones.map((zone) => [zone.id, (Math.abs(signedArea(zone.polygon)) * STRETCH[zone.kind]) / 100]),
   );
-  const seen = [...areas.values()].reduce((sum, area) => sum + area, 0);
-  for (const region of new Set(zones.map((zone) => zone.region))) {
-    const shared = zones.filter((zone) => zone.region === region && !onHead(zone));
+  const own = (zone: Measured) => measured.get(zone.id) ?? 0;
+  const seen = zones.filter(isFrontOfHead).reduce((sum, zone) => sum + own(zone), 0);
+  const shared = zones.filter((zone) => !isFrontOfHead(zone));
+  const wholes = new Map<BodyRegion, number>();
+  for (const zone of shared)
+    for (const [region, part] of regionsOf(zone))
+      wholes.set(region, (wholes.get(region) ?? 0) + part * own(zone));
+  const shareOf = (region: BodyRegion) => {
     const share = skin * regionShare(region, physique.ageYears);
     // A face measured larger than its body would leave nothing for the back of the head.
     const whole = region === "head" ? Math.max(share - seen, seen * LEAST_BACK) : share;
-    const drawn = shared.reduce((sum, zone) => sum + Math.abs(signedArea(zone.polygon)), 0);
-    for (const zone of shared)
-      areas.set(zone.id, (whole * Math.abs(signedArea(zone.polygon))) / drawn);
-  }
-  return areas;
+    return whole / (wholes.get(region) ?? 1);
+  };
+  for (const zone of shared)
+    measured.set(
+      zone.id,
+      regionsOf(zone).reduce((sum, [region, part]) => sum + part * own(zone) * shareOf(region), 0),
+    );
+  return measured;
 }
 
 /** Builds the figure of a person from the landmarks of their face and the size of their body. */
 export function buildFigure(face: Landmarks, physique: Physique = usualPhysique(30)): Figure {
   const warp = warpTo(face);
-  const body = bodyPlace(face, physique, warp);
+  const shape = bodyShapeOf(physique);
+  const bridgeMm = physique.heightCm * 10 - face.vertex.y;
+  const body = bodyPlace(bodyStrandsOf(shape, bridgeMm), warp);
   const faceStrands: Record<Side, Record<StrandName, Strand>> = {
     left: buildStrands(STRANDS, warp),
     right: buildStrands(STRANDS, (p) => warp(mirror(p))),
   };
   const strands: Record<Side, Record<StrandName | BodyStrandName, Strand>> = {
     left: { ...faceStrands.left, ...buildStrands(BODY_STRANDS, body) },
-    right: { ...faceStrands.right, ...buildStrands(BODY_STRANDS, (p) => body(mirror(p))) },
+    right: {
+      ...faceStrands.right,
+      ...buildStrands(BODY_STRANDS, (p, name, i) => body(mirror(p), name, i)),
+    },
   };
   const ears: Record<Side, Polygon> = {
     left: smoothClosed(FEATURES.ear.points.map(([x, y]) => warp(point(x, y)))),
@@ -167,7 +188,7 @@ export function buildFigure(face: Landmarks, physique: Physique = usualPhysique(
     const { ring: _ring, ...rest } = info;
     return { ...rest, polygon: polygonOf(info) };
   });
-  const areas = areasOf(face, physique, drawn);
+  const areas = areasOf(physique, drawn);
   const allZones = drawn.map((zone): FigureZone => ({ ...zone, areaCm2: areas.get(zone.id) ?? 0 }));
   const on = {
     front: allZones.filter(({ frame }) => frame === "front"),
@@ -188,12 +209,7 @@ export function buildFigure(face: Landmarks, physique: Physique = usualPhysique(
   return {
     landmarks: face,
     physique,
-    heights: Object.fromEntries(
-      (Object.keys(BODY_HEIGHTS) as BodyHeight[]).map((name) => [
-        name,
-        body(point(0, BODY_HEIGHTS[name].y)).y,
-      ]),
-    ) as Record<BodyHeight, number>,
+    heights: bodyHeightsOf(shape, bridgeMm),
     zones: on.front.filter(({ part }) => part === "head"),
     allZones,
     zonesOn: (frame) => on[frame],

@@ -1,7 +1,6 @@
 import fc from "fast-check";
 import { DRAWN, defaultFace, faceFromMeasures, measuresOf } from ".";
 import { joinRuns, smoothClosed, smoothOpen, smoothSpans } from "./curve";
-import { slopeFactor, skinAreaCm2 } from "./depth";
 import type { LandmarkName } from "./landmarks";
 import { between, distance, mirror, point, type Point } from "./point";
 import { boundingBox, centroid, contains, signedArea } from "./polygon";
@@ -103,21 +102,5 @@ describe("warp (thin-plate spline, Bookstein 1989)", () => {
       fc.property(anyPoint, (p) => near(warp(mirror(p)), mirror(warp(p)), 1e-5)),
       { numRuns: 50 },
     );
-  });
-});
-
-describe("skin behind the drawing", () => {
-  const face = defaultFace();
-  it("lies flat to the eye at the middle of the head and slopes away to the sides, evenly", () => {
-    const middle = (face.vertex.y + face.menton.y) / 2;
-    expect(slopeFactor(face, point(0, middle))).toBeCloseTo(1, 9);
-    expect(slopeFactor(face, point(40, middle))).toBeGreaterThan(1.1);
-    expect(slopeFactor(face, point(65, middle))).toBeGreaterThan(
-      slopeFactor(face, point(40, middle)),
-    );
-    expect(slopeFactor(face, point(-40, 10))).toBeCloseTo(slopeFactor(face, point(40, 10)), 12);
-  });
-  it("counts an ear as seen, since its back is a zone of its own", () => {
-    expect(skinAreaCm2(face, square, "ears")).toBeCloseTo(1, 6);
   });
 });

@@ -46,6 +46,8 @@ export interface ZoneDefinition<Name extends string> {
   readonly label: string;
   readonly group: ZoneGroup;
   readonly region: BodyRegion;
+  /** The region that half of it belongs to, where a border of the regions runs through its middle. */
+  readonly halfOf?: BodyRegion;
   readonly part: "head" | "body";
   readonly frame: Frame;
   /** "midline": the ring runs down the left half and closes by its mirror image. "paired": one zone each side. */

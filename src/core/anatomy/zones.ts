@@ -342,7 +342,7 @@ export type ZoneId = MidlineZone | `${PairedZone}Left` | `${PairedZone}Right`;
 
 export interface ZoneInfo extends Pick<
   ZoneDefinition<StrandName | BodyStrandName>,
-  "group" | "traits" | "ring" | "region" | "part"
+  "group" | "traits" | "ring" | "region" | "halfOf" | "part"
 > {
   readonly id: ZoneId;
   readonly kind: ZoneKind;

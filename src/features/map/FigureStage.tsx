@@ -9,7 +9,7 @@ import { TurnedHead } from "@/shared/figure/TurnedHead";
 import { useRelief } from "@/shared/figure/useRelief";
 import { useSeen } from "@/shared/figure/useSeen";
 import { ViewFigure } from "@/shared/figure/ViewFigure";
-import { chartOf, VIEWS, type ViewKey } from "@/shared/figure/views";
+import { chartsOf, VIEWS, type ViewKey } from "@/shared/figure/views";
 import { Waiting } from "@/shared/workers/Waiting";
 import { useWorking } from "@/shared/workspace/WorkspaceContext";
 import type { FigureSwitches } from "./useFigureSwitches";
@@ -42,7 +42,7 @@ export function FigureStage(props: FigureStageProps) {
   const { upTo, lamp, formLight, expression, after, whole, away, beside, metres } = switches;
   const plain = useRef<HTMLDivElement>(null);
   const canvas = useRef<HTMLCanvasElement>(null);
-  const relief = useRelief(context.figure, chartOf(view), formLight);
+  const relief = useRelief(context.figure, chartsOf(view).body ?? chartsOf(view).head, formLight);
   const what = useMemo(
     () => ({ look, context, upTo, lamp, expression, view, after, relief }),
     [look, context, upTo, lamp, expression, view, after, relief],

@@ -3,7 +3,7 @@ import { EXPRESSION_KEYS, EXPRESSIONS, type ExpressionKey } from "@/core/anatomy
 import { LIGHT_KEYS, LIGHTS } from "@/core/anatomy/surface";
 import { LAMP_KEYS, LAMPS, type LampKey } from "@/core/colour";
 import type { FormLight } from "@/shared/figure/useRelief";
-import { chartOf, VIEW_KEYS, VIEWS, type ViewKey } from "@/shared/figure/views";
+import { VIEW_KEYS, VIEWS, type ViewKey } from "@/shared/figure/views";
 import { STEPS } from "./distances";
 import type { FigureSwitches } from "./useFigureSwitches";
 
@@ -40,17 +40,15 @@ export function FigureTools({ view, onView, switches }: FigureToolsProps) {
         options={LAMP_KEYS.map((key) => [key, LAMPS[key].label])}
         onChange={(key) => switches.setLamp(key as LampKey)}
       />
-      {(turned || chartOf(view) !== null) && (
-        <Choice
-          label="Lamp at"
-          value={switches.formLight}
-          options={[
-            ...LIGHT_KEYS.map((key) => [key, LIGHTS[key].label] as const),
-            ["flat", "flat, no shade"],
-          ]}
-          onChange={(key) => switches.setFormLight(key as FormLight)}
-        />
-      )}
+      <Choice
+        label="Lamp at"
+        value={switches.formLight}
+        options={[
+          ...LIGHT_KEYS.map((key) => [key, LIGHTS[key].label] as const),
+          ["flat", "flat, no shade"],
+        ]}
+        onChange={(key) => switches.setFormLight(key as FormLight)}
+      />
       {!turned && view === "face" && (
         <Choice
           label="Face"

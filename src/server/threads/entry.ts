@@ -1,10 +1,10 @@
 import { parentPort, workerData } from "node:worker_threads";
-import { TASKS, type Answer, type Task } from "./tasks";
+import { TASKS, type Answer, type Asked, type Task } from "./tasks";
 
-/** One task, named by who started the thread; what it tells and what comes of it go back. */
-async function run(): Promise<void> {
-  const { task, input } = workerData as { task: Task; input: never };
-  const answer = (value: Answer<Task>) => parentPort?.postMessage(value);
+type Reply = (answer: Answer<Task>) => void;
+
+/** Does a task; what it tells and what comes of it are answered. */
+async function run(task: Task, input: never, answer: Reply): Promise<void> {
   try {
     const act = TASKS[task] as (given: never, tell: (told: never) => void) => unknown;
     const value = await act(input, (told) => answer({ kind: "told", told }));
@@ -14,4 +14,10 @@ async function run(): Promise<void> {
   }
 }
 
-void run();
+const { task, input, isHeld } = workerData as { task: Task; input: never; isHeld?: boolean };
+if (isHeld)
+  // Whoever holds the thread asks again and again, and tells the answers apart by their number.
+  parentPort?.on("message", ({ id, input: given }: Asked) => {
+    void run(task, given as never, (answer) => parentPort?.postMessage({ id, answer }));
+  });
+else void run(task, input, (answer) => parentPort?.postMessage(answer));

@@ -1,6 +1,7 @@
 import "server-only";
 import { existsSync } from "node:fs";
 import { join } from "node:path";
+import type { Worker as Thread } from "node:worker_threads";
 import type { Answer, Task, TaskInput, TaskOutput, TaskTold } from "./tasks";
 
 /** It was ended because it took longer, or needed more memory, than anything of ours does. */
@@ -78,8 +79,8 @@ export async function inThread<T extends Task>(
   if (!file) return inPlace(task, input, how);
   const done = await turn(how.signal);
   // Taken like this so that the build does not take the file for one of its own, and follow it.
-  const { Worker: Thread } = await import(/* turbopackIgnore: true */ "node:worker_threads");
-  const thread = new Thread(file, {
+  const { Worker } = await import(/* turbopackIgnore: true */ "node:worker_threads");
+  const thread = new Worker(file, {
     workerData: { task, input },
     resourceLimits: { maxOldGenerationSizeMb: MOST_MEMORY_MB },
   });
@@ -107,4 +108,72 @@ export async function inThread<T extends Task>(
     await thread.terminate();
     done();
   }
+}
+
+/** Longest that a held thread may take for one answer. */
+const HELD_SECONDS = 30;
+
+interface Held<T extends Task> {
+  readonly thread: Thread;
+  /** Who waits for which answer. */
+  readonly waiting: Map<number, (answer: Answer<T> | Error) => void>;
+}
+
+async function startHeld<T extends Task>(
+  task: T,
+  file: string,
+  onEnd: () => void,
+): Promise<Held<T>> {
+  const { Worker } = await import(/* turbopackIgnore: true */ "node:worker_threads");
+  const thread = new Worker(file, {
+    workerData: { task, isHeld: true },
+    resourceLimits: { maxOldGenerationSizeMb: MOST_MEMORY_MB },
+  });
+  const waiting: Held<T>["waiting"] = new Map();
+  const ended = (why: Error) => {
+    onEnd();
+    for (const tell of waiting.values()) tell(why);
+    waiting.clear();
+  };
+  thread.on("message", ({ id, answer }: { id: number; answer: Answer<T> }) => {
+    waiting.get(id)?.(answer);
+    waiting.delete(id);
+  });
+  thread.on("error", ended);
+  thread.on("exit", (code) => ended(new Error(`${task} ended with ${code}`)));
+  // A server that ends does not wait for it.
+  thread.unref();
+  return { thread, waiting };
+}
+
+/**
+ * A thread that stays for one task, warm for the next question: for what is asked often and is short.
+ *
+ * @returns asks it, and starts it anew when it has ended; throws what {@link inThread} does
+ */
+export function heldThread<T extends Task>(
+  task: T,
+): (input: TaskInput<T>) => Promise<TaskOutput<T>> {
+  let asked = 0;
+  let running: Promise<Held<T>> | null = null;
+  return async (input): Promise<TaskOutput<T>> => {
+    const file = bundle();
+    if (!file) return inPlace(task, input, { seconds: HELD_SECONDS });
+    running ??= startHeld<T>(task, file, () => (running = null));
+    const { thread, waiting } = await running;
+    const id = asked++;
+    return new Promise<TaskOutput<T>>((resolve, reject) => {
+      const clock = setTimeout(() => {
+        reject(new TaskTooLong(task));
+        void thread.terminate();
+      }, HELD_SECONDS * 1000);
+      waiting.set(id, (answer) => {
+        clearTimeout(clock);
+        if (answer instanceof Error) reject(answer);
+        else if (answer.kind === "done") resolve(answer.value);
+        else if (answer.kind === "failed") reject(new Error(answer.message));
+      });
+      thread.postMessage({ id, input });
+    });
+  };
 }

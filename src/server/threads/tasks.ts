@@ -1,3 +1,6 @@
+import sharp from "sharp";
+import { headRelief, type ReliefRequest } from "@/core/anatomy/surface";
+import { bodyRelief } from "@/core/anatomy/surface/bodyRelief";
 import { deltaE00, hexToLab, type Lab } from "@/core/colour";
 import {
   readGpl,
@@ -147,8 +150,20 @@ const jobsTake: Act<
 /** Looks at a file that may become the studio, and brings it up to date. @throws Error in words */
 const backupOf: Act<string, Counts> = (file) => examineBackup(file);
 
+/** How true a relief's picture is kept, per cent: form is soft. */
+const QUALITY = 90;
+
+/** A relief as a WebP picture. */
+const reliefOf: Act<ReliefRequest, Uint8Array> = async (request) => {
+  const { rgba, width, height } =
+    request.part === "head" ? headRelief(request) : bodyRelief(request);
+  return sharp(rgba, { raw: { width, height, channels: 4 } })
+    .webp({ quality: QUALITY, alphaQuality: QUALITY, effort: 1 })
+    .toBuffer();
+};
+
 /** What is done in threads of their own. A new task is a line here. */
-export const TASKS = { studioOf, kitOf, colourFileOf, jobsTake, backupOf } as const;
+export const TASKS = { studioOf, kitOf, colourFileOf, jobsTake, backupOf, reliefOf } as const;
 
 export type Task = keyof typeof TASKS;
 export type TaskInput<T extends Task> = Parameters<(typeof TASKS)[T]>[0];
@@ -160,3 +175,9 @@ export type Answer<T extends Task> =
   | { readonly kind: "told"; readonly told: TaskTold<T> }
   | { readonly kind: "done"; readonly value: TaskOutput<T> }
   | { readonly kind: "failed"; readonly message: string };
+
+/** What a thread that is held is asked. */
+export interface Asked {
+  readonly id: number;
+  readonly input: unknown;
+}

@@ -2,9 +2,11 @@ import { spawnSync } from "node:child_process";
 import { rmSync } from "node:fs";
 import { join } from "node:path";
 import { strToU8, zipSync } from "fflate";
+import { defaultFace } from "@/core/anatomy";
+import type { ReliefRequest } from "@/core/anatomy/surface";
 import { emptyStudio, formatStudio } from "@/core/formats";
 import { FORGOTTEN } from "@/core/people";
-import { inThread, TaskTooLong } from "./inThread";
+import { heldThread, inThread, TaskTooLong } from "./inThread";
 
 // Beside node_modules, so that what is not bundled is found.
 const bundle = join(process.cwd(), "node_modules", ".cache", "dermagraph-threads-test.cjs");
@@ -82,5 +84,25 @@ describe("a thread of its own", () => {
     await expect(inThread("backupOf", "/nowhere/studio.db", { seconds: 30 })).rejects.toThrow(
       /ENOENT|no database/,
     );
+  });
+});
+
+describe("a thread that is held", () => {
+  const face = defaultFace();
+  const request = (light: "above" | "left"): ReliefRequest => ({
+    part: "head",
+    face,
+    ageYears: 30,
+    chart: "face",
+    light,
+    what: "form",
+  });
+  it("answers several at once, each with its own picture, and goes on after what it could not do", async () => {
+    const ask = heldThread("reliefOf");
+    const [above, left] = await Promise.all([ask(request("above")), ask(request("left"))]);
+    expect(Buffer.from(above).subarray(8, 12).toString()).toBe("WEBP");
+    expect(Buffer.from(above).equals(Buffer.from(left))).toBe(false);
+    await expect(ask(null as never)).rejects.toThrow();
+    expect(Buffer.from(await ask(request("above"))).equals(Buffer.from(above))).toBe(true);
   });
 });

@@ -27,7 +27,7 @@ import { pathOf } from "./path";
 import { ReliefImage } from "./ReliefImage";
 import { Beard, Stubble } from "./Stubble";
 import { UnderCostume } from "./UnderCostume";
-import { useRelief, type FormLight } from "./useRelief";
+import type { FormLight } from "./useRelief";
 
 export interface Guides {
   readonly midline?: boolean;
@@ -106,7 +106,6 @@ export function FaceFigure({
 }: FaceFigureProps) {
   const { context, carry } = useExpression(still, expression);
   const { figure, person, brief } = context;
-  const relief = useRelief(figure, "face", formLight);
   const visible = visibleLayers(look, context, prediction, upTo, whole);
   const sheen = useMemo(() => sheenOf(look, context, upTo), [look, context, upTo]);
   const painted = new Set(
@@ -175,7 +174,7 @@ export function FaceFigure({
           false,
         )}
         <Garment {...{ id, person, visible, lines }} areas={figure.zones} over />
-        <ReliefImage chart="face" picture={relief} />
+        <ReliefImage figure={figure} chart="face" light={formLight} />
         <Gloss {...{ id, figure, sheen }} chart="face" light={formLight} areas={figure.zones} />
       </g>
       <Features figure={figure} id={id} lines={lines} white={lit("#efeae4")} outline={contours} />

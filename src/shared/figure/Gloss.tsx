@@ -1,13 +1,12 @@
 import { useMemo } from "react";
 import type { Figure, ZoneId } from "@/core/anatomy";
-import type { ChartKey } from "@/core/anatomy/surface";
 import { ReliefImage } from "./ReliefImage";
-import { useRelief, type FormLight } from "./useRelief";
+import type { Chart, FormLight } from "./useRelief";
 
 interface GlossProps {
   id: string;
   figure: Figure;
-  chart: ChartKey | null;
+  chart: Chart | null;
   light: FormLight;
   /** How each area shines, 0 to 1. */
   sheen: ReadonlyMap<ZoneId, number>;
@@ -24,17 +23,15 @@ export function Gloss({ id, figure, chart, light, sheen, areas }: GlossProps) {
     }
     return [...groups];
   }, [sheen, areas]);
-  const picture = useRelief(figure, byShine.length ? chart : null, light, "gloss");
-  if (!picture || !chart) return null;
   return byShine.map(([shine, zones], i) => (
     <g key={shine} opacity={shine} pointerEvents="none" data-gloss={shine}>
-      <clipPath id={`${id}-gloss${i}`}>
+      <clipPath id={`${id}-${chart}${i}`}>
         {zones.map((zone) => (
           <use key={zone} href={`#${id}-${zone}`} />
         ))}
       </clipPath>
-      <g clipPath={`url(#${id}-gloss${i})`}>
-        <ReliefImage chart={chart} picture={picture} what="gloss" />
+      <g clipPath={`url(#${id}-${chart}${i})`}>
+        <ReliefImage {...{ figure, chart, light }} what="gloss" />
       </g>
     </g>
   ));

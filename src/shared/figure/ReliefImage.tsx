@@ -1,26 +1,28 @@
-import { RELIEF_BOXES, type ChartKey } from "@/core/anatomy/surface";
+import type { Figure } from "@/core/anatomy";
+import { reliefBox, useRelief, type Chart, type FormLight } from "./useRelief";
 
 interface ReliefImageProps {
-  chart: ChartKey;
-  picture: string | null;
+  figure: Figure;
+  chart: Chart | null;
+  light: FormLight;
   what?: "form" | "gloss";
 }
 
 /** Light and shade over flat colours, or what they mirror. */
-export function ReliefImage({ chart, picture, what = "form" }: ReliefImageProps) {
-  const box = RELIEF_BOXES[chart];
+export function ReliefImage({ figure, chart, light, what = "form" }: ReliefImageProps) {
+  const picture = useRelief(figure, chart, light, what);
+  if (!picture || !chart) return null;
+  const box = reliefBox(figure, chart);
   return (
-    picture && (
-      <image
-        href={picture}
-        x={box.left}
-        y={box.top}
-        width={box.width}
-        height={box.height}
-        preserveAspectRatio="none"
-        pointerEvents="none"
-        data-relief={what === "form" ? chart : undefined}
-      />
-    )
+    <image
+      href={picture}
+      x={box.left}
+      y={box.top}
+      width={box.width}
+      height={box.height}
+      preserveAspectRatio="none"
+      pointerEvents="none"
+      data-relief={what === "form" ? chart : undefined}
+    />
   );
 }

@@ -1,5 +1,13 @@
 import { useMemo } from "react";
-import { centroid, mirror, type Point, type Side, type ZoneId } from "@/core/anatomy";
+import {
+  centroid,
+  mirror,
+  zoneInfo,
+  type Figure,
+  type Point,
+  type Side,
+  type ZoneId,
+} from "@/core/anatomy";
 import { hexToLab, reflectanceFromLab, type Spectrum } from "@/core/colour";
 import {
   hexOf,
@@ -21,8 +29,8 @@ import { FadedZone, fadeLine } from "./fade";
 import { MarkDrawing } from "./MarkDrawing";
 import { pathOf } from "./path";
 import { ReliefImage } from "./ReliefImage";
-import { useRelief } from "./useRelief";
-import { chartOf, sceneOf, VIEWS, type Scene, type ViewKey, type ViewZone } from "./views";
+import type { Chart, FormLight } from "./useRelief";
+import { chartsOf, sceneOf, VIEWS, type Scene, type ViewKey, type ViewZone } from "./views";
 
 interface ViewFigureProps extends FaceFigureProps {
   view: ViewKey;
@@ -54,8 +62,7 @@ function OtherView({
   className,
 }: ViewFigureProps) {
   const { figure, person } = context;
-  const chart = chartOf(view);
-  const relief = useRelief(figure, chart, formLight);
+  const charts = chartsOf(view);
   const scene = useMemo(() => sceneOf(figure, view), [figure, view]);
   const sheen = useMemo(() => sheenOf(look, context, upTo), [look, context, upTo]);
   const visible = visibleLayers(look, context, prediction, upTo, whole);
@@ -141,8 +148,14 @@ function OtherView({
           />
         ))}
         <Garment {...{ id, person, visible, lines }} areas={scene.zones} over />
-        {chart && <ReliefImage chart={chart} picture={relief} />}
-        <Gloss {...{ id, figure, chart, sheen }} light={formLight} areas={scene.zones} />
+        {(["body", "head"] as const).map((part) => (
+          <Form
+            key={part}
+            {...{ id, figure, sheen, part, scene }}
+            chart={charts[part]}
+            light={formLight}
+          />
+        ))}
       </g>
       <g
         fill="none"
@@ -196,6 +209,36 @@ function OtherView({
       )}
       <AreaTargets id={id} areas={scene.zones} onZone={onZone} />
     </svg>
+  );
+}
+
+interface FormProps {
+  id: string;
+  figure: Figure;
+  scene: Scene;
+  part: "head" | "body";
+  chart: Chart | null;
+  light: FormLight;
+  sheen: ReadonlyMap<ZoneId, number>;
+}
+
+/** Light, shade and gloss on the head or the body of a picture that may have both. */
+function Form({ id, figure, scene, part, chart, light, sheen }: FormProps) {
+  const areas = scene.zones.filter((zone) => zoneInfo(zone.id).part === part);
+  if (!chart || !areas.length) return null;
+  return (
+    <>
+      <clipPath id={`${id}-${part}`}>
+        {part === "head" && scene.ground && <path d={pathOf(scene.ground, true)} />}
+        {areas.map((zone) => (
+          <use key={zone.id} href={`#${id}-${zone.id}`} />
+        ))}
+      </clipPath>
+      <g clipPath={`url(#${id}-${part})`}>
+        <ReliefImage {...{ figure, chart, light }} />
+        <Gloss {...{ id, figure, chart, sheen, areas, light }} />
+      </g>
+    </>
   );
 }
 

@@ -1,9 +1,18 @@
 "use client";
 
 import { useEffect, useState } from "react";
-import type { Figure } from "@/core/anatomy";
-import type { ChartKey, LightKey, ReliefRequest } from "@/core/anatomy/surface";
+import { boundingBox, type Figure } from "@/core/anatomy";
+import {
+  RELIEF_BOXES,
+  type BodyChart,
+  type ChartBox,
+  type HeadChart,
+  type LightKey,
+  reliefQuery,
+  type ReliefRequest,
+} from "@/core/anatomy/surface";
 import { rememberBy } from "@/core/remember";
+import { BUILD } from "@/ui/keptChairs";
 import { HeldWorker } from "@/shared/workers/heldWorker";
 import type { ReliefWorker } from "@/workers/relief";
 
@@ -12,11 +21,27 @@ const worker = new HeldWorker<ReliefWorker>(
   () => new Worker(new URL("../../workers/relief.ts", import.meta.url), { type: "module" }),
 );
 
-const keyOf = (request: ReliefRequest) => JSON.stringify(request);
+/** A picture as an address that holds all of it, so that a copy of the drawing has it too. */
+const held = (picture: Blob) =>
+  new Promise<string>((resolve, reject) => {
+    const reader = new FileReader();
+    reader.onload = () => resolve(reader.result as string);
+    reader.onerror = () => reject(new Error("the picture could not be read"));
+    reader.readAsDataURL(picture);
+  });
+
+/** The studio has it at hand, or makes it; where the studio can't be reached, the browser makes it itself. */
+async function pictureAsked(request: ReliefRequest): Promise<string> {
+  const answer = await fetch(`/api/relief?${reliefQuery(request)}&build=${BUILD}`).catch(
+    () => null,
+  );
+  if (answer?.ok) return held(await answer.blob());
+  return worker.ask((api) => api.picture(request));
+}
 
 /** Without its relief a figure is flat and as right as before: why there is none is nobody's trouble. */
-const pictureOf = rememberBy(40, keyOf, (request: ReliefRequest) =>
-  worker.ask((api) => api.picture(request)).catch(() => null),
+const pictureOf = rememberBy(40, reliefQuery, (request: ReliefRequest) =>
+  pictureAsked(request).catch(() => null),
 );
 
 /** Whoever drags a landmark gets the form when it rests. */
@@ -25,19 +50,46 @@ const REST_MS = 60;
 /** Where light comes from, or none: the colours as they are, without form. */
 export type FormLight = LightKey | "flat";
 
-/** The form of a head on one of its charts, as the address of a picture; null while there is none. */
+/** A flat map that has a relief. */
+export type Chart = HeadChart | BodyChart;
+const isHead = (chart: Chart): chart is HeadChart => chart in RELIEF_BOXES;
+
+/** Room round a body in its picture, mm. */
+const ROUND_MM = 12;
+
+/** Where the relief of a figure lies on its chart, mm. */
+export function reliefBox(figure: Figure, chart: Chart): ChartBox {
+  if (isHead(chart)) return RELIEF_BOXES[chart];
+  const body = figure.allZones.filter(({ part }) => part === "body");
+  const box = boundingBox(body.flatMap(({ polygon }) => polygon));
+  const [left, top] = [Math.floor(box.left - ROUND_MM), Math.floor(-box.top - ROUND_MM)];
+  const [right, foot] = [Math.ceil(box.right + ROUND_MM), Math.ceil(-box.bottom + ROUND_MM)];
+  return { left, top, width: right - left, height: foot - top };
+}
+
+function requestOf(
+  figure: Figure,
+  chart: Chart,
+  light: LightKey,
+  what: ReliefRequest["what"],
+): ReliefRequest {
+  const { landmarks, physique } = figure;
+  if (isHead(chart))
+    return { part: "head", face: landmarks, ageYears: physique.ageYears, chart, light, what };
+  const bridgeMm = physique.heightCm * 10 - landmarks.vertex.y;
+  return { part: "body", physique, bridgeMm, chart, light, what, box: reliefBox(figure, chart) };
+}
+
+/** The form of a figure on one of its charts, as the address of a picture; null while there is none. */
 export function useRelief(
   figure: Figure,
-  chart: ChartKey | null,
+  chart: Chart | null,
   light: FormLight,
   what: ReliefRequest["what"] = "form",
 ): string | null {
   const [shown, setShown] = useState<{ key: string; picture: string | null } | null>(null);
-  const request =
-    chart === null || light === "flat"
-      ? null
-      : { face: figure.landmarks, ageYears: figure.physique.ageYears, chart, light, what };
-  const key = request && keyOf(request);
+  const request = chart === null || light === "flat" ? null : requestOf(figure, chart, light, what);
+  const key = request && JSON.stringify(request);
   useEffect(() => {
     if (key === null) return;
     let wanted = true;

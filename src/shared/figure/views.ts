@@ -8,7 +8,7 @@ import {
   type Polygon,
   type ZoneId,
 } from "@/core/anatomy";
-import { RELIEF_BOXES, type ChartKey } from "@/core/anatomy/surface";
+import { RELIEF_BOXES, type BodyChart, type HeadChart } from "@/core/anatomy/surface";
 
 /** Ways to look at the figure, in the order they are offered; `part` is what is in the picture, `frame` the side marks are placed on there. */
 export const VIEWS = {
@@ -41,9 +41,17 @@ export const VIEWS = {
 } as const satisfies Record<string, { label: string; words: string; frame: Frame | null }>;
 export type ViewKey = keyof typeof VIEWS;
 
-/** The chart of a view that has form; null where it is drawn flat yet. */
-export const chartOf = (view: ViewKey): ChartKey | null => (isChart(view) ? view : null);
-const isChart = (view: string): view is ChartKey => view in RELIEF_BOXES;
+/** The charts of a view's head and body that have form; of a body both are in the picture. */
+export function chartsOf(view: ViewKey): {
+  readonly head: HeadChart;
+  readonly body: BodyChart | null;
+} {
+  if (isChart(view)) return { head: view, body: null };
+  return VIEWS[view].frame === "back"
+    ? { head: "backOfHead", body: "bodyBack" }
+    : { head: "face", body: "bodyFront" };
+}
+const isChart = (view: string): view is HeadChart => view in RELIEF_BOXES;
 export const VIEW_KEYS = Object.keys(VIEWS) as ViewKey[];
 
 export interface ViewZone {

@@ -1,5 +1,7 @@
+export type { BodyChart } from "./bodyRelief";
 export { LIGHT_KEYS, LIGHTS, type LightKey } from "./light";
-export { RELIEF_BOXES, reliefOf, type ChartKey, type ReliefRequest } from "./relief";
+export { headRelief, RELIEF_BOXES, type ChartBox, type HeadChart } from "./relief";
+export { ReliefQuerySchema, reliefQuery, type ReliefRequest } from "./reliefQuery";
 export {
   turnable,
   turnWords,

@@ -1,7 +1,7 @@
 import type { Landmarks } from "../landmarks";
 import { onChart } from "./depths";
 import { headSurface, type Head } from "./head";
-import { lampLight, LIGHTS, roomLight, type LightKey } from "./light";
+import { lampLight, lampTowards, roomLight, type LightKey } from "./light";
 import { headOfFace } from "./ofFace";
 import { rasterise, valueAt, type Raster } from "./raster";
 import type { Vec } from "./smooth";
@@ -13,7 +13,7 @@ export const CHARTS = {
   rightProfile: { towards: [-1, 0, 0] },
   backOfHead: { towards: [0, 0, -1] },
 } as const satisfies Record<string, { towards: Vec }>;
-export type ChartKey = keyof typeof CHARTS;
+export type HeadChart = keyof typeof CHARTS;
 
 /** A part of a chart, mm, downwards as in a picture. */
 export interface ChartBox {
@@ -23,10 +23,11 @@ export interface ChartBox {
   readonly height: number;
 }
 
-export interface ReliefRequest {
+export interface HeadReliefRequest {
+  readonly part: "head";
   readonly face: Landmarks;
   readonly ageYears: number;
-  readonly chart: ChartKey;
+  readonly chart: HeadChart;
   readonly light: LightKey;
   /** Light and shade of the form, or what a surface as smooth as gloss throws back of the lamp. */
   readonly what: "form" | "gloss";
@@ -45,14 +46,14 @@ export interface Relief {
 /** Fineness of the surface and of the picture, pixels a mm: form is soft, its lines are drawn elsewhere. */
 const [DETAIL, PX] = [0.35, 2];
 /** Where the pictures lie on their charts, mm. */
-export const RELIEF_BOXES: Readonly<Record<ChartKey, ChartBox>> = {
+export const RELIEF_BOXES: Readonly<Record<HeadChart, ChartBox>> = {
   face: { left: -130, top: -125, width: 260, height: 320 },
   backOfHead: { left: -130, top: -125, width: 260, height: 320 },
   leftProfile: { left: -60, top: -125, width: 270, height: 320 },
   rightProfile: { left: -210, top: -125, width: 270, height: 320 },
 };
 /** Shares of the lamp, of the room and of what comes back from before the head. Common practice, no published source. */
-const [LAMP, ROOM, FRONT] = [0.95, 0.3, 0.12];
+export const [LAMP, ROOM, FRONT] = [0.95, 0.3, 0.12];
 /** What is brighter than this share of a lit head is taken for its plain colour. By eye, no published source. */
 const PLAIN = 0.66;
 /** Displays and eyes: light to the code of a pixel (IEC 61966-2-1, rounded to one power). */
@@ -69,7 +70,7 @@ const MOST_LIGHT = 1.5;
 const PAST_PX = 14;
 
 /** Where the vertices lie on a chart, in pixels of its picture. */
-function laidOn(head: Head, { face, chart }: ReliefRequest) {
+function laidOn(head: Head, { face, chart }: HeadReliefRequest) {
   const { left, top } = RELIEF_BOXES[chart];
   const places = onChart(head, face, DETAIL);
   const [tx, ty, tz] = CHARTS[chart].towards;
@@ -123,18 +124,11 @@ function carriedPast(values: Float32Array, width: number, height: number, pixels
 }
 
 /** Light at each vertex of a head: of the lamp, of the room, and what comes back from before the face. */
-export function lightOnHead(head: Head, light: LightKey, detail: number): Float32Array {
+export function lightOnHead(head: Head, lamp: Vec, detail: number, isBack = false): Float32Array {
   const room = roomLight(headSurface({ detail }), detail);
-  return lampLight(head, light).map(
-    (lamp, i) => LAMP * lamp + ROOM * room[i]! + FRONT * Math.max(0, head.normals[3 * i + 2]!),
-  );
-}
-
-/** Light at each pixel of a chart; NaN where nothing is. */
-function lightOn(head: Head, raster: Raster, light: LightKey): Float32Array {
-  const lit = lightOnHead(head, light, DETAIL);
-  return Float32Array.from(raster.triangle, (t, at) =>
-    t < 0 ? NaN : valueAt(raster, head.triangles, at, lit),
+  const facing = (z: number) => Math.max(0, isBack ? -z : z);
+  return lampLight(head, lamp).map(
+    (lit, i) => LAMP * lit + ROOM * room[i]! + FRONT * facing(head.normals[3 * i + 2]!),
   );
 }
 
@@ -143,7 +137,10 @@ const SAMPLED = 13;
 
 /** The value that a share of all are below. */
 function quantile(values: Float32Array, share: number): number {
-  const sorted = values.filter((value, i) => i % SAMPLED === 0 && !Number.isNaN(value)).sort();
+  const sampled: number[] = [];
+  for (let i = 0; i < values.length; i += SAMPLED)
+    if (!Number.isNaN(values[i]!)) sampled.push(values[i]!);
+  const sorted = Float32Array.from(sampled).sort();
   return sorted[Math.floor(share * (sorted.length - 1))] ?? 1;
 }
 
@@ -157,54 +154,89 @@ export const shareOfLight = (light: number, plain: number): number =>
 /** How sharp a lamp is mirrored in wet-looking skin (Phong 1975, exponent by eye), and how white at most. */
 const [SHARP, MOST_WHITE] = [26, 0.62];
 
-/** What a glossy surface throws back of the lamp towards who looks at a chart, at each pixel, 0 to 1. */
-function mirroredOn(head: Head, raster: Raster, { light, chart }: ReliefRequest): Float32Array {
-  const { normals, triangles } = head;
-  const lamp = lampLight(head, light);
-  const [lx, ly, lz] = LIGHTS[light].from;
+/**
+ * What a glossy surface throws back of the lamp towards who looks at it, at each vertex, 0 to 1.
+ *
+ * @param lit light of the lamp at each vertex
+ * @param lamp where it hangs
+ * @param towards where the one who looks is
+ */
+export function mirrored(
+  normals: Float32Array,
+  lit: Float32Array,
+  [lx, ly, lz]: Vec,
+  [tx, ty, tz]: Vec,
+): Float32Array {
   const far = Math.hypot(lx, ly, lz);
-  const [tx, ty, tz] = CHARTS[chart].towards;
   // Halfway between the lamp and the eye a mirror shows the lamp (Blinn 1977).
   const half = [lx / far + tx, ly / far + ty, lz / far + tz] as const;
   const size = Math.hypot(...half) || 1;
-  const shine = Float32Array.from(lamp, (lit, i) => {
+  return lit.map((light, i) => {
     const facing =
       (normals[3 * i]! * half[0] + normals[3 * i + 1]! * half[1] + normals[3 * i + 2]! * half[2]) /
       size;
-    return lit > 0 && facing > 0 ? Math.min(1, 2 * lit) * facing ** SHARP : 0;
+    return light > 0 && facing > 0 ? Math.min(1, 2 * light) * facing ** SHARP : 0;
   });
-  return Float32Array.from(raster.triangle, (t, at) =>
-    t < 0 ? 0 : valueAt(raster, triangles, at, shine),
-  );
+}
+
+/** Values of vertices at each pixel; `none` where nothing is. */
+export function onPixels(
+  raster: Raster,
+  triangles: Uint32Array,
+  values: Float32Array,
+  none: number,
+): Float32Array {
+  // A plain loop: half a million calls of a function cost more than what they work out.
+  const all = new Float32Array(raster.triangle.length);
+  for (let at = 0; at < all.length; at++)
+    all[at] = raster.triangle[at]! < 0 ? none : valueAt(raster, triangles, at, values);
+  return all;
 }
 
 /** Writes a pixel: red, green, blue and how much it covers, 0 to 1. */
 function put(rgba: Uint8ClampedArray, at: number, colour: readonly number[], cover: number): void {
-  for (let k = 0; k < 3; k++) rgba[4 * at + k] = colour[k]!;
-  rgba[4 * at + 3] = 255 * cover;
+  const to = 4 * at;
+  rgba[to] = colour[0]!;
+  rgba[to + 1] = colour[1]!;
+  rgba[to + 2] = colour[2]!;
+  rgba[to + 3] = 255 * cover;
+}
+
+/** The picture of a lamp in gloss, from how much of it each pixel mirrors. */
+export function glossPicture(shine: Float32Array): Relief["rgba"] {
+  const rgba = new Uint8ClampedArray(shine.length * 4);
+  for (let at = 0; at < shine.length; at++) put(rgba, at, WHITE, MOST_WHITE * shine[at]!);
+  return rgba;
+}
+
+/** The picture of a form, from the light at each pixel (NaN where nothing is), carried a little past its edge. */
+export function formPicture(light: Float32Array, width: number, height: number): Relief["rgba"] {
+  const rgba = new Uint8ClampedArray(light.length * 4);
+  const plain = plainOf(light);
+  carriedPast(light, width, height, PAST_PX);
+  for (let at = 0; at < light.length; at++) {
+    if (Number.isNaN(light[at]!)) continue;
+    const seen = shareOfLight(light[at]!, plain) ** (1 / GAMMA);
+    if (seen < 1) put(rgba, at, SHADE, 1 - seen);
+    else put(rgba, at, GLOW, Math.min(MOST_BRIGHT, (seen - 1) * BRIGHT));
+  }
+  return rgba;
 }
 
 /** The relief of a head on one of its flat maps, in one light: pure, for a worker. */
-export function reliefOf(request: ReliefRequest): Relief {
-  const head = headOfFace(request.face, request.ageYears, DETAIL);
-  const box = RELIEF_BOXES[request.chart];
+export function headRelief(request: HeadReliefRequest): Relief {
+  const { face, ageYears, chart, light, what } = request;
+  const head = headOfFace(face, ageYears, DETAIL);
+  const box = RELIEF_BOXES[chart];
   const [width, height] = [box.width * PX, box.height * PX];
   const raster = rasterise(laidOn(head, request), head.triangles, width, height);
-  const rgba = new Uint8ClampedArray(width * height * 4);
-  if (request.what === "gloss") {
-    mirroredOn(head, raster, request).forEach((shine, at) =>
-      put(rgba, at, WHITE, MOST_WHITE * shine),
-    );
-    return { width, height, rgba, box };
+  const { towards } = CHARTS[chart];
+  const isBack = towards[2] < 0;
+  const lamp = lampTowards(light, isBack);
+  if (what === "gloss") {
+    const shine = mirrored(head.normals, lampLight(head, lamp), lamp, towards);
+    return { width, height, box, rgba: glossPicture(onPixels(raster, head.triangles, shine, 0)) };
   }
-  const value = lightOn(head, raster, request.light);
-  const plain = plainOf(value);
-  carriedPast(value, width, height, PAST_PX);
-  value.forEach((light, at) => {
-    if (Number.isNaN(light)) return;
-    const seen = shareOfLight(light, plain) ** (1 / GAMMA);
-    if (seen < 1) put(rgba, at, SHADE, 1 - seen);
-    else put(rgba, at, GLOW, Math.min(MOST_BRIGHT, (seen - 1) * BRIGHT));
-  });
-  return { width, height, rgba, box };
+  const lit = onPixels(raster, head.triangles, lightOnHead(head, lamp, DETAIL, isBack), NaN);
+  return { width, height, box, rgba: formPicture(lit, width, height) };
 }

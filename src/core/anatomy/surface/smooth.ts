@@ -19,8 +19,15 @@ export const smoothMax = (a: number, b: number, k: number) => {
   return mix(b, a, h) + k * h * (1 - h);
 };
 
-/** A smooth curve y(x) through points of rising x (monotone cubic, Fritsch & Carlson 1980). */
-export function curve(points: readonly Pair[]): (x: number) => number {
+/**
+ * A smooth curve y(x) through points of rising x (monotone cubic, Fritsch & Carlson 1980).
+ *
+ * @param ends whether it keeps its last value beyond its ends, or its last slope
+ */
+export function curve(
+  points: readonly Pair[],
+  ends: "held" | "straight" = "held",
+): (x: number) => number {
   const n = points.length;
   const xs = points.map(([x]) => x);
   const ys = points.map(([, y]) => y);
@@ -33,8 +40,9 @@ export function curve(points: readonly Pair[]): (x: number) => number {
     return (2 * before * after) / (before + after);
   });
   return (x) => {
-    if (x <= xs[0]!) return ys[0]!;
-    if (x >= xs[n - 1]!) return ys[n - 1]!;
+    const on = (i: number) => ys[i]! + (ends === "held" ? 0 : (x - xs[i]!) * tangents[i]!);
+    if (x <= xs[0]!) return on(0);
+    if (x >= xs[n - 1]!) return on(n - 1);
     let i = 0;
     while (x > xs[i + 1]!) i++;
     const width = xs[i + 1]! - xs[i]!;

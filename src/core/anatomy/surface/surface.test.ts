@@ -3,11 +3,11 @@ import { buildFigure, contains, defaultFace, faceFromMeasures, AVERAGE } from ".
 import { depthsOf, onChart } from "./depths";
 import { headSurface, type Head } from "./head";
 import type { HeadParameters } from "./headMeasures";
-import { lampLight, LIGHT_KEYS } from "./light";
+import { lampLight, LIGHT_KEYS, lampTowards, type LightKey } from "./light";
 import { PART } from "./mesh";
 import { headOfFace, measuresOfFace } from "./ofFace";
 import { rasterise, valueAt } from "./raster";
-import { CHARTS, RELIEF_BOXES, reliefOf, type ChartKey } from "./relief";
+import { CHARTS, RELIEF_BOXES, headRelief, type HeadChart } from "./relief";
 import type { Vec } from "./smooth";
 import { turnable, turnWords, type ChartPicture } from "./turned";
 
@@ -243,6 +243,7 @@ describe("a mesh over pixels", () => {
 
 describe("light on a head", () => {
   const head = headSurface({ detail: 0.35 });
+  const lampOn = (light: LightKey) => lampLight(head, lampTowards(light, false));
   const at = (name: keyof Head["landmarks"]) => {
     let [best, least] = [0, Infinity];
     vertices(head).forEach((vertex, i) => {
@@ -252,7 +253,7 @@ describe("light on a head", () => {
     return best;
   };
   it("falls as FORM-1 says: from above on forehead and nose, not under the chin; footlights the other way round", () => {
-    const [above, foot] = [lampLight(head, "above"), lampLight(head, "foot")];
+    const [above, foot] = [lampOn("above"), lampOn("foot")];
     const [forehead, under] = [at("metopion"), at("cervicale")];
     expect(above[forehead]).toBeGreaterThan(0.7);
     expect(above[under]).toBeLessThan(0.2);
@@ -260,7 +261,7 @@ describe("light on a head", () => {
   });
 
   it("from their left is from their right, mirrored", () => {
-    const [left, right] = [lampLight(head, "left"), lampLight(head, "right")];
+    const [left, right] = [lampOn("left"), lampOn("right")];
     const malar = at("malar");
     const twin = vertices(head).findIndex(
       ({ at: [x, y, z] }) =>
@@ -274,7 +275,8 @@ describe("light on a head", () => {
   });
 
   it.each(LIGHT_KEYS)("makes a relief that covers the face and only shades it: %s", (light) => {
-    const relief = reliefOf({
+    const relief = headRelief({
+      part: "head",
       what: "form",
       face: defaultFace(),
       ageYears: 30,
@@ -302,7 +304,8 @@ describe("light on a head", () => {
 
   it("is mirrored by gloss on few places, and elsewhere for another lamp", () => {
     const shining = (light: "above" | "left") => {
-      const { rgba, width } = reliefOf({
+      const { rgba, width } = headRelief({
+        part: "head",
         what: "gloss",
         face: defaultFace(),
         ageYears: 30,
@@ -323,7 +326,8 @@ describe("light on a head", () => {
   });
 
   it("is the relief of a chart each: from the left forward is to the left", () => {
-    const relief = reliefOf({
+    const relief = headRelief({
+      part: "head",
       what: "form",
       face: defaultFace(),
       ageYears: 30,
@@ -342,21 +346,21 @@ describe("light on a head", () => {
 });
 
 describe("a painted head that is turned", () => {
-  const COLOURS: Readonly<Record<ChartKey, readonly [number, number, number]>> = {
+  const COLOURS: Readonly<Record<HeadChart, readonly [number, number, number]>> = {
     face: [220, 0, 0],
     leftProfile: [0, 220, 0],
     rightProfile: [0, 0, 220],
     backOfHead: [220, 220, 0],
   };
-  const chart = (key: ChartKey): ChartPicture => {
+  const chart = (key: HeadChart): ChartPicture => {
     const box = RELIEF_BOXES[key];
     const data = new Uint8ClampedArray(box.width * box.height * 4);
     for (let at = 0; at < data.length; at += 4) data.set([...COLOURS[key], 255], at);
     return { width: box.width, height: box.height, data, box };
   };
   const charts = Object.fromEntries(
-    (Object.keys(CHARTS) as ChartKey[]).map((key) => [key, chart(key)]),
-  ) as Record<ChartKey, ChartPicture>;
+    (Object.keys(CHARTS) as HeadChart[]).map((key) => [key, chart(key)]),
+  ) as Record<HeadChart, ChartPicture>;
   const given = {
     face: defaultFace(),
     ageYears: 30,
@@ -437,7 +441,7 @@ describe("a painted head that is turned", () => {
         key,
         { ...picture, data: new Uint8ClampedArray(picture.data.length) },
       ]),
-    ) as Record<ChartKey, ChartPicture>;
+    ) as Record<HeadChart, ChartPicture>;
     const pixels = turnable({ ...given, charts: empty })({ yaw: 20, pitch: 0, width, height });
     const at = 4 * (100 * width + width / 2);
     const [red, green, blue] = pixels.slice(at, at + 3);

@@ -1,11 +1,11 @@
 import type { Landmarks } from "../landmarks";
 import { onChart } from "./depths";
 import type { Head } from "./head";
-import type { LightKey } from "./light";
+import { lampTowards, type LightKey } from "./light";
 import { PART } from "./mesh";
 import { headOfFace } from "./ofFace";
 import { rasterise, valueAt, type Raster } from "./raster";
-import { lightOnHead, plainOf, shareOfLight, type ChartBox, type ChartKey } from "./relief";
+import { lightOnHead, plainOf, shareOfLight, type ChartBox, type HeadChart } from "./relief";
 import { clamp, step } from "./smooth";
 
 /** A chart as it is drawn, flat and in its colours. */
@@ -22,7 +22,7 @@ export interface PaintedHead {
   readonly face: Landmarks;
   readonly ageYears: number;
   readonly light: LightKey;
-  readonly charts: Readonly<Record<ChartKey, ChartPicture>>;
+  readonly charts: Readonly<Record<HeadChart, ChartPicture>>;
   /** Bare skin, for what no chart shows: red, green, blue, 0 to 255. */
   readonly skin: readonly [number, number, number];
 }
@@ -93,7 +93,7 @@ function readied({ face, ageYears, light }: PaintedHead): Ready {
     if (Math.max(chart[2 * a + 1]!, chart[2 * b + 1]!, chart[2 * c + 1]!) > CUT)
       corners.push(a, b, c);
   }
-  const lit = lightOnHead(head, light, DETAIL);
+  const lit = lightOnHead(head, lampTowards(light, false), DETAIL);
   return { head, chart, light: lit, triangles: Uint32Array.from(corners), plain: plainOf(lit) };
 }
 

@@ -1,0 +1,22 @@
+import "server-only";
+import { ReliefQuerySchema, reliefQuery } from "@/core/anatomy/surface";
+import { rememberBy } from "@/core/remember";
+import { heldThread } from "./threads/inThread";
+
+/** Pictures that are kept: those of everybody in a house, in a few lights. */
+const MOST = 300;
+
+/** The form of a figure in one light as a WebP picture, worked out once. */
+const pictureOf = rememberBy(MOST, reliefQuery, heldThread("reliefOf"));
+
+/** The picture that a query asks for. @throws ZodError for a query that asks for none */
+export async function reliefPicture(query: Record<string, string>): Promise<Response> {
+  const picture = await pictureOf(ReliefQuerySchema.parse(query));
+  return new Response(new Uint8Array(picture), {
+    headers: {
+      "content-type": "image/webp",
+      // What it is asked with says all that it is made from; the build is part of the address.
+      "cache-control": "private, max-age=31536000, immutable",
+    },
+  });
+}
