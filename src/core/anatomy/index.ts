@@ -36,6 +36,7 @@ export {
   movementMm,
   type ExpressionKey,
 } from "./expressions";
+export { hairBand, hairOn, type Hair } from "./hair";
 export { browPoints } from "./browPoints";
 export { BODY_REGIONS, bodySurfaceArea, regionShare } from "./body";
 export type { StrandName } from "./strands";

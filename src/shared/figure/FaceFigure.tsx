@@ -19,6 +19,7 @@ import { ChosenEdge } from "./ChosenEdge";
 import { Garment } from "./Garment";
 import { Gloss } from "./Gloss";
 import { GuideLines } from "./GuideLines";
+import { HairMass, hairOfFace } from "./Hair";
 import { Iris } from "./Iris";
 import { isBehind, LayerShapes } from "./LayerShapes";
 import { lineColour } from "./lineColour";
@@ -64,7 +65,7 @@ export interface FaceFigureProps {
 }
 
 /** Head, ears, neck and the start of the shoulders, mm. */
-export const FACE_BOX = { left: -106, top: -114, width: 212, height: 270 } as const;
+export const FACE_BOX = { left: -106, top: -124, width: 212, height: 280 } as const;
 
 /** The face with what it does, and what its marks are carried by: zones go with their landmarks, marks by the same map. */
 function useExpression(still: LookContext, expression: ExpressionKey) {
@@ -117,6 +118,8 @@ export function FaceFigure({
     lamp === "D65" ? hex : hexOf(reflectanceFromLab(hexToLab(hex)), lamp);
   const lines = lineColour(lit(person.skin));
   const brow = lit(person.brow);
+  // Who is painted there wears a cap, or has no hair.
+  const hair = painted.has("scalp") ? null : hairOfFace(figure);
   const behind = figure.zones.filter((zone) => isBehind(zone.id));
   const shapes = (entries: typeof visible, isBack: boolean) =>
     entries.map((entry) => (
@@ -142,6 +145,7 @@ export function FaceFigure({
         ))}
         <clipPath id={`${id}-skin`}>
           <path d={pathOf(figure.outline, true)} />
+          {hair && <path d={pathOf(hair.outline, true)} />}
           {behind.map((zone) => (
             <use key={zone.id} href={`#${id}-${zone.id}`} />
           ))}
@@ -160,6 +164,9 @@ export function FaceFigure({
       <path d={pathOf(figure.outline, true)} fill={bareHex("forehead")} />
       <g clipPath={`url(#${id}-head)`}>
         <BareFace id={id} bareHex={bareHex} />
+      </g>
+      {hair && <HairMass hair={hair} colour={lit(person.hair ?? person.brow)} />}
+      <g clipPath={`url(#${id}-head)`}>
         {person.beard !== "none" && <Beard id={id} />}
         {shapes(
           visible.filter(({ layer }) => !layer.marks.length),
@@ -177,11 +184,19 @@ export function FaceFigure({
         <ReliefImage figure={figure} chart="face" light={formLight} />
         <Gloss {...{ id, figure, sheen }} chart="face" light={formLight} areas={figure.zones} />
       </g>
-      <Features figure={figure} id={id} lines={lines} white={lit("#efeae4")} outline={contours} />
+      <Features
+        figure={figure}
+        id={id}
+        lines={lines}
+        white={lit("#efeae4")}
+        outline={contours ? (hair ? "belowHair" : "whole") : "none"}
+      />
       {guides.costume && (
         <UnderCostume id={id} zones={figure.zones.map((zone) => zone.id)} brief={brief} />
       )}
-      {contours && <GuideLines {...{ figure, guides, lines }} hatLineMm={brief.hatLineMm} />}
+      {contours && (
+        <GuideLines {...{ figure, guides, lines }} isBald={!hair} hatLineMm={brief.hatLineMm} />
+      )}
       {selected.length > 0 && (
         <g filter={`url(#${id}-edge)`} pointerEvents="none" stroke="#000" strokeWidth={0.5}>
           {selected.map((zone) => (

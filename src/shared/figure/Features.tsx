@@ -1,8 +1,17 @@
 import { memo } from "react";
 import type { Figure, Side } from "@/core/anatomy";
+import { remember } from "@/core/remember";
 import { pathOf } from "./path";
 
 const SIDES: readonly Side[] = ["left", "right"];
+
+/** The edge of the head from where the hair ends, down and round. */
+const belowHair = remember((figure: Figure) => {
+  const covered = new Set(
+    figure.zone("scalp").polygon.map(({ x, y }) => `${x.toFixed(1)} ${y.toFixed(1)}`),
+  );
+  return figure.outline.filter(({ x, y }) => !covered.has(`${x.toFixed(1)} ${y.toFixed(1)}`));
+});
 
 /** What paint never covers: eyes, lashes, nostrils, the line of the lips, creases and the outline. */
 export const Features = memo(function Features({
@@ -10,13 +19,13 @@ export const Features = memo(function Features({
   id,
   lines,
   white,
-  outline = true,
+  outline = "whole",
 }: {
   figure: Figure;
   id: string;
   lines: string;
   /** White of the eye in this light. */ white: string;
-  outline?: boolean;
+  /** Which of the head's edge is drawn. */ outline?: "whole" | "belowHair" | "none";
 }) {
   const stroke = {
     fill: "none",
@@ -114,8 +123,13 @@ export const Features = memo(function Features({
           opacity={0.25}
         />
       ))}
-      {outline && (
-        <path d={pathOf(figure.outline, true)} {...stroke} strokeWidth={0.8} opacity={0.85} />
+      {outline !== "none" && (
+        <path
+          d={outline === "whole" ? pathOf(figure.outline, true) : pathOf(belowHair(figure), false)}
+          {...stroke}
+          strokeWidth={0.8}
+          opacity={0.85}
+        />
       )}
     </g>
   );

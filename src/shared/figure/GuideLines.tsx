@@ -8,24 +8,27 @@ export function GuideLines({
   guides,
   hatLineMm,
   lines,
+  isBald,
 }: {
   figure: LookContext["figure"];
   guides: Guides;
   hatLineMm: number | null;
   lines: string;
+  /** Whether the hairline is only a line, no hair shows it. */ isBald: boolean;
 }) {
   const face = figure.landmarks;
   const dash = { fill: "none", stroke: lines, strokeWidth: 0.6, strokeDasharray: "3 2.4" } as const;
   return (
     <g pointerEvents="none">
-      {(["left", "right"] as const).map((side) => (
-        <path
-          key={side}
-          d={pathOf(figure.strand("hairline", side), false)}
-          {...dash}
-          opacity={0.75}
-        />
-      ))}
+      {isBald &&
+        (["left", "right"] as const).map((side) => (
+          <path
+            key={side}
+            d={pathOf(figure.strand("hairline", side), false)}
+            {...dash}
+            opacity={0.75}
+          />
+        ))}
       {guides.midline && <path d={`M0 ${-face.trichion.y - 8}V${-face.menton.y + 4}`} {...dash} />}
       {guides.eyeBand &&
         (["exocanthionLeft", "exocanthionRight"] as const).map((name) => (

@@ -1,9 +1,13 @@
 import { useMemo } from "react";
 import {
+  boundingBox,
   centroid,
+  hairBand,
+  hairOn,
   mirror,
   zoneInfo,
   type Figure,
+  type Hair,
   type Point,
   type Side,
   type ZoneId,
@@ -22,6 +26,7 @@ import { AreaTargets } from "./AreaTargets";
 import { FaceFigure, type FaceFigureProps } from "./FaceFigure";
 import { Garment } from "./Garment";
 import { Gloss } from "./Gloss";
+import { HairMass, hairOfFace } from "./Hair";
 import { Iris } from "./Iris";
 import { lineColour } from "./lineColour";
 import { UnderCostume } from "./UnderCostume";
@@ -78,10 +83,14 @@ function OtherView({
     )
     ?.colours.get("neckFront");
   const groundHex = onNeck ? hexOfFilm(onNeck) : bareHex("forehead");
+  const isCapped = visible.some(
+    ({ colours, layer }) => !layer.marks.length && colours.has("scalp"),
+  );
   const { box } = scene;
   const line = Math.max(0.8, box.height / 900);
   const isProfile = VIEWS[view].frame === null;
   const side: Side = view === "rightProfile" ? "right" : "left";
+  const hair = isCapped ? [] : hairIn(scene, figure, isProfile ? side : null);
   return (
     <svg
       viewBox={`${box.left} ${box.top} ${box.width} ${box.height}`}
@@ -99,6 +108,9 @@ function OtherView({
           {scene.ground && <path d={pathOf(scene.ground, true)} />}
           {scene.zones.map((zone) => (
             <use key={zone.id} href={`#${id}-${zone.id}`} />
+          ))}
+          {hair.map((mass, i) => (
+            <path key={i} d={pathOf(mass.outline, true)} />
           ))}
         </clipPath>
         <filter id={`${id}-soft`} x="-40%" y="-40%" width="180%" height="180%">
@@ -126,7 +138,9 @@ function OtherView({
         />
       ))}
       <Garment {...{ id, person, visible, lines }} areas={scene.zones} over={false} />
-      <Hair scene={scene} id={id} colour={lit(person.brow)} />
+      {hair.map((mass, i) => (
+        <HairMass key={i} hair={mass} colour={lit(person.hair ?? person.brow)} />
+      ))}
       <g clipPath={`url(#${id}-skin)`}>
         {visible.map((entry) => (
           <ZonePaint
@@ -176,7 +190,13 @@ function OtherView({
           mm={box.height / 270}
         />
       )}
-      {scene.face && <Features figure={figure} id={id} lines={lines} white={lit("#efeae4")} />}
+      {scene.face && (
+        <Features
+          {...{ figure, id, lines }}
+          white={lit("#efeae4")}
+          outline={isCapped ? "whole" : "belowHair"}
+        />
+      )}
       {isProfile && (
         <ProfileFeatures
           scene={scene}
@@ -242,17 +262,38 @@ function Form({ id, figure, scene, part, chart, light, sheen }: FormProps) {
   );
 }
 
-/** Where hair grows, as a quiet shade: the back of the head and the scalp. */
-function Hair({ scene, id, colour }: { scene: Scene; id: string; colour: string }) {
-  return (
-    <g fill={colour} opacity={0.35} pointerEvents="none">
-      {scene.zones
-        .filter((zone) => zone.id === "backOfHead" || zone.id === "scalp")
-        .map((zone) => (
-          <use key={zone.id} href={`#${id}-${zone.id}`} />
-        ))}
-    </g>
-  );
+/** Hair from the side: a band along the silhouette, and the areas that have hair. */
+function hairFromSide({ zones, ground }: Scene, figure: Figure, side: Side): readonly Hair[] {
+  const { trichion, otobasionInferiusLeft: lobe, vertex } = figure.landmarks;
+  const heights = { hairline: trichion.y, lobes: lobe.y };
+  const band = hairBand(ground ?? [], heights, side === "left" ? -1 : 1);
+  const polygonOf = (id: ZoneId) => zones.find((zone) => zone.id === id)?.polygon ?? [];
+  const scalp = polygonOf("scalp");
+  const box = boundingBox(scalp);
+  const crown = { x: side === "left" ? box.right : box.left, y: vertex.y - 6 };
+  const { locks } = hairOn({ covered: scalp, rim: band, crown, rootY: lobe.y });
+  return [
+    { outline: band, locks: [] },
+    { outline: polygonOf("backOfHead"), locks: [] },
+    { outline: scalp, locks: locks.filter(([root]) => root && Math.abs(root.x - crown.x) > 12) },
+  ];
+}
+
+/** Hair from any side but the face's own picture. */
+function hairIn(scene: Scene, figure: Figure, side: Side | null): readonly Hair[] {
+  if (side) return hairFromSide(scene, figure, side);
+  if (scene.face) return [hairOfFace(figure)];
+  const { vertex, otobasionSuperiusLeft: ear } = figure.landmarks;
+  return scene.zones
+    .filter(({ id }) => id === "backOfHead")
+    .map(({ polygon }) =>
+      hairOn({
+        covered: polygon,
+        rim: figure.outline,
+        crown: { x: 0, y: vertex.y - 6 },
+        rootY: ear.y,
+      }),
+    );
 }
 
 function ZonePaint({

@@ -149,15 +149,21 @@ function rimOf(points: readonly Point[], directions: number): Polygon {
 /** Every so many mm a corner of the silhouette. */
 const STEP_MM = 1.5;
 
-/** Foremost and rearmost at each height. */
+/** Foremost and rearmost at each height: where edges of the mesh cross it. */
 function silhouetteOf(head: Head, chart: Float32Array): Polygon {
   const rows = new Map<number, { front: number; back: number }>();
-  for (let i = 0; i < head.parts.length; i++) {
-    if (head.parts[i] === PART.ear) continue;
-    const z = head.positions[3 * i + 2]!;
-    const row = Math.round(chart[2 * i + 1]! / STEP_MM);
-    const known = rows.get(row) ?? { front: -Infinity, back: Infinity };
-    rows.set(row, { front: Math.max(known.front, z), back: Math.min(known.back, z) });
+  const { triangles, parts, positions } = head;
+  for (let k = 0; k < triangles.length; k++) {
+    const [a, b] = [triangles[k]!, triangles[k % 3 === 2 ? k - 2 : k + 1]!];
+    if (parts[a] === PART.ear) continue;
+    const [ya, yb] = [chart[2 * a + 1]! / STEP_MM, chart[2 * b + 1]! / STEP_MM];
+    const [za, zb] = [positions[3 * a + 2]!, positions[3 * b + 2]!];
+    const last = Math.floor(Math.max(ya, yb));
+    for (let row = Math.ceil(Math.min(ya, yb)); row <= last; row++) {
+      const z = ya === yb ? za : mix(za, zb, (row - ya) / (yb - ya));
+      const known = rows.get(row) ?? { front: -Infinity, back: Infinity };
+      rows.set(row, { front: Math.max(known.front, z), back: Math.min(known.back, z) });
+    }
   }
   const down = [...rows].sort(([a], [b]) => b - a);
   const heights = down.map(([row]) => row * STEP_MM);
