@@ -7,6 +7,8 @@ import {
   type HeadChart,
   type PaintedHead,
 } from "../src/core/anatomy/surface";
+import { bodySurface } from "../src/core/anatomy/surface/body";
+import { bodyRelief } from "../src/core/anatomy/surface/bodyRelief";
 import { headSurface } from "../src/core/anatomy/surface/head";
 import { rasterise } from "../src/core/anatomy/surface/raster";
 
@@ -28,6 +30,16 @@ function chartOf(key: HeadChart): PaintedHead["charts"][HeadChart] {
   );
   return { width, height, data, box };
 }
+
+const BODY: Parameters<typeof bodyRelief>[0] = {
+  part: "body",
+  physique: { heightCm: 170, weightKg: 66, ageYears: 30 },
+  bridgeMm: 1590,
+  chart: "bodyFront",
+  light: "above",
+  what: "form",
+  box: { left: -480, top: 150, width: 960, height: 1460 },
+};
 
 /** Prints milliseconds and how often the same mesh could merely be rasterised meanwhile. */
 export function benchSurface(): void {
@@ -85,6 +97,16 @@ export function benchSurface(): void {
           light: i % 2 ? "left" : "foot",
         }),
       ),
+    ],
+    [
+      "another person's body, 25,000 triangles",
+      median(8, (i) =>
+        bodySurface({ heightCm: 160 + i, weightKg: 60 + i, ageYears: 30 }, 1500 + 10 * i),
+      ),
+    ],
+    [
+      "relief of a new body, 768 x 1168 pixels",
+      median(8, (i) => bodyRelief({ ...BODY, physique: { ...BODY.physique, weightKg: 61 + i } })),
     ],
     [
       "a frame while a painted head is turned, 360 high",

@@ -41,6 +41,11 @@ test("the chair without a network: three steps, the tab closed and opened again,
   await again.goto(studio.url + CHAIR);
   await expect(again.getByText("step 4 of")).toBeVisible();
   const title = await again.getByRole("heading", { level: 1 }).innerText();
+  // The browser gives the face its form itself, and turns it.
+  await expect(again.locator("image[data-relief=face]")).toHaveCount(1);
+  await again.getByRole("button", { name: "Turn by hand" }).click();
+  await expect(again.locator("canvas[data-settled=true][aria-busy=false]")).toBeVisible();
+  await again.getByRole("button", { name: "Turn by hand" }).click();
   await context.setOffline(false);
   await expect(again.getByTestId("log")).toContainText("log with the studio", { timeout: 15_000 });
   const rows = logged(studio.folder);

@@ -87,3 +87,29 @@ test("a painted head is turned by keys and by hand, and shows each side as its c
     })
     .toBeGreaterThan(15);
 });
+
+test("a body has form too, in its own light, and a relief is asked for by address", async ({
+  page,
+  demo,
+}) => {
+  const asked: string[] = [];
+  page.on("request", (request) => {
+    if (request.url().includes("/api/relief")) asked.push(request.url());
+  });
+  await page.goto(demo.url + MAP, { waitUntil: "networkidle" });
+  const figure = page.getByRole("region", { name: "Figure" });
+  await figure.getByLabel("View").selectOption("bodyFront");
+  await expect(figure.locator("image[data-relief]")).toHaveCount(2);
+  await figure.getByLabel("View").selectOption("legsBack");
+  await expect(figure.locator("image[data-relief=bodyBack]")).toHaveCount(1);
+  await figure.getByLabel("Lamp at").selectOption("flat");
+  await expect(figure.locator("image[data-relief]")).toHaveCount(0);
+
+  const address = asked.find((url) => url.includes("chart=bodyFront")) ?? "";
+  const picture = await page.request.get(address);
+  expect(picture.headers()["content-type"]).toBe("image/webp");
+  expect(picture.headers()["cache-control"]).toContain("immutable");
+  const nonsense = await page.request.get(`${demo.url}/api/relief?part=head&face=1,2`);
+  expect(nonsense.status()).toBe(400);
+  expect(nonsense.headers()["content-type"]).toContain("problem+json");
+});

@@ -47,7 +47,7 @@ describe("hair", () => {
     const band = hairBand(silhouette, heights, side === "left" ? -1 : 1);
     const cm2 = Math.abs(signedArea(band)) / 100;
     expect(cm2).toBeGreaterThan(10);
-    expect(cm2).toBeLessThan(40);
+    expect(cm2).toBeLessThan(55);
     const face = band.filter(({ x }) => (side === "left" ? x < -30 : x > 30) && x !== 0);
     expect(Math.min(...face.map(({ y }) => y), vertex.y)).toBeGreaterThan(otobasionInferiusLeft.y);
   });

@@ -1,7 +1,9 @@
-import { useMemo } from "react";
+import { Rotate3d } from "lucide-react";
+import { useMemo, useState } from "react";
 import { doneTasksOf, skippedTasks, type ChairState, type ChairStep } from "@/core/chair";
 import type { Look, LookContext, Prediction } from "@/core/look";
 import { regionOf, type Region } from "@/core/plan";
+import { TurnedHead } from "@/shared/figure/TurnedHead";
 import { ViewFigure } from "@/shared/figure/ViewFigure";
 import type { ViewKey } from "@/shared/figure/views";
 
@@ -61,6 +63,7 @@ export function StepFigure({
     step && layer && !layer.marks.length
       ? layer.zones.filter((zone) => step.regions.includes(regionOf(zone)))
       : [];
+  const [turned, setTurned] = useState(false);
   const shown = useMemo(() => {
     const skipped = skippedTasks(state);
     return painted(look, [
@@ -68,19 +71,34 @@ export function StepFigure({
       ...(step?.tasks ?? []),
     ]);
   }, [look, state, step]);
+  const title = `${look.name} on ${name}, as it looks ${step ? "after this step" : "now"}`;
+  const drawn = { look: shown, context, prediction, title };
+  const isTurned = turned && (view === "face" || view === "backOfHead");
   return (
-    <div className="h-56 w-full shrink-0 bg-surround md:h-full md:w-[39%]">
-      <ViewFigure
-        id="chair"
-        view={view}
-        look={shown}
-        context={context}
-        prediction={prediction}
-        selected={lit}
-        guides={{ hat: true }}
-        title={`${look.name} on ${name}, as it looks ${step ? "after this step" : "now"}`}
-        className="h-full w-full"
-      />
+    <div className="relative h-56 w-full shrink-0 bg-surround text-[#111] md:h-full md:w-[39%]">
+      {isTurned ? (
+        <TurnedHead {...drawn} className="h-full w-full pt-12" formLight="above" />
+      ) : (
+        <ViewFigure
+          id="chair"
+          view={view}
+          {...drawn}
+          selected={lit}
+          guides={{ hat: true }}
+          className="h-full w-full"
+        />
+      )}
+      {(view === "face" || view === "backOfHead") && (
+        <button
+          type="button"
+          className="btn btn-sm absolute top-2 left-2 border-[#111] bg-[#f4f4f3] text-[#111]"
+          aria-pressed={turned}
+          onClick={() => setTurned(!turned)}
+        >
+          <Rotate3d size={18} aria-hidden />
+          Turn by hand
+        </button>
+      )}
     </div>
   );
 }

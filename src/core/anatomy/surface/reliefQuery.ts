@@ -58,7 +58,9 @@ const BodyQuery = Common.extend({
 }));
 
 /** What a picture of a relief is asked for with, from a query's words. */
-export const ReliefQuerySchema = z.union([HeadQuery, BodyQuery]);
+export const ReliefQuerySchema = z.union([HeadQuery, BodyQuery], {
+  error: "asks for no relief of a head or a body",
+});
 
 /** The words of a query that asks for a relief: the same for whatever would look the same. */
 export function reliefQuery(request: ReliefRequest): string {

@@ -14,6 +14,13 @@ import { turnable, turnWords, type ChartPicture } from "./turned";
 const degrees = (radians: number) => (radians * 180) / Math.PI;
 const sub = (a: Vec, b: Vec): Vec => [a[0] - b[0], a[1] - b[1], a[2] - b[2]];
 const length = (a: Vec) => Math.hypot(...a);
+const dot = (a: Vec, b: Vec) => a[0] * b[0] + a[1] * b[1] + a[2] * b[2];
+const cross = (a: Vec, b: Vec): Vec => [
+  a[1] * b[2] - a[2] * b[1],
+  a[2] * b[0] - a[0] * b[2],
+  a[0] * b[1] - a[1] * b[0],
+];
+const clamp01 = (value: number) => Math.min(1, Math.max(0, value));
 const angleAt = (at: Vec, a: Vec, b: Vec) => {
   const [u, v] = [sub(a, at), sub(b, at)];
   return degrees(Math.acos((u[0] * v[0] + u[1] * v[1] + u[2] * v[2]) / length(u) / length(v)));
@@ -219,6 +226,81 @@ describe("the chart of the front", () => {
     // The tip stands out some 27 mm before the bridge (tip projection 0.55-0.60 of the nose's length).
     expect(depths.front(face.pronasale)).toBeGreaterThan(24);
     expect(depths.front(face.pronasale)).toBeLessThan(30);
+  });
+});
+
+describe("from the front chart to the surface and back", () => {
+  const face = defaultFace();
+  const head = headOfFace(face, 30, 0.5);
+  const chart = onChart(head, face, 0.5);
+  const skin = Array.from({ length: head.triangles.length / 3 }, (_, t) => 3 * t).filter(
+    (t) => head.parts[head.triangles[t]!] === PART.skin,
+  );
+  const corners = (t: number) => [0, 1, 2].map((k) => head.triangles[t + k]!);
+  const place = (i: number): Vec => [
+    head.positions[3 * i]!,
+    head.positions[3 * i + 1]!,
+    head.positions[3 * i + 2]!,
+  ];
+  /** Shares of a triangle's corners at a place of the chart; null outside. */
+  const sharesAt = (t: number, x: number, y: number): Vec | null => {
+    const [a, b, c] = corners(t).map((i) => [chart[2 * i]!, chart[2 * i + 1]!] as const);
+    const [ux, uy, vx, vy] = [b![0] - a![0], b![1] - a![1], c![0] - a![0], c![1] - a![1]];
+    const area = ux * vy - vx * uy;
+    if (area < 1e-6) return null;
+    const second = ((x - a![0]) * vy - vx * (y - a![1])) / area;
+    const third = (ux * (y - a![1]) - (x - a![0]) * uy) / area;
+    const inside = second >= 0 && third >= 0 && second + third <= 1;
+    return inside ? [1 - second - third, second, third] : null;
+  };
+  /** The foremost point of the surface under a place of the chart. */
+  const toSurface = (x: number, y: number): Vec | null => {
+    let found: Vec | null = null;
+    for (const t of skin) {
+      const shares = sharesAt(t, x, y);
+      if (!shares) continue;
+      const points = corners(t).map(place);
+      const at = [0, 1, 2].map((k) => shares.reduce((sum, w, i) => sum + w * points[i]![k]!, 0));
+      if (!found || at[2]! > found[2]) found = at as unknown as Vec;
+    }
+    return found;
+  };
+  /** Where the chart has the point of the surface nearest to one in space. */
+  const toChart = (p: Vec): readonly [number, number] => {
+    let [best, least, shares] = [0, Infinity, [1, 0, 0] as Vec];
+    for (const t of skin) {
+      const [a, b, c] = corners(t).map(place);
+      const [u, v, w] = [sub(b!, a!), sub(c!, a!), sub(p, a!)];
+      if (length(w) > 25) continue;
+      const n = cross(u, v);
+      const n2 = dot(n, n) || 1;
+      const third = clamp01(dot(cross(u, w), n) / n2);
+      const second = Math.min(1 - third, clamp01(dot(cross(w, v), n) / n2));
+      const near = [0, 1, 2].map((k) => a![k]! + second * u[k]! + third * v[k]!) as unknown as Vec;
+      const far = length(sub(near, p));
+      if (far < least) [best, least, shares] = [t, far, [1 - second - third, second, third]];
+    }
+    const sum = (k: number) =>
+      corners(best).reduce((total, i, at) => total + shares[at]! * chart[2 * i + k]!, 0);
+    return [sum(0), sum(1)];
+  };
+
+  it("comes back within 0.3 mm, wherever on the face", () => {
+    expect(toSurface(0, -100)).not.toBeNull();
+    fc.assert(
+      fc.property(
+        fc.double({ min: -58, max: 58, noNaN: true }),
+        fc.double({ min: -112, max: 58, noNaN: true }),
+        (x, y) => {
+          const at = toSurface(x, y);
+          // Eyes and the line of the mouth are no skin; beyond the jaw there is none.
+          if (!at) return;
+          const [backX, backY] = toChart(at);
+          expect(Math.hypot(backX - x, backY - y)).toBeLessThan(0.3);
+        },
+      ),
+      { numRuns: 60 },
+    );
   });
 });
 
