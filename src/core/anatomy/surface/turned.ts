@@ -41,6 +41,8 @@ const [DETAIL, CUT] = [0.5, -142];
 const [MIDDLE_Y, MIDDLE_Z, SHOWN_MM] = [-22, -82, 300];
 /** How far the surface may turn away before the front's chart is left for the side's, and the side's for the back's. By eye, no published source. */
 const [FRONT_FROM, FRONT_TO, BACK_FROM, BACK_TO] = [0.12, 0.42, 0.35, 0.65];
+/** A vertex turned so far to the front is of the face. */
+const FACES_FRONT = 0.2;
 /** A pixel of a chart is taken where its colour covers at least this, 0 to 255. */
 const COVERED = 200;
 
@@ -94,7 +96,9 @@ function readied({ face, ageYears, light }: PaintedHead): Ready {
       corners.push(a, b, c);
   }
   const lit = lightOnHead(head, lampTowards(light, false), DETAIL);
-  return { head, chart, light: lit, triangles: Uint32Array.from(corners), plain: plainOf(lit) };
+  // What is plain is told by the face, as on its chart: the back of the head lies in shade.
+  const onFace = lit.filter((_, i) => head.normals[3 * i + 2]! > FACES_FRONT);
+  return { head, chart, light: lit, triangles: Uint32Array.from(corners), plain: plainOf(onFace) };
 }
 
 function laidFrom({ positions, parts }: Head, { yaw, pitch, width, height }: Standpoint) {
