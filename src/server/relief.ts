@@ -18,8 +18,8 @@ export async function reliefPicture(query: Record<string, string>): Promise<Resp
   return new Response(new Uint8Array(picture), {
     headers: {
       "content-type": "image/webp",
-      // What it is asked with says all that it is made from; the build is part of the address.
-      "cache-control": "private, max-age=31536000, immutable",
+      // What it is asked with says all that it is made from. A day, no longer: it is the shape of somebody's face.
+      "cache-control": "private, max-age=86400, immutable",
     },
   });
 }

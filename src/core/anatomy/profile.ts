@@ -1,8 +1,8 @@
 import { remember } from "../remember";
 import { smoothClosed } from "./curve";
 import type { Figure } from "./figure";
-import { mirror, point, type Point, type Side } from "./point";
-import type { Polygon } from "./polygon";
+import { distance, mirror, point, type Point, type Side } from "./point";
+import { signedArea, type Polygon } from "./polygon";
 import { depthsOf } from "./surface/depths";
 import { headOfFace } from "./surface/ofFace";
 import type { Frame, ZoneGroup } from "./zone";
@@ -30,6 +30,12 @@ function divided(polygon: Polygon, mm: number): Point[] {
   });
 }
 
+/** Both sides are cut into the same pieces when they run the same way round, no corner twice. */
+function anticlockwise(polygon: readonly Point[]): Point[] {
+  const corners = polygon.filter((p, i) => distance(p, polygon.at(i - 1) ?? p) > 1e-6);
+  return signedArea(corners) < 0 ? corners.toReversed() : corners;
+}
+
 /** The part of a polygon on the person's left of the midline (Sutherland & Hodgman 1974, for one edge). */
 function leftOf(polygon: Polygon): Point[] {
   return polygon.flatMap((p, i) => {
@@ -38,6 +44,22 @@ function leftOf(polygon: Polygon): Point[] {
       p.x >= 0 !== q.x >= 0 ? [point(0, p.y + ((q.y - p.y) * p.x) / (p.x - q.x))] : [];
     return [...(p.x >= 0 ? [p] : []), ...crossing];
   });
+}
+
+/** How often zigzags are evened out, and the cosine of a turn that counts as one. */
+const [PASSES, SHARP] = [4, -0.1];
+
+/** A line without zigzags: near the edge of the front's chart a hair's breadth is centimetres of depth, and its noise shows. */
+function withoutZigzag(polygon: readonly Point[]): Point[] {
+  let points = [...polygon];
+  for (let pass = 0; pass < PASSES; pass++)
+    points = points.map((p, i) => {
+      const [before, after] = [points.at(i - 1) ?? p, points[(i + 1) % points.length] ?? p];
+      const [ux, uy, vx, vy] = [p.x - before.x, p.y - before.y, after.x - p.x, after.y - p.y];
+      const isSharp = ux * vx + uy * vy < SHARP * Math.hypot(ux, uy) * Math.hypot(vx, vy);
+      return isSharp ? point((before.x + after.x) / 2, (before.y + after.y) / 2) : p;
+    });
+  return points;
 }
 
 export interface ProfileZone {
@@ -73,8 +95,11 @@ export function profileOf(figure: Figure, side: Side): Profile {
         return frame === "front"
           ? [{ id, label, group, frame, polygon: turned(smoothClosed(depths.ear)) }]
           : [];
-      const half = divided(leftOf(polygon.map(own)), PIECE_MM);
-      return [{ id, label, group, frame, polygon: half.map(seen(frame)) }];
+      const half = divided(anticlockwise(leftOf(polygon.map(own))), PIECE_MM);
+      const carried = half.map(seen(frame));
+      // Corners of eyes and mouth are as sharp as a zigzag, and far from the edge.
+      const isPlain = group !== "eyes" && group !== "lips";
+      return [{ id, label, group, frame, polygon: isPlain ? withoutZigzag(carried) : carried }];
     });
   const rank = ({ group, frame }: ProfileZone) =>
     group === "ears" ? 3 : group === "neck" ? 0 : frame === "back" ? 1 : 2;

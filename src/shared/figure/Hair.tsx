@@ -1,5 +1,4 @@
-import { smoothOpen, type Figure, type Hair } from "@/core/anatomy";
-import { hairOn } from "@/core/anatomy";
+import { hairOn, smoothOpen, type Figure, type Hair } from "@/core/anatomy";
 import { remember } from "@/core/remember";
 import { pathOf } from "./path";
 
