@@ -4,7 +4,7 @@ import {
   RELIEF_BOXES,
   headRelief,
   turnable,
-  type HeadChart,
+  type TurnChart,
   type PaintedHead,
 } from "../src/core/anatomy/surface";
 import { bodySurface } from "../src/core/anatomy/surface/body";
@@ -22,7 +22,7 @@ const median = (runs: number, act: (i: number) => unknown): number => {
 };
 
 /** Colours that differ from pixel to pixel, so that nothing is guessed. */
-function chartOf(key: HeadChart): PaintedHead["charts"][HeadChart] {
+function chartOf(key: TurnChart): PaintedHead["charts"][TurnChart] {
   const box = RELIEF_BOXES[key];
   const [width, height] = [640, Math.round((640 * box.height) / box.width)];
   const data = Uint8ClampedArray.from({ length: width * height * 4 }, (_, i) =>

@@ -12,6 +12,7 @@ export {
   type FaceMeasures,
 } from "./measures";
 export { faceFromPhoto, PHOTO_LANDMARKS, type PhotoLandmark } from "./photo";
+export { headFromAbove } from "./above";
 export { profileOf } from "./profile";
 export { buildFigure, type Figure } from "./figure";
 export type { Frame, ZoneGroup } from "./zone";

@@ -11,7 +11,8 @@ import type { ZoneId } from "./zones";
 /** Fineness of the surface the side is read from, and of what is carried onto it, mm. */
 const [DETAIL, PIECE_MM] = [0.5, 2.5];
 
-const headAndDepths = remember((figure: Figure) =>
+/** The surface of a figure's head, as depths under both charts. */
+export const headAndDepths = remember((figure: Figure) =>
   depthsOf(
     headOfFace(figure.landmarks, figure.physique.ageYears, DETAIL),
     figure.landmarks,
@@ -20,7 +21,7 @@ const headAndDepths = remember((figure: Figure) =>
 );
 
 /** Corners no farther apart than `mm`, so that what is straight from the front can bend. */
-function divided(polygon: Polygon, mm: number): Point[] {
+export function divided(polygon: Polygon, mm: number): Point[] {
   return polygon.flatMap((p, i) => {
     const q = polygon[(i + 1) % polygon.length] ?? p;
     const pieces = Math.max(1, Math.ceil(Math.hypot(q.x - p.x, q.y - p.y) / mm));

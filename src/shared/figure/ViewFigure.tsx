@@ -35,7 +35,7 @@ import { MarkDrawing } from "./MarkDrawing";
 import { pathOf } from "./path";
 import { ReliefImage } from "./ReliefImage";
 import type { Chart, FormLight } from "./useRelief";
-import { chartsOf, sceneOf, VIEWS, type Scene, type ViewKey, type ViewZone } from "./views";
+import { chartsOf, sceneOf, type Scene, type ViewKey, type ViewZone } from "./views";
 
 interface ViewFigureProps extends FaceFigureProps {
   view: ViewKey;
@@ -88,7 +88,7 @@ function OtherView({
   );
   const { box } = scene;
   const line = Math.max(0.8, box.height / 900);
-  const isProfile = VIEWS[view].frame === null;
+  const isProfile = view === "leftProfile" || view === "rightProfile";
   const side: Side = view === "rightProfile" ? "right" : "left";
   const hair = isCapped ? [] : hairIn(scene, figure, isProfile ? side : null);
   return (
@@ -158,7 +158,6 @@ function OtherView({
             scene={scene}
             context={context}
             hexOfFilm={hexOfFilm}
-            only={isProfile ? side : null}
           />
         ))}
         <Garment {...{ id, person, visible, lines }} areas={scene.zones} over />
@@ -283,6 +282,12 @@ function hairFromSide({ zones, ground }: Scene, figure: Figure, side: Side): rea
 function hairIn(scene: Scene, figure: Figure, side: Side | null): readonly Hair[] {
   if (side) return hairFromSide(scene, figure, side);
   if (scene.face) return [hairOfFace(figure)];
+  const scalp = scene.zones.find(({ id }) => id === "scalp");
+  // Seen from above it is all that is seen.
+  if (scalp)
+    return scene.zones
+      .filter(({ id }) => id === "scalp" || id === "backOfHead")
+      .map(({ polygon }) => ({ outline: polygon, locks: [] }));
   const { vertex, otobasionSuperiusLeft: ear } = figure.landmarks;
   return scene.zones
     .filter(({ id }) => id === "backOfHead")
@@ -353,24 +358,13 @@ interface MarkPaintProps {
   scene: Scene;
   context: FaceFigureProps["context"];
   hexOfFilm: (colour: Spectrum) => string;
-  only: Side | null;
 }
 
-function MarkPaint({
-  visible: { layer, colours },
-  scene,
-  context,
-  hexOfFilm,
-  only,
-}: MarkPaintProps) {
+function MarkPaint({ visible: { layer, colours }, scene, context, hexOfFilm }: MarkPaintProps) {
   const fallback = [...colours.values()][0];
-  /** From the side one sees a mark, or its mirror image, that is on this side of the midline. */
-  const foot = context.figure.landmarks.jugulare.y;
-  const faces = (at: Point) =>
-    only === null || (at.y > foot && (only === "left" ? at.x > -1 : at.x < 1));
   return layer.marks.map((mark, i) => {
     const carry = scene.carry[mark.frame];
-    if (!carry || !(faces(mark) || (mark.mirrored && faces(mirror(mark))))) return null;
+    if (!carry || !(scene.shows(mark) || (mark.mirrored && scene.shows(mirror(mark))))) return null;
     const zone = zoneOfMark(mark, layer, context);
     const colour = (zone && colours.get(zone)) ?? fallback;
     return (

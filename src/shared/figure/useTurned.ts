@@ -1,7 +1,7 @@
 "use client";
 
 import { useEffect, useMemo, useRef, useState, type PointerEvent, type RefObject } from "react";
-import type { HeadChart, PaintedHead } from "@/core/anatomy/surface";
+import type { TurnChart, PaintedHead } from "@/core/anatomy/surface";
 import { useAnswer, type Answer, type Ask } from "@/shared/workers/useAnswer";
 import type { TurnWorker } from "@/workers/turn";
 import { showPicture, takePicture } from "./takePicture";
@@ -10,7 +10,7 @@ const turnWorker = () =>
   new Worker(new URL("../../workers/turn.ts", import.meta.url), { type: "module" });
 
 /** Charts a turned head takes its colours from. */
-export const CHARTS: readonly HeadChart[] = ["face", "leftProfile", "rightProfile", "backOfHead"];
+export const CHARTS: readonly TurnChart[] = ["face", "leftProfile", "rightProfile", "backOfHead"];
 /** Pixels across a chart that the head is painted from. */
 const CHART_PX = 640;
 /** Pixels up the picture while it is turned, and once it rests. */
@@ -49,7 +49,7 @@ function turning(drawings: () => HTMLElement | null): Ask<TurnWorker, Question, 
       );
       await api.load({
         ...given,
-        charts: Object.fromEntries(taken) as Record<HeadChart, PaintedHead["charts"][HeadChart]>,
+        charts: Object.fromEntries(taken) as Record<TurnChart, PaintedHead["charts"][TurnChart]>,
       });
       loaded = what;
     }

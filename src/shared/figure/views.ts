@@ -1,5 +1,6 @@
 import {
   boundingBox,
+  headFromAbove,
   mirror,
   profileOf,
   type Figure,
@@ -16,6 +17,7 @@ export const VIEWS = {
   leftProfile: { label: "Left profile", words: "head from the left", frame: null },
   rightProfile: { label: "Right profile", words: "head from the right", frame: null },
   backOfHead: { label: "Back of the head", words: "back of the head", frame: "back" },
+  topOfHead: { label: "Top of the head", words: "head from above", frame: null },
   bodyFront: { label: "Body, front", words: "whole body from the front", frame: "front" },
   torsoFront: { label: "Torso, front", words: "torso from the front", frame: "front" },
   armLeft: { label: "Left arm and hand", words: "left arm and back of the hand", frame: "front" },
@@ -71,6 +73,8 @@ export interface Scene {
   readonly ground: Polygon | null;
   /** From mm on the person to mm in the picture; null where that side of the person is not in it. */
   readonly carry: Readonly<Record<Frame, ((p: Point) => Point) | null>>;
+  /** Whether a point of a person is seen in the picture. */
+  readonly shows: (p: Point) => boolean;
   readonly box: {
     readonly left: number;
     readonly top: number;
@@ -109,6 +113,7 @@ const CLOSE: Partial<Record<ViewKey, (id: string) => boolean>> = {
 };
 
 const same = (p: Point): Point => p;
+const always = () => true;
 
 /** What is in the picture of a view, and where. From behind, the person's left is on the left. */
 export function sceneOf(figure: Figure, view: ViewKey): Scene {
@@ -118,7 +123,20 @@ export function sceneOf(figure: Figure, view: ViewKey): Scene {
       zones: profile.zones,
       ground: profile.silhouette,
       carry: { front: profile.carry("front"), back: profile.carry("back") },
+      // One sees what is on this side of the midline, and nothing of the shoulders.
+      shows: (p) =>
+        p.y > figure.landmarks.jugulare.y && (view === "leftProfile" ? p.x > -1 : p.x < 1),
       box: boxRound([...profile.silhouette, ...profile.zones.flatMap(({ polygon }) => polygon)]),
+      face: false,
+    };
+  }
+  if (view === "topOfHead") {
+    const { zones, carry, shows } = headFromAbove(figure);
+    return {
+      ...{ zones, shows },
+      ground: null,
+      carry: { front: carry("front"), back: carry("back") },
+      box: boxRound(zones.flatMap(({ polygon }) => polygon)),
       face: false,
     };
   }
@@ -134,6 +152,7 @@ export function sceneOf(figure: Figure, view: ViewKey): Scene {
   return {
     zones,
     ground: null,
+    shows: always,
     face: frame === "front",
     box: boxRound(
       framed.flatMap(({ polygon }) => polygon),

@@ -8,4 +8,5 @@ export {
   type ChartPicture,
   type PaintedHead,
   type Standpoint,
+  type TurnChart,
 } from "./turned";

@@ -12,6 +12,7 @@ export const CHARTS = {
   leftProfile: { towards: [1, 0, 0] },
   rightProfile: { towards: [-1, 0, 0] },
   backOfHead: { towards: [0, 0, -1] },
+  topOfHead: { towards: [0, 1, 0] },
 } as const satisfies Record<string, { towards: Vec }>;
 export type HeadChart = keyof typeof CHARTS;
 
@@ -51,6 +52,7 @@ export const RELIEF_BOXES: Readonly<Record<HeadChart, ChartBox>> = {
   backOfHead: { left: -130, top: -125, width: 260, height: 320 },
   leftProfile: { left: -60, top: -125, width: 270, height: 320 },
   rightProfile: { left: -210, top: -125, width: 270, height: 320 },
+  topOfHead: { left: -110, top: -215, width: 220, height: 250 },
 };
 /** Shares of the lamp, of the room and of what comes back from before the head. Common practice, no published source. */
 export const [LAMP, ROOM, FRONT] = [0.95, 0.3, 0.12];
@@ -86,10 +88,10 @@ function laidOn(head: Head, { face, chart }: HeadReliefRequest) {
       head.positions[3 * i + 1]!,
       head.positions[3 * i + 2]!,
     ];
-    // From the side forward is to the left on the person's left; from behind left stays left.
-    const across = tz === 0 ? -tx * z : tz * places[2 * i]!;
+    // From the side forward is to the left on the person's left; from behind left stays left; from above forward is down.
+    const across = tx === 0 ? (tz < 0 ? -1 : 1) * places[2 * i]! : -tx * z;
     laid.x[i] = (across - left) * PX;
-    laid.y[i] = (-places[2 * i + 1]! - top) * PX;
+    laid.y[i] = ((ty > 0 ? z : -places[2 * i + 1]!) - top) * PX;
     laid.near[i] = x * tx + y * ty + z * tz;
   }
   return laid;

@@ -28,7 +28,7 @@ const Common = z.object({ light: z.enum(LIGHT_KEYS), what: z.enum(["form", "glos
 
 const HeadQuery = Common.extend({
   part: z.literal("head"),
-  chart: z.enum(["face", "leftProfile", "rightProfile", "backOfHead"]),
+  chart: z.enum(["face", "leftProfile", "rightProfile", "backOfHead", "topOfHead"]),
   age: between([0, 130]),
   face: numbers(2 * NAMES.length, FAR_MM),
 }).transform(({ age, face, ...same }): HeadReliefRequest => ({

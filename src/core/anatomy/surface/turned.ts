@@ -18,11 +18,14 @@ export interface ChartPicture {
   readonly box: ChartBox;
 }
 
+/** The charts that a turned head takes its colours from. */
+export type TurnChart = Exclude<HeadChart, "topOfHead">;
+
 export interface PaintedHead {
   readonly face: Landmarks;
   readonly ageYears: number;
   readonly light: LightKey;
-  readonly charts: Readonly<Record<HeadChart, ChartPicture>>;
+  readonly charts: Readonly<Record<TurnChart, ChartPicture>>;
   /** Bare skin, for what no chart shows: red, green, blue, 0 to 255. */
   readonly skin: readonly [number, number, number];
 }
