@@ -24,6 +24,20 @@ describe("the head from above", () => {
     expect(zone("chin")).toBeUndefined();
   });
 
+  it("covers the whole head, front and back meeting on one line", () => {
+    const box = boundingBox(zones.flatMap(({ polygon }) => polygon));
+    const inside = (x: number, y: number) =>
+      zones.some(({ polygon }) => contains(polygon, point(x, y)));
+    // Within an ellipse of nine tenths of its size nothing is bare.
+    for (let turn = 0; turn < 64; turn++)
+      for (const far of [0.1, 0.3, 0.5, 0.7, 0.9]) {
+        const [along, across] = [(box.top - box.bottom) / 2, (box.right - box.left) / 2];
+        const x = far * 0.9 * across * Math.cos((turn * Math.PI) / 32 + 0.01);
+        const y = (box.top + box.bottom) / 2 + far * 0.9 * along * Math.sin((turn * Math.PI) / 32);
+        expect(inside(x, y)).toBe(true);
+      }
+  });
+
   it("is alike on both sides, and carries what is painted at the crown to its middle", () => {
     for (const { polygon } of zones.filter(({ id }) => id === "scalp"))
       expect(Math.abs(boundingBox(polygon).left + boundingBox(polygon).right)).toBeLessThan(1);
