@@ -125,13 +125,17 @@ try {
     await page.goto("about:blank");
     await page.goto(`${url}/looks/${lookId}/anyone/map`, { waitUntil: "commit" });
     // Answering: React has taken over the row of a layer, so that a click is heard.
-    const ready = await page.waitForFunction(
-      "Object.keys(document.querySelector('[data-layer=l30]') ?? {}).some((key) => key.startsWith('__reactProps')) && performance.now()",
-    );
+    // Asked anew each time: the page's own policy forbids a question that is kept there as words.
+    const answering = () =>
+      page.evaluate<number>(
+        "Object.keys(document.querySelector('[data-layer=l30]') ?? {}).some((key) => key.startsWith('__reactProps')) ? performance.now() : 0",
+      );
+    let ready = 0;
+    while (!ready) ready = await answering().catch(() => 0);
     const seen = await page.evaluate<number>(
       "performance.getEntriesByName('first-contentful-paint')[0]?.startTime ?? NaN",
     );
-    opened.push(`${seen.toFixed(0)} / ${Number(await ready.jsonValue()).toFixed(0)}`);
+    opened.push(`${seen.toFixed(0)} / ${ready.toFixed(0)}`);
     await page.waitForLoadState("networkidle");
     await page.waitForTimeout(1500);
   }
