@@ -5,6 +5,12 @@ import { lathe, type Ellipsoid, type Lathe, type Section } from "./lathe";
 import type { Person } from "./person";
 import { add, unit } from "./vectors";
 
+/** A section so many times as wide and deep. */
+const widened = ([t, u, v, ru, rl, rf, rb, power, turn]: Section, by: number): Section => [
+  ...([t, u * by, v * by] as const),
+  ...([ru * by, rl * by, rf * by, rb * by, power, turn] as const),
+];
+
 /** Palm, fingers and thumb of a person, from the wrist on down the arm. */
 export function handOf({ share, measures }: Person, arm: Lathe, wrist: Vec, down: Vec) {
   const h = measures.handLength / 184;
@@ -29,17 +35,7 @@ export function handOf({ share, measures }: Person, arm: Lathe, wrist: Vec, down
     front: palmward,
     side: thumbward,
     caps: [14 * h, 12 * h],
-    sections: PALM.map(([t, u, v, ru, rl, rf, rb, n, turn]): Section => [
-      t,
-      u * hw,
-      v * hw,
-      ru * hw,
-      rl * hw,
-      rf * hw,
-      rb * hw,
-      n,
-      turn,
-    ]),
+    sections: PALM.map((section) => widened(section, hw)),
   });
   const fingers = FINGERS.map(({ name, at, spread, drop, length, radius, curl }) => {
     const from = onHand(at);
@@ -79,17 +75,7 @@ export function handOf({ share, measures }: Person, arm: Lathe, wrist: Vec, down
         [0.86, -2, 0, 11, 11, 9.4, 8.6],
         [1, -4, 0, 9.4, 9.4, 7.4, 6.6],
       ] as const
-    ).map(([t, u, v, ru, rl, rf, rb]): Section => [
-      t,
-      u * hw,
-      v * hw,
-      ru * hw,
-      rl * hw,
-      rf * hw,
-      rb * hw,
-      2.1,
-      0,
-    ]),
+    ).map((section) => widened([...section, 2.1, 0], hw)),
   });
   const handForms: Form[] = [
     { k: 1, lathe: palm },

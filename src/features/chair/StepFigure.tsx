@@ -75,7 +75,9 @@ export function StepFigure({
   const drawn = { look: shown, context, prediction, title };
   const isTurned = turned && (view === "face" || view === "backOfHead");
   return (
-    <div className="relative h-56 w-full shrink-0 bg-surround text-[#111] md:h-full md:w-[39%]">
+    <div
+      className={`relative w-full shrink-0 bg-surround text-[#111] md:h-full md:w-[39%] ${isTurned ? "h-96" : "h-56"}`}
+    >
       {isTurned ? (
         <TurnedHead {...drawn} className="h-full w-full pt-12" formLight="above" />
       ) : (

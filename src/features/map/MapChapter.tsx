@@ -17,6 +17,11 @@ import { useLayerEdits } from "./useLayerEdits";
 /** Where a new mark goes in a view: beside the nose on a face, in the middle of anything else. From the side, it goes on the front. */
 function placeIn(figure: Figure, view: ViewKey): MarkTools["place"] {
   const { frame } = VIEWS[view];
+  // From above the face is not seen: on the scalp, half way from the hairline to the crown.
+  if (view === "topOfHead") {
+    const { trichion, vertex } = figure.landmarks;
+    return { frame: "front", at: point(0, Math.round((trichion.y + vertex.y) / 2)) };
+  }
   if (view === "face" || frame === null) return { frame: "front", at: point(34, -38) };
   const { box } = sceneOf(figure, view);
   const at = point(Math.round(box.left + box.width / 2), -Math.round(box.top + box.height / 2));
