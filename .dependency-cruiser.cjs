@@ -85,6 +85,18 @@ module.exports = {
       "what several features share stands on core, workers and ui",
     ),
     from(
+      "^src/(?!threads/)",
+      { path: "^src/threads/" },
+      "threads-by-their-bundle",
+      "what is done in threads is asked through server/threads; the bundle is a program of its own",
+    ),
+    from(
+      "^src/threads/",
+      { path: "^src/(app|features|store|demo)/" },
+      "threads-downward",
+      "a thread draws with what features share",
+    ),
+    from(
       "^src/features/",
       { path: "^src/(app|store|demo)/" },
       "features-downward",
@@ -113,7 +125,7 @@ module.exports = {
       severity: "error",
       from: {
         orphan: true,
-        pathNot: ["\\.d\\.ts$", "^src/app/", "^src/(instrumentation|proxy)\\.ts$", "\\.css$"],
+        pathNot: ["\\.d\\.ts$", "^src/app/", "^src/threads/entry\\.ts$", "^src/(instrumentation|proxy)\\.ts$", "\\.css$"],
       },
       to: {},
     },

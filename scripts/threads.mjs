@@ -1,4 +1,4 @@
-// Bundles what the server does in threads of their own (src/server/threads) into one file beside the build.
+// Bundles what the server does in threads of their own (src/threads) into one file beside the build.
 import { build } from "esbuild";
 import { join } from "node:path";
 import { fileURLToPath } from "node:url";
@@ -8,14 +8,18 @@ import { ROOT } from "./steps.cjs";
 export const bundleThreads = (outfile) =>
   build({
     absWorkingDir: ROOT,
-    entryPoints: ["src/server/threads/entry.ts"],
+    entryPoints: ["src/threads/entry.ts"],
     outfile,
     bundle: true,
     platform: "node",
     target: "node20",
     format: "cjs",
     external: ["better-sqlite3", "sharp"],
-    conditions: ["react-server"],
+    jsx: "automatic",
+    alias: { "server-only": join(ROOT, "node_modules", "server-only", "empty.js") },
+    define: { "process.env.NODE_ENV": '"production"' },
+    // Workers of the browser are in what is drawn, and are not started.
+    logOverride: { "empty-import-meta": "silent" },
     logLevel: "warning",
   });
 

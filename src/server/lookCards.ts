@@ -7,6 +7,8 @@ import { makePlan, type Plan } from "@/core/plan";
 import { knownProducts, contextOf, speedOf, type StoredContext } from "@/core/record";
 import {
   countLooks,
+  findJob,
+  findLook,
   findLooks,
   findPerson,
   listJobs,
@@ -14,6 +16,8 @@ import {
   type Job,
   type StoredLook,
 } from "@/store";
+import { lookPicture, markOf } from "./lookPicture";
+import { notFound } from "./problem";
 import { studio } from "./studio";
 
 import { planInput, type PlanInput } from "./planInput";
@@ -23,6 +27,7 @@ export interface LookCard {
   readonly job: Job | null;
   readonly personName: string | null;
   /** What its figure is worked out from: of the shelf what it is painted with. */ readonly given: StoredContext;
+  /** Of its picture: another where it would look otherwise. */ readonly mark: string;
   readonly plan: Plan;
   readonly packing: PackingList;
 }
@@ -76,12 +81,35 @@ export async function cardOf(
     job,
     personName: person?.name ?? null,
     given,
+    mark: markOf({ look: look.design, stored: given }),
     plan: makePlan(look.design, context, stock),
     packing: packingList([{ look: look.design, context }]),
   };
   if (cards.size >= MOST_CARDS) cards.clear();
   cards.set(key, { of, card });
   return card;
+}
+
+/** The picture of a look's card. @throws Problem 404 for a look that isn't there, or a job that is not one of it */
+export async function cardPicture(
+  lookId: string,
+  jobId: string | null,
+  asked: string | null,
+): Promise<Response> {
+  const db = await studio();
+  const look = await findLook(db, lookId);
+  if (!look) throw notFound("look");
+  const job = jobId === null ? null : await findJob(db, jobId);
+  if (jobId !== null && job?.lookId !== lookId) throw notFound("job");
+  const { given, mark } = await cardOf(look, job, await planInput());
+  const picture = await lookPicture({ look: look.design, stored: given });
+  return new Response(new Uint8Array(picture), {
+    headers: {
+      "content-type": "image/webp",
+      // Its mark says all that it is made from. A day, no longer: it is somebody's face.
+      "cache-control": asked === mark ? "private, max-age=86400, immutable" : "no-store",
+    },
+  });
 }
 
 /** Jobs over for so long are no longer next. */

@@ -8,7 +8,7 @@ import { heldThread } from "./threads/inThread";
 const MOST = 300;
 
 /** The form of a figure in one light as a WebP picture, worked out once. */
-const pictureOf = rememberBy(MOST, reliefQuery, heldThread("reliefOf"));
+export const pictureOf = rememberBy(MOST, reliefQuery, heldThread("reliefOf"));
 
 /** The picture that a query asks for. @throws Problem 400 for a query that asks for none */
 export async function reliefPicture(query: Record<string, string>): Promise<Response> {

@@ -10,7 +10,7 @@ import { sql } from "kysely";
 import { countLooks, findJob, findLook, findPerson, listJobs, listPeople } from "@/store";
 import { loadDemoWhenEmpty } from "./demo";
 import { changeJob, copyLook, lookNames, newJob, saveDesign, startLook, takeLayer } from "./looks";
-import { lookCards } from "./lookCards";
+import { cardPicture, lookCards } from "./lookCards";
 import { loadToday } from "./today";
 import { takeDown } from "./records";
 import { changePerson } from "./people";
@@ -64,6 +64,20 @@ describe("demo", () => {
     expect(await listJobs(db)).toHaveLength(7);
     expect((await loadToday()).products).toBeGreaterThanOrEqual(40);
     expect(await loadDemoWhenEmpty()).toBe(false);
+  });
+  it("marks a card's picture anew when anything it is drawn from changes, and only then", async () => {
+    const marks = async () =>
+      new Map((await lookCards()).cards.map(({ look, mark }) => [look.id, mark]));
+    const before = await marks();
+    expect(new Set(before.values()).size).toBe(8);
+    const fog = await findLook(await studio(), "fog");
+    if (!fog) throw new Error("no fog");
+    const layers = fog.design.layers.map((layer) => ({ ...layer, coats: 1 as const }));
+    await saveDesign("fog", { version: fog.version, design: { ...fog.design, layers } });
+    const after = await marks();
+    for (const [id, mark] of before) expect(after.get(id) === mark).toBe(id !== "fog");
+    expect(await statusOf(cardPicture("fog", "frost-reservoir", null))).toBe(404);
+    expect(await statusOf(cardPicture("nobody", null, null))).toBe(404);
   });
   it("has no stop in any look, and something due on Today", async () => {
     for (const card of (await lookCards()).cards)

@@ -354,9 +354,11 @@ test("twenty thousand rows tell how far they are, are stopped without a trace, a
     .setInputFiles({ name: "studio.zip", mimeType: "application/zip", buffer: zip });
   await expect(whole.getByRole("button", { name: "Bring in 0" })).toBeDisabled();
   await page.goto(`${other.url}/looks`, { waitUntil: "networkidle" });
-  await expect(
-    page.getByRole("img", { name: /First Frost, predicted on Nomi Tarrow/ }),
-  ).toBeVisible();
+  const picture = page.getByRole("img", { name: /First Frost, predicted on Nomi Tarrow/ });
+  await expect(picture).toBeVisible();
+  await expect
+    .poll(() => picture.evaluate((image) => (image as HTMLImageElement).naturalWidth))
+    .toBe(318);
   await other.close();
   await studio.close();
 });

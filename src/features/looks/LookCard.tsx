@@ -1,11 +1,11 @@
 import Link from "next/link";
-import { LaterFigure } from "@/shared/figure/LaterFigure";
 import type { LookCard as Card } from "@/server/lookCards";
+import { LookPicture } from "@/shared/figure/LookPicture";
 import { clock, dayWords, minutesWords } from "@/ui/format";
 
 /** A look as its plan draws it. */
 export function LookCard({ card }: { card: Card }) {
-  const { look, job, personName, given, plan } = card;
+  const { look, job, personName, plan } = card;
   const open = plan.findings.filter((finding) => finding.severity !== "tip").length;
   return (
     <Link
@@ -13,13 +13,7 @@ export function LookCard({ card }: { card: Card }) {
       className="card-plain group flex flex-col overflow-hidden hover:border-base-content"
     >
       <span className="block bg-surround">
-        <LaterFigure
-          id={`card-${look.id}`}
-          look={look.design}
-          stored={given}
-          title={`${look.design.name}, predicted on ${personName ?? "a stand-in"}`}
-          className="h-64 w-full"
-        />
+        <LookPicture card={card} className="h-64 w-full" />
       </span>
       <span className="flex flex-1 flex-col gap-0.5 p-4">
         <span className="font-display text-xl font-bold group-hover:underline">

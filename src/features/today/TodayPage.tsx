@@ -2,7 +2,7 @@ import Link from "next/link";
 import { Reminders } from "./Reminders";
 import { safetyNotes } from "@/core/look";
 import { contextOf } from "@/core/record";
-import { LaterFigure } from "@/shared/figure/LaterFigure";
+import { LookPicture } from "@/shared/figure/LookPicture";
 import type { LookCard } from "@/server/lookCards";
 import type { Today } from "@/server/today";
 import { Empty } from "@/ui/Empty";
@@ -67,13 +67,7 @@ function NextJob({ card }: { card: LookCard }) {
   return (
     <li className="card-plain flex overflow-hidden">
       <div className="w-36 shrink-0 bg-surround">
-        <LaterFigure
-          id={`next-${job?.id ?? look.id}`}
-          look={look.design}
-          stored={given}
-          title={`${look.design.name} on ${personName}`}
-          className="h-full w-full"
-        />
+        <LookPicture card={card} className="h-full w-full" />
       </div>
       <div className="flex flex-1 flex-wrap items-start justify-between gap-3 p-4">
         <div className="min-w-0 flex-1 basis-72">

@@ -43,7 +43,7 @@ async function turn(signal: AbortSignal | undefined): Promise<() => void> {
   return done;
 }
 
-/** The bundle that scripts/threads.mjs makes of {@link ./entry.ts} beside the build; null where nothing is built, or what is may be of other source. */
+/** The bundle that scripts/threads.mjs makes of src/threads beside the build; null where nothing is built, or what is may be of other source. */
 function bundle(): string | null {
   if (process.env.DERMAGRAPH_THREADS) return process.env.DERMAGRAPH_THREADS;
   if (process.env.NODE_ENV !== "production") return null;
@@ -51,14 +51,19 @@ function bundle(): string | null {
   return existsSync(built) ? built : null;
 }
 
-/** Without a build (unit tests, development) a task is done in place. */
+/**
+ * Without a build (unit tests, development) a task is done in place.
+ *
+ * @throws Error for what only the bundle draws
+ */
 async function inPlace<T extends Task>(
   task: T,
   input: TaskInput<T>,
   how: How<T>,
 ): Promise<TaskOutput<T>> {
   const { TASKS } = await import("./tasks");
-  const act = TASKS[task] as (
+  if (!(task in TASKS)) throw new Error(`${task} needs the bundle: node scripts/threads.mjs`);
+  const act = TASKS[task as keyof typeof TASKS] as unknown as (
     given: TaskInput<T>,
     tell: (told: TaskTold<T>) => void,
   ) => TaskOutput<T>;

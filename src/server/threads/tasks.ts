@@ -162,13 +162,28 @@ const reliefOf: Act<ReliefRequest, Uint8Array> = async (request) => {
     .toBuffer();
 };
 
+/** A look on a person, to be drawn. */
+export interface LookToDraw {
+  readonly look: Look;
+  readonly stored: StoredContext;
+  /** The forms that are laid over it, WebP by what they are asked with. */
+  readonly reliefs: ReadonlyMap<string, Uint8Array>;
+}
+
+/** What is drawn as the screen draws it, from above this folder; src/threads adds it to the bundle. */
+interface Drawings {
+  /** A look as a WebP picture. */
+  readonly lookPictureOf: Act<LookToDraw, Uint8Array>;
+}
+
 /** What is done in threads of their own. A new task is a line here. */
 export const TASKS = { studioOf, kitOf, colourFileOf, jobsTake, backupOf, reliefOf } as const;
 
-export type Task = keyof typeof TASKS;
-export type TaskInput<T extends Task> = Parameters<(typeof TASKS)[T]>[0];
-export type TaskOutput<T extends Task> = Awaited<ReturnType<(typeof TASKS)[T]>>;
-export type TaskTold<T extends Task> = Parameters<Parameters<(typeof TASKS)[T]>[1]>[0];
+export type Tasks = typeof TASKS & Drawings;
+export type Task = keyof Tasks;
+export type TaskInput<T extends Task> = Parameters<Tasks[T]>[0];
+export type TaskOutput<T extends Task> = Awaited<ReturnType<Tasks[T]>>;
+export type TaskTold<T extends Task> = Parameters<Parameters<Tasks[T]>[1]>[0];
 
 /** What a thread sends back. */
 export type Answer<T extends Task> =

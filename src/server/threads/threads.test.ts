@@ -2,10 +2,17 @@ import { spawnSync } from "node:child_process";
 import { rmSync } from "node:fs";
 import { join } from "node:path";
 import { strToU8, zipSync } from "fflate";
-import { defaultFace } from "@/core/anatomy";
+import sharp from "sharp";
+import { centroid, defaultFace } from "@/core/anatomy";
 import type { ReliefRequest } from "@/core/anatomy/surface";
+import { USUAL_BRIEF } from "@/core/brief";
+import { deltaE00, hexToLab } from "@/core/colour";
 import { emptyStudio, formatStudio } from "@/core/formats";
-import { FORGOTTEN } from "@/core/people";
+import { hexOf, predict } from "@/core/look";
+import { FORGOTTEN, STAND_IN } from "@/core/people";
+import { contextOf, type StoredContext } from "@/core/record";
+import { USUAL_STUDIO } from "@/core/studio";
+import { aLayer, aLook, product, SHELF } from "@/core/testing";
 import { heldThread, inThread, TaskTooLong } from "./inThread";
 
 // Beside node_modules, so that what is not bundled is found.
@@ -104,5 +111,27 @@ describe("a thread that is held", () => {
     expect(Buffer.from(above).equals(Buffer.from(left))).toBe(false);
     await expect(ask(null as never)).rejects.toThrow();
     expect(Buffer.from(await ask(request("above"))).equals(Buffer.from(above))).toBe(true);
+  });
+  it("draws a look in the colours that are predicted for it, and nothing round it", async () => {
+    const stored: StoredContext = {
+      person: STAND_IN,
+      brief: USUAL_BRIEF,
+      products: SHELF,
+      today: "2026-11-29",
+      house: { version: 0, changes: { numbers: {}, off: [] } },
+      settings: { version: 0, fields: USUAL_STUDIO },
+    };
+    const look = aLook(aLayer({ id: "a", zones: ["forehead"], paint: product("blue"), coats: 3 }));
+    const picture = await heldThread("lookPictureOf")({ look, stored, reliefs: new Map() });
+    const { data, info } = await sharp(picture).raw().toBuffer({ resolveWithObject: true });
+    expect(info).toMatchObject({ width: 318, height: 420, channels: 4 });
+    const context = contextOf(stored);
+    const { x, y } = centroid(context.figure.zone("forehead").polygon);
+    // One and a half pixels a mm, from 106 mm to the right of the bridge of the nose and 124 above it.
+    const from = 4 * (Math.round((124 - y) * 1.5) * info.width + Math.round((x + 106) * 1.5));
+    const shown = `#${data.subarray(from, from + 3).toString("hex")}`;
+    const film = predict(look, context).films.get("forehead")?.at(-1);
+    expect(deltaE00(hexToLab(shown), hexToLab(film ? hexOf(film.after) : "none"))).toBeLessThan(2);
+    expect([...data.subarray(0, 4)]).toEqual([0, 0, 0, 0]);
   });
 });

@@ -1,7 +1,8 @@
 import { useMemo } from "react";
 import type { Figure, ZoneId } from "@/core/anatomy";
+import type { Chart } from "@/core/anatomy/surface";
 import { ReliefImage } from "./ReliefImage";
-import type { Chart, FormLight } from "./useRelief";
+import type { FormLight } from "./useRelief";
 
 interface GlossProps {
   id: string;

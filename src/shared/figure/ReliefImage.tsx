@@ -1,5 +1,6 @@
 import type { Figure } from "@/core/anatomy";
-import { reliefBox, useRelief, type Chart, type FormLight } from "./useRelief";
+import { reliefBox, type Chart } from "@/core/anatomy/surface";
+import { useRelief, type FormLight } from "./useRelief";
 
 interface ReliefImageProps {
   figure: Figure;

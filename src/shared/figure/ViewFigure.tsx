@@ -12,6 +12,7 @@ import {
   type Side,
   type ZoneId,
 } from "@/core/anatomy";
+import type { Chart } from "@/core/anatomy/surface";
 import { hexToLab, reflectanceFromLab, type Spectrum } from "@/core/colour";
 import {
   hexOf,
@@ -34,7 +35,7 @@ import { FadedZone, fadeLine } from "./fade";
 import { MarkDrawing } from "./MarkDrawing";
 import { pathOf } from "./path";
 import { ReliefImage } from "./ReliefImage";
-import type { Chart, FormLight } from "./useRelief";
+import type { FormLight } from "./useRelief";
 import { chartsOf, sceneOf, type Scene, type ViewKey, type ViewZone } from "./views";
 
 interface ViewFigureProps extends FaceFigureProps {

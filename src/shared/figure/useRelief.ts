@@ -1,14 +1,12 @@
 "use client";
 
-import { useEffect, useState } from "react";
-import { boundingBox, type Figure } from "@/core/anatomy";
+import { createContext, useContext, useEffect, useState } from "react";
+import type { Figure } from "@/core/anatomy";
 import {
-  RELIEF_BOXES,
-  type BodyChart,
-  type ChartBox,
-  type HeadChart,
-  type LightKey,
   reliefQuery,
+  reliefRequest,
+  type Chart,
+  type LightKey,
   type ReliefRequest,
 } from "@/core/anatomy/surface";
 import { rememberBy } from "@/core/remember";
@@ -50,35 +48,8 @@ const REST_MS = 60;
 /** Where light comes from, or none: the colours as they are, without form. */
 export type FormLight = LightKey | "flat";
 
-/** A flat map that has a relief. */
-export type Chart = HeadChart | BodyChart;
-const isHead = (chart: Chart): chart is HeadChart => chart in RELIEF_BOXES;
-
-/** Room round a body in its picture, mm. */
-const ROUND_MM = 12;
-
-/** Where the relief of a figure lies on its chart, mm. */
-export function reliefBox(figure: Figure, chart: Chart): ChartBox {
-  if (isHead(chart)) return RELIEF_BOXES[chart];
-  const body = figure.allZones.filter(({ part }) => part === "body");
-  const box = boundingBox(body.flatMap(({ polygon }) => polygon));
-  const [left, top] = [Math.floor(box.left - ROUND_MM), Math.floor(-box.top - ROUND_MM)];
-  const [right, foot] = [Math.ceil(box.right + ROUND_MM), Math.ceil(-box.bottom + ROUND_MM)];
-  return { left, top, width: right - left, height: foot - top };
-}
-
-function requestOf(
-  figure: Figure,
-  chart: Chart,
-  light: LightKey,
-  what: ReliefRequest["what"],
-): ReliefRequest {
-  const { landmarks, physique } = figure;
-  if (isHead(chart))
-    return { part: "head", face: landmarks, ageYears: physique.ageYears, chart, light, what };
-  const bridgeMm = physique.heightCm * 10 - landmarks.vertex.y;
-  return { part: "body", physique, bridgeMm, chart, light, what, box: reliefBox(figure, chart) };
-}
+/** Pictures that are there from the start, by their queries: where a figure is drawn once, outside a browser. */
+export const GivenReliefs = createContext<ReadonlyMap<string, string>>(new Map());
 
 /** The form of a figure on one of its charts, as the address of a picture; null while there is none. */
 export function useRelief(
@@ -87,8 +58,10 @@ export function useRelief(
   light: FormLight,
   what: ReliefRequest["what"] = "form",
 ): string | null {
+  const given = useContext(GivenReliefs);
   const [shown, setShown] = useState<{ key: string; picture: string | null } | null>(null);
-  const request = chart === null || light === "flat" ? null : requestOf(figure, chart, light, what);
+  const request =
+    chart === null || light === "flat" ? null : reliefRequest(figure, chart, light, what);
   const key = request && JSON.stringify(request);
   useEffect(() => {
     if (key === null) return;
@@ -103,7 +76,7 @@ export function useRelief(
       clearTimeout(timer);
     };
   }, [key]);
-  if (key === null) return null;
+  if (request === null) return null;
   // The form of a moment ago stays until the new one is there.
-  return shown?.picture ?? null;
+  return shown?.picture ?? given.get(reliefQuery(request)) ?? null;
 }

@@ -1,6 +1,6 @@
 export type { BodyChart } from "./bodyRelief";
 export { LIGHT_KEYS, LIGHTS, type LightKey } from "./light";
-export { headRelief, RELIEF_BOXES, type ChartBox, type HeadChart } from "./relief";
+export { headRelief, RELIEF_BOXES, type HeadChart } from "./relief";
 export { ReliefQuerySchema, reliefQuery, type ReliefRequest } from "./reliefQuery";
 export {
   turnable,
@@ -10,3 +10,4 @@ export {
   type Standpoint,
   type TurnChart,
 } from "./turned";
+export { reliefBox, reliefRequest, type Chart } from "./reliefRequest";

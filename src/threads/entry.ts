@@ -1,12 +1,15 @@
 import { parentPort, workerData } from "node:worker_threads";
-import { TASKS, type Answer, type Asked, type Task } from "./tasks";
+import { TASKS, type Answer, type Asked, type Task, type Tasks } from "@/server/threads/tasks";
+import { lookPictureOf } from "./lookPicture";
+
+const ALL: Tasks = { ...TASKS, lookPictureOf };
 
 type Reply = (answer: Answer<Task>) => void;
 
 /** Does a task; what it tells and what comes of it are answered. */
 async function run(task: Task, input: never, answer: Reply): Promise<void> {
   try {
-    const act = TASKS[task] as (given: never, tell: (told: never) => void) => unknown;
+    const act = ALL[task] as (given: never, tell: (told: never) => void) => unknown;
     const value = await act(input, (told) => answer({ kind: "told", told }));
     answer({ kind: "done", value } as Answer<Task>);
   } catch (error) {

@@ -1,0 +1,45 @@
+import { createElement } from "react";
+import { renderToStaticMarkup } from "react-dom/server";
+import sharp from "sharp";
+import { predict } from "@/core/look";
+import { contextOf } from "@/core/record";
+import type { LookToDraw } from "@/server/threads/tasks";
+import { FACE_BOX, FaceFigure } from "@/shared/figure/FaceFigure";
+import { GivenReliefs } from "@/shared/figure/useRelief";
+
+/** Pixels to a mm of a card's picture: half as many again as the tallest card shows. */
+const PIXELS_PER_MM = 1.5;
+/** How true its colours are kept, per cent. */
+const QUALITY = 92;
+
+const asData = async (webp: Uint8Array) =>
+  `data:image/png;base64,${(await sharp(webp).png({ compressionLevel: 1 }).toBuffer()).toString("base64")}`;
+
+/** The face of a look as a drawing of its own. */
+export function lookMarkup(
+  { look, stored }: Omit<LookToDraw, "reliefs">,
+  reliefs: ReadonlyMap<string, string>,
+): string {
+  const context = contextOf(stored);
+  const prediction = predict(look, context);
+  const figure = createElement(FaceFigure, {
+    id: "look",
+    look,
+    context,
+    prediction,
+    guides: { hat: false },
+    title: look.name,
+  });
+  return renderToStaticMarkup(createElement(GivenReliefs.Provider, { value: reliefs }, figure));
+}
+
+/** A look as a WebP picture, drawn as the screen draws it. */
+export async function lookPictureOf({ reliefs, ...drawn }: LookToDraw): Promise<Uint8Array> {
+  const given = new Map<string, string>();
+  for (const [query, webp] of reliefs) given.set(query, await asData(webp));
+  const svg = lookMarkup(drawn, given).replace(
+    "<svg ",
+    `<svg xmlns="http://www.w3.org/2000/svg" width="${FACE_BOX.width * PIXELS_PER_MM}" height="${FACE_BOX.height * PIXELS_PER_MM}" `,
+  );
+  return sharp(Buffer.from(svg), { unlimited: true }).webp({ quality: QUALITY }).toBuffer();
+}
