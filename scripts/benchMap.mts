@@ -63,6 +63,7 @@ function bigLook(): Look {
     name: "A hundred and fifty",
     system: null,
     schools: USUAL_SCHOOLS,
+    light: "above",
     layers,
     bare: [],
     accepted: [],

@@ -78,6 +78,7 @@ export const aLook = (...layers: Layer[]): Look => ({
   name: "trial",
   system: null,
   schools: USUAL_SCHOOLS,
+  light: "above",
   layers,
   bare: [],
   accepted: [],

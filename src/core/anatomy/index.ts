@@ -27,6 +27,7 @@ export {
 } from "./zones";
 export { PHYSIQUE_LIMITS, skinCm2, usualPhysique, type Physique } from "./physique";
 export { borders, joinPieces } from "./borders";
+export { acrossStrip, inStrip, shareInStrip, type Strip } from "./strip";
 export { placed, placement, snap } from "./placement";
 export { creaseLines, creaseWords, focusWidth } from "./creases";
 export {

@@ -6,6 +6,7 @@ import { browCover, browCoverWords } from "../design/browCover";
 import type { Remark } from "./finding";
 import { layerOptics, liesUnder, predict, type Prediction } from "../design/predict";
 import { applyPatch, freeLayerId, type LookPatch } from "../design/patch";
+import { shareOfZone } from "../design/part";
 import { isColour, isVeil } from "../design/roles";
 import { recipeOf } from "../design/context";
 import type { Layer, Look } from "../design/schema";
@@ -45,22 +46,30 @@ export function thinCover(stack: Stack): Remark[] {
   });
 }
 
+/** Share of an area from which it counts as covered, however many layers share it. */
+const COVERED = 0.9;
+
 /** Exposed zones that no colour covers, filled shapes included where the figure is known, and that are not meant to stay bare (BASE-5). */
 export function paintedCoverage(
   look: Look,
   exposed: readonly ZoneId[],
   figure?: Figure,
 ): { painted: ZoneId[]; gaps: ZoneId[] } {
-  const covered = new Set(
-    look.layers
-      .filter(
-        (layer) =>
-          layer.role === "base" ||
-          (layer.role === "detail" && layer.marks.length === 0) ||
-          (isVeil(layer.role) && layer.share === 1),
-      )
-      .flatMap((layer) => layer.zones),
-  );
+  const shares = new Map<ZoneId, number>();
+  for (const layer of look.layers) {
+    if (
+      layer.marks.length ||
+      !(layer.role === "base" || layer.role === "detail" || isVeil(layer.role))
+    )
+      continue;
+    // A base is a base however far it goes; a veil on a part of an area leaves the rest bare.
+    const most = isVeil(layer.role) && layer.share < 1 ? 0 : 1;
+    for (const zone of layer.zones) {
+      const part = figure ? shareOfZone({ ...layer, share: 1 }, zone, { figure }) : 1;
+      shares.set(zone, (shares.get(zone) ?? 0) + most * part);
+    }
+  }
+  const covered = new Set([...shares].flatMap(([zone, share]) => (share >= COVERED ? [zone] : [])));
   const marks = look.layers.flatMap((layer) => (isColour(layer.role) ? layer.marks : []));
   if (figure && marks.length) zonesFilled(marks, figure).forEach((zone) => covered.add(zone));
   return {

@@ -13,7 +13,7 @@ import {
 import { leastWidthMm, separatingTone, separationLine } from "../vision";
 import { MEANT_APART, readEdges, seeEdge, type Edge, type SeenEdge } from "../design/edges";
 import type { Remark } from "./finding";
-import { markWidthMm, pathAlong, MarkSchema, type Mark } from "../shapes";
+import { brushOf, markWidthMm, pathAlong, MarkSchema, type Mark } from "../shapes";
 import { intoTheShade } from "./edges";
 import { freeLayerId, type LookPatch } from "../design/patch";
 import { isColour } from "../design/roles";
@@ -180,9 +180,11 @@ function widened(
   const least = leastWidthMm(lab(edge.a), lab(edge.b), distanceM);
   if (!layer || least === null || least > WIDEST || least > edge.widthMm * MOST_WIDER) return null;
   // Letters and solid shapes have no brush to choose: they read by their size.
-  if (layer.marks.some((mark) => !("widthMm" in mark) && markWidthMm(mark) < least)) return null;
+  if (layer.marks.some((mark) => brushOf(mark) === null && markWidthMm(mark) < least)) return null;
   const marks = layer.marks.map((mark): Mark =>
-    "widthMm" in mark ? { ...mark, widthMm: Math.max(mark.widthMm, least) } : mark,
+    "widthMm" in mark && brushOf(mark) !== null
+      ? { ...mark, widthMm: Math.max(mark.widthMm, least) }
+      : mark,
   );
   // The narrowest decides: an edge may be of some of the marks only.
   const widthMm = Math.min(...marks.map(markWidthMm));

@@ -7,6 +7,8 @@ import type { Remark } from "./finding";
 import { markLabel, placedStrokes, type Mark } from "../shapes";
 import type { LookPatch } from "../design/patch";
 import type { Layer } from "../design/schema";
+import { isSamePart } from "../design/part";
+import { isWhole } from "../design/predict";
 import { orderPatch, SCHOOLS } from "../design/schools";
 import type { Stack } from "../design/stack";
 import { isWearable } from "../design/wearable";
@@ -203,8 +205,10 @@ export function againstTheLight(stack: Stack): Remark[] {
     const wrong = layer.zones.filter(
       (zone) =>
         zoneInfo(zone).relief === (layer.role === "highlight" ? "hollow" : "high") &&
-        !(zone === "forehead" && layer.share < 0.6) &&
-        !(zone === "chin" && layer.share < 0.6),
+        !(
+          (zone === "forehead" || zone === "chin") &&
+          (layer.share < 0.6 || layer.part.kind !== "whole")
+        ),
     );
     const rest = layer.zones.filter((zone) => !wrong.includes(zone));
     // An undercoat goes with what lies on it: left out alone, the tint over it would ask for it again (LAYER-8).
@@ -249,6 +253,7 @@ const isUndercoat = ({ look: { layers } }: Stack, lower: Layer, upper: Layer): b
   !lower.marks.length &&
   !upper.marks.length &&
   lower.share === upper.share &&
+  isSamePart(lower.part, upper.part) &&
   upper.zones.every((zone) => lower.zones.includes(zone));
 
 /** BASE-2: a sponge that is dragged. */
@@ -363,9 +368,8 @@ export function underClean(stack: Stack): Remark[] {
         look.layers.slice(at + 1).some((layer) => {
           if (
             layer.role !== "detail" ||
-            layer.marks.length ||
-            layer.share < 1 ||
-            !layer.zones.includes(zone)
+            !layer.zones.includes(zone) ||
+            !isWhole(layer, zone, context)
           )
             return false;
           const colour = recipeOf(layer, context.products)[0]?.product.colour;

@@ -1,6 +1,7 @@
 import { plural } from "../text/words";
 import { paintWords, type LookContext } from "./context";
 import { markLabel } from "../shapes";
+import { isSamePart, partWords } from "./part";
 import type { FadeSide, Layer, Look } from "./schema";
 import { SCHOOLS } from "./schools";
 import { zoneWords } from "./words";
@@ -18,6 +19,8 @@ export const FADE_WORDS: Readonly<Record<FadeSide, string>> = {
   down: "downwards",
   in: "towards the midline",
   out: "outwards",
+  left: "to the person's left",
+  right: "to the person's right",
 };
 
 function layerDifferences(
@@ -41,6 +44,8 @@ function layerDifferences(
   );
   say(before.tool !== after.tool || before.technique !== after.technique, "is laid another way");
   say(before.edge !== after.edge, `has ${after.edge} edges`);
+  say(before.fadeMm !== after.fadeMm, `fades over ${after.fadeMm} mm`);
+  say(!isSamePart(before.part, after.part), `covers ${partWords(after.part)}`);
   say(before.fades !== after.fades, `fades ${FADE_WORDS[after.fades]}`);
   say(
     before.hidden !== after.hidden,

@@ -18,7 +18,7 @@ import { markWidthMm, placedStrokes, sameShape, type Mark } from "../shapes";
 import { fillsZone, liesUnder, type Prediction } from "./predict";
 import { isColour } from "./roles";
 import type { Layer, Look } from "./schema";
-import { underPowder, visibleLayers } from "./visible";
+import { underLater, visibleLayers } from "./visible";
 import { touched } from "./touched";
 
 /** One side of an edge: a layer, or the bare skin where `layerId` is null. */
@@ -188,13 +188,17 @@ export const zoneOfMark = (mark: Mark, layer: Layer, context: LookContext): Zone
 
 /** Marks on what lies beside them, one edge for each layer and each ground it meets. */
 function markEdges(look: Look, context: LookContext, prediction: Prediction): Edge[] {
-  const powdered = underPowder(look, context, prediction);
+  const later = underLater(look, context, prediction);
   return visibleLayers(look, context, prediction).flatMap(({ layer, colours }): Edge[] => {
     if (!layer.marks.length || layer.role === "map" || !isColour(layer.role)) return [];
+    // Shade and light of a form run out on it: they have no edge of their own.
+    if (layer.form) return [];
     const at = look.layers.findIndex(({ id }) => id === layer.id);
     // White under a tint is not seen itself, nor is an edging but for its rim.
     if (
-      look.layers.slice(at + 1).some((other) => other.marks.length > 0 && liesUnder(layer, other))
+      look.layers
+        .slice(at + 1)
+        .some((other) => other.marks.length > 0 && !other.form && liesUnder(layer, other))
     )
       return [];
     const edging = look.layers
@@ -228,15 +232,15 @@ function markEdges(look: Look, context: LookContext, prediction: Prediction): Ed
       if (!zone || !film || !colour) continue;
       const below = films
         ?.slice(0, films.indexOf(film))
-        .findLast((entry) => isColour(entry.layer.role) && fillsZone(entry.layer));
+        .findLast((entry) => isColour(entry.layer.role) && fillsZone(entry.layer, zone, context));
       const rim = edging && films?.find((entry) => entry.layer.id === edging.id)?.colour;
       const key = `${layer.id}|${below?.layer.id ?? ""}|${labFromReflectance(film.beside).map(Math.round).join()}`;
       const group = groups.get(key) ?? {
         colour,
-        beside: powdered(film.beside, at, zone),
+        beside: later(film.beside, at, zone, true),
         ground: below?.layer.name ?? SKIN,
         groundId: below?.layer.id ?? null,
-        edge: rim ? powdered(rim, at, zone) : null,
+        edge: rim ? later(rim, at, zone, true) : null,
         zones: new Set(),
         marks: [],
       };
@@ -275,6 +279,7 @@ function markPairEdges(look: Look, context: LookContext, prediction: Prediction)
     .filter(
       ({ layer, colours }) =>
         layer.marks.length > 0 &&
+        !layer.form &&
         layer.marks.length <= MOST_MARKS &&
         colours.size > 0 &&
         layer.role !== "map" &&

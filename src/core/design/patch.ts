@@ -1,6 +1,7 @@
 import { z } from "zod";
 import { ZONE_IDS, type ZoneId } from "../anatomy";
 import { PieceSchema, type Piece } from "../piece";
+import { LIGHTS_FROM, type LightFrom } from "./form";
 import {
   LayerSchema,
   SchoolsSchema,
@@ -20,6 +21,7 @@ export type LookPatch =
   | { readonly op: "rename"; readonly name: string }
   | { readonly op: "chooseSystem"; readonly system: System | null }
   | { readonly op: "schools"; readonly schools: Schools }
+  | { readonly op: "light"; readonly light: LightFrom }
   | { readonly op: "order"; readonly ids: readonly string[] }
   | { readonly op: "leaveBare"; readonly zones: readonly ZoneId[]; readonly bare: boolean }
   | { readonly op: "accept"; readonly finding: string; readonly accepted: boolean }
@@ -63,11 +65,18 @@ export function applyPatch(look: Look, patch: LookPatch): Look {
       return { ...look, layers: look.layers.toSpliced(from, 1).toSpliced(patch.to, 0, layer) };
     }
     case "removeLayer":
-      return { ...look, layers: look.layers.toSpliced(indexOf(look, patch.id), 1) };
+      indexOf(look, patch.id);
+      // What gave its shapes form goes with them.
+      return {
+        ...look,
+        layers: look.layers.filter(({ id, form }) => id !== patch.id && form?.of !== patch.id),
+      };
     case "rename":
       return { ...look, name: patch.name };
     case "chooseSystem":
       return { ...look, system: patch.system };
+    case "light":
+      return { ...look, light: patch.light };
     case "schools":
       return { ...look, schools: patch.schools };
     case "order": {
@@ -113,11 +122,15 @@ export function freeLayerId(look: Look, stem: string): string {
   return `${short}-${n}`;
 }
 
-const { share, marks, notes, target, fades, group, hidden, locked } = LayerSchema.shape;
+const { share, part, fadeMm, form, marks, notes, target, fades, group, hidden, locked } =
+  LayerSchema.shape;
 /** Some fields of a layer. Defaults are taken off: what a change does not name it must not touch. */
 const ChangeSchema = LayerSchema.omit({ id: true })
   .extend({
     share: share.unwrap(),
+    part: part.unwrap(),
+    form: form.unwrap(),
+    fadeMm: fadeMm.unwrap(),
     marks: marks.unwrap(),
     notes: notes.unwrap(),
     target: target.unwrap(),
@@ -143,6 +156,7 @@ export const PatchSchema: z.ZodType<LookPatch> = z.lazy(() =>
     z.object({ op: z.literal("removeLayer"), id: z.string() }).strict(),
     z.object({ op: z.literal("rename"), name: z.string().trim().min(1).max(80) }).strict(),
     z.object({ op: z.literal("chooseSystem"), system: SystemSchema.nullable() }).strict(),
+    z.object({ op: z.literal("light"), light: z.enum(LIGHTS_FROM) }).strict(),
     z.object({ op: z.literal("schools"), schools: SchoolsSchema }).strict(),
     z.object({ op: z.literal("order"), ids: z.array(z.string()).max(80) }).strict(),
     z

@@ -23,6 +23,7 @@ import {
 import { materialOf, recipeOf, type LookContext } from "./context";
 import { sameShape } from "../shapes";
 import { coatsOver, filmOver } from "./remembered";
+import { isSamePart, shareOfZone } from "./part";
 import { filmShare, isVeil } from "./roles";
 import type { Layer, Look } from "./schema";
 import { touched } from "./touched";
@@ -116,8 +117,18 @@ const bareSkin = remember((context: LookContext): ((zone: ZoneId) => Spectrum) =
   };
 });
 
+type Bodied = Pick<LookContext, "figure">;
+
+/** Short of a whole by less than this nothing is seen of what is left. */
+const NEARLY_ALL = 0.99;
+
+/** Whether a layer covers all of a zone. */
+export const isWhole = (layer: Layer, zone: ZoneId, of: Bodied): boolean =>
+  layer.marks.length === 0 && shareOfZone(layer, zone, of) >= NEARLY_ALL;
+
 /** Marks and small veils lie on top of a zone without filling it: they do not change what later layers find below them. */
-export const fillsZone = (layer: Layer): boolean => layer.marks.length === 0 && layer.share >= 0.5;
+export const fillsZone = (layer: Layer, zone: ZoneId, of: Bodied): boolean =>
+  layer.marks.length === 0 && shareOfZone(layer, zone, of) >= 0.5;
 
 /** Whether one layer lies right under all of another that does not fill its zones: the same marks, or as large a part of the same zones. */
 export function liesUnder(lower: Layer, upper: Layer): boolean {
@@ -126,7 +137,8 @@ export function liesUnder(lower: Layer, upper: Layer): boolean {
       lower.marks.length === 0 &&
       lower.edge === upper.edge &&
       lower.share === upper.share &&
-      upper.share < 0.5 &&
+      isSamePart(lower.part, upper.part) &&
+      (upper.share < 0.5 || upper.part.kind !== "whole") &&
       upper.zones.every((zone) => lower.zones.includes(zone))
     );
   return upper.marks.every((mark) =>
@@ -196,9 +208,7 @@ const predicted = rememberPair((context: LookContext, look: Look): Prediction =>
     (shape.size ? films.get(zone)?.findLast((film) => shape.has(film.layer))?.colour : undefined) ??
     top(zone);
   for (const [at, layer] of look.layers.entries()) {
-    const shape = new Set(
-      fillsZone(layer) ? [] : look.layers.slice(0, at).filter((lower) => liesUnder(lower, layer)),
-    );
+    const shape = new Set(look.layers.slice(0, at).filter((lower) => liesUnder(lower, layer)));
     const material = materialOf(layer, context.products);
     const optics = layerOptics(layer, context.products);
     const grounds = judgedGrounds(layer, (zone) => rightUnder(shape, zone));
@@ -218,10 +228,10 @@ const predicted = rememberPair((context: LookContext, look: Look): Prediction =>
         beside,
         before,
         colour,
-        after: fillsZone(layer) ? colour : beside,
+        after: fillsZone(layer, zone, context) ? colour : beside,
       });
       films.set(zone, stack);
-      if (optics && layer.marks.length === 0 && layer.edge === "hard" && layer.share === 1) {
+      if (optics && layer.edge === "hard" && isWhole(layer, zone, context)) {
         const below = fields.get(zone);
         fields.set(zone, {
           layer: below && layer.role === "set" ? below.layer : layer,

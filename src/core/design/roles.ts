@@ -28,3 +28,6 @@ export const isDrawn = ({ role }: { readonly role: Role }): boolean =>
 /** Roles whose paint is meant to be seen. */
 export const isColour = (role: Role): boolean =>
   role === "base" || role === "detail" || isVeil(role);
+/** Roles whose layers may be shapes: whatever brings a colour, and what maps it out. What only protects or sets lies on areas. */
+export const holdsShapes = (role: Role): boolean =>
+  isColour(role) || role === "map" || role === "cover";

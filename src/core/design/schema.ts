@@ -10,12 +10,18 @@ import {
 } from "../paint";
 import { PieceSchema } from "../piece";
 import { MarkSchema } from "../shapes";
+import { FormSchema, LIGHTS_FROM } from "./form";
+import { PartSchema, WHOLE } from "./part";
 import { ROLE_KEYS } from "./roles";
 
 const IdSchema = z.string().regex(/^[A-Za-z0-9_-]{1,64}$/, "an id of letters, digits, - and _");
 
-export const FADE_SIDES = ["round", "up", "down", "in", "out"] as const;
+export const FADE_SIDES = ["round", "up", "down", "in", "out", "left", "right"] as const;
 export type FadeSide = (typeof FADE_SIDES)[number];
+
+/** A faded edge as wide as a fingertip blends it; common practice, no published source. */
+const USUAL_FADE_MM = 8;
+export const MOST_FADE_MM = 60;
 
 /** What a layer is painted with. The kind of paint follows from the product, so the two can't disagree. */
 export const PaintChoiceSchema = z.discriminatedUnion("kind", [
@@ -63,9 +69,19 @@ export const LayerSchema = z
     edge: z.enum(["hard", "faded"]),
     /** Where a faded edge fades: all round, or to one side with the others kept clean (FORM-2). */
     fades: z.enum(FADE_SIDES).default("round"),
+    /** How wide a faded edge is, from full colour to none, mm. */
+    fadeMm: z
+      .number()
+      .min(1, "at least 1 mm")
+      .max(MOST_FADE_MM, `at most ${MOST_FADE_MM} mm`)
+      .default(USUAL_FADE_MM),
+    /** What of its zones it covers. Marks ignore it. */
+    part: PartSchema.default(WHOLE),
     /** Share of each zone that is painted, 0-1: a contour fills part of the hollow. Marks ignore it. */
     share: z.number().min(0.02, "at least 2 %").max(1, "at most 100 %").default(1),
     marks: z.array(MarkSchema).max(60).default([]),
+    /** Set where it is the shade, light or cast shadow of another layer's shapes: its own are theirs. */
+    form: FormSchema.nullable().default(null),
     /** The colour wanted, dry; null where the paint itself is what is wanted. What the mixing bench is asked to match. */
     target: HexSchema.nullable().default(null),
     /** A heading that layers next to each other are kept under; empty for none. */
@@ -87,8 +103,11 @@ export const PLAIN_LAYER: Omit<
   coats: "auto",
   edge: "hard",
   fades: "round",
+  fadeMm: USUAL_FADE_MM,
+  part: WHOLE,
   share: 1,
   marks: [],
+  form: null,
   target: null,
   group: "",
   hidden: false,
@@ -140,6 +159,8 @@ export const LookSchema = z
     name: z.string().trim().min(1, "give the look a name").max(80),
     system: SystemSchema.nullable().default(null),
     schools: SchoolsSchema.default(USUAL_SCHOOLS),
+    /** Where the light of its painted forms comes from. */
+    light: z.enum(LIGHTS_FROM).default("above"),
     layers: z.array(LayerSchema).max(MOST_LAYERS, `at most ${MOST_LAYERS} layers`),
     /** Zones left unpainted on purpose: a mask that stops at the jaw. */
     bare: z.array(z.enum(ZONE_IDS)).default([]),
@@ -170,6 +191,7 @@ export const emptyLook = (name: string): Look => ({
   name,
   system: null,
   schools: USUAL_SCHOOLS,
+  light: "above",
   layers: [],
   bare: [],
   accepted: [],

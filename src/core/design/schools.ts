@@ -2,6 +2,7 @@ import { hexToLab } from "../colour";
 import { materialOf, recipeOf, type LookContext } from "./context";
 import type { LookPatch } from "./patch";
 import { isSetting } from "./stack";
+import { filledCm2 } from "./part";
 import type { Layer, Look, Schools } from "./schema";
 
 /** Where the trade disagrees about the order of work, each way with its words (MAP-1, BASE-4). */
@@ -29,9 +30,7 @@ export function inSchoolOrder(
   look: Look,
   context: Pick<LookContext, "products" | "figure">,
 ): string[] {
-  const { products, figure } = context;
-  const area = (layer: Layer) =>
-    layer.zones.reduce((sum, zone) => sum + figure.zone(zone).areaCm2, 0) * layer.share;
+  const { products } = context;
   const rest = look.layers.filter(({ role }) => role !== "map");
   const sets = (layer: Layer) => {
     const key = materialOf(layer, products);
@@ -46,10 +45,10 @@ export function inSchoolOrder(
   const isBase = (block: Layer[]) => block[0]?.role === "base";
   const light = (block: Layer[]) => lightness(block[0] as Layer, products);
   const bases = blocks.filter(isBase);
-  const widest = Math.max(0, ...bases.map((block) => area(block[0] as Layer)));
+  const widest = Math.max(0, ...bases.map((block) => filledCm2(block[0] as Layer, context)));
   const sorted = [...bases].sort((a, b) => {
     const first = (block: Layer[]) =>
-      look.schools.base === "allOver" && area(block[0] as Layer) === widest ? 0 : 1;
+      look.schools.base === "allOver" && filledCm2(block[0] as Layer, context) === widest ? 0 : 1;
     return first(a) - first(b) || light(b) - light(a);
   });
   let next = 0;

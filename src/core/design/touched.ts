@@ -11,6 +11,8 @@ import {
   type ZoneId,
 } from "../anatomy";
 import { placedStrokes, type BrushStroke, type Mark } from "../shapes";
+import { followed } from "./giveForm";
+import { shareOfZone } from "./part";
 import type { Layer, Look } from "./schema";
 
 /** Points of a line no further apart than this: no area of the face is narrower. */
@@ -119,10 +121,20 @@ export function zonesFilled(marks: readonly Mark[], figure: Figure): ZoneId[] {
     .map(({ id }) => id);
 }
 
+/** Less of an area than this is not painted there. */
+const LEAST_SHARE = 0.005;
+
+/** Whether the areas of a layer follow from where it lies on this figure. */
+const isDerived = ({ marks, part, form }: Layer): boolean =>
+  marks.length > 0 || form !== null || part.kind === "strip";
+
 const touchedOn = rememberPair((look: Look, figure: Figure): Look => {
-  const layers = look.layers.map((layer) => {
-    if (!layer.marks.length) return layer;
-    const zones = zonesOfMarks(layer.marks, figure);
+  const layers = look.layers.map((stored) => {
+    if (!isDerived(stored)) return stored;
+    const layer = stored.form ? followed(stored, stored.form, look) : stored;
+    const zones = layer.marks.length
+      ? zonesOfMarks(layer.marks, figure)
+      : layer.zones.filter((zone) => shareOfZone(layer, zone, { figure }) > LEAST_SHARE);
     const isSame =
       zones.length === layer.zones.length && zones.every((zone) => layer.zones.includes(zone));
     return !zones.length || isSame ? layer : { ...layer, zones };
@@ -132,11 +144,11 @@ const touchedOn = rememberPair((look: Look, figure: Figure): Look => {
 
 /**
  * A look whose layers of marks lie on the areas that their paint touches on this figure, whatever
- * was stored with them. Every check, amount and minute reads a look through this; asked again, it
+ * was stored with them, and whose strips lie on those of their areas that they cross. Every check, amount and minute reads a look through this; asked again, it
  * answers with the same value. Marks that touch no area keep what was stored. The figure is only
- * asked for where there are marks: it takes longer to build than most looks take to be judged.
+ * asked for where there are marks or strips: it takes longer to build than most looks take to be judged.
  */
 export function touched(look: Look, of: { readonly figure: Figure }): Look {
-  if (look.layers.every(({ marks }) => !marks.length)) return look;
+  if (!look.layers.some(isDerived)) return look;
   return touchedOn(look, of.figure);
 }

@@ -7,7 +7,7 @@ import {
   LookSchema,
   MarkSchema,
   predict,
-  underPowder,
+  underLater,
   visibleLayers,
   type Layer,
 } from "../look";
@@ -46,17 +46,17 @@ describe("what is seen of a layer", () => {
       powder("aside", ["chin"]),
     );
     const prediction = predict(look, context);
-    const shown = underPowder(look, context, prediction);
+    const shown = underLater(look, context, prediction);
     const blue =
       prediction.films.get("forehead")?.find(({ layer }) => layer.id === "base")?.colour ??
       new Float64Array(41);
-    expect(shown(blue, 1, "forehead")).not.toBe(blue);
-    expect(labFromReflectance(shown(blue, 1, "forehead"))[0]).toBeGreaterThan(
+    expect(shown(blue, 1, "forehead", false)).not.toBe(blue);
+    expect(labFromReflectance(shown(blue, 1, "forehead", false))[0]).toBeGreaterThan(
       labFromReflectance(blue)[0],
     );
-    expect(shown(blue, 2, "forehead")).toBe(blue);
-    expect(shown(blue, 1, "chin")).not.toBe(blue);
-    expect(underPowder(look, context, prediction, 2)(blue, 1, "forehead")).toBe(blue);
+    expect(shown(blue, 2, "forehead", false)).toBe(blue);
+    expect(shown(blue, 1, "chin", false)).not.toBe(blue);
+    expect(underLater(look, context, prediction, 2)(blue, 1, "forehead", false)).toBe(blue);
   });
 
   it("has another colour in every lamp that is not daylight, the same each time it is asked", () => {

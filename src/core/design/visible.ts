@@ -2,7 +2,7 @@ import type { ZoneId } from "../anatomy";
 import type { PaintOptics, Spectrum } from "../colour";
 import { filmsPerCoat, isPaintType } from "../paint";
 import { materialOf, type LookContext } from "./context";
-import { layerOptics, type Prediction } from "./predict";
+import { coatFilm, isWhole, layerOptics, type Prediction } from "./predict";
 import { filmOver } from "./remembered";
 import type { Layer, Look } from "./schema";
 import { isSetting } from "./stack";
@@ -14,47 +14,54 @@ export interface VisibleLayer {
   readonly colours: ReadonlyMap<ZoneId, Spectrum>;
 }
 
-interface Powder {
+/** A film that is laid later, over all of some zones. */
+interface LaterFilm {
   readonly at: number;
   readonly optics: PaintOptics;
   readonly film: number;
   readonly zones: ReadonlySet<ZoneId>;
+  /** Powder is pressed on everything; colour is drawn itself, and lies over shapes alone. */
+  readonly isPowder: boolean;
+}
+
+function laterFilms(look: Look, context: LookContext, prediction: Prediction): LaterFilm[] {
+  return look.layers.flatMap((layer, at): LaterFilm[] => {
+    const key = materialOf(layer, context.products);
+    if (!key || layer.hidden) return [];
+    const isPowder = isSetting(layer, key);
+    if (!isPowder && !isPaintType(key)) return [];
+    const zones = layer.zones.filter((zone) => isPowder || isWhole(layer, zone, context));
+    if (!zones.length) return [];
+    const optics = layerOptics(layer, context.products);
+    const films = isPowder ? filmsPerCoat(key, layer.tool) : coatFilm(layer, key);
+    const film = films * (prediction.coats.get(layer.id)?.coats ?? 1);
+    return optics ? [{ at, optics, film, zones: new Set(zones), isPowder }] : [];
+  });
 }
 
 /**
- * What later powders make of a colour that a layer of the stack has in a zone.
+ * What is laid later makes of a colour that a layer of the stack has in a zone: powder of every
+ * colour, and paint that fills the zone of what is drawn there in shapes.
  * @param upTo how many layers of the stack are on
- * @returns a function of the colour, the place of its layer in the stack, and the zone
+ * @returns a function of the colour, the place of its layer in the stack, the zone, and whether it lies in shapes
  */
-export function underPowder(
+export function underLater(
   stored: Look,
   context: LookContext,
   prediction: Prediction,
   upTo = stored.layers.length,
-): (colour: Spectrum, at: number, zone: ZoneId) => Spectrum {
+): (colour: Spectrum, at: number, zone: ZoneId, inShapes: boolean) => Spectrum {
   const look = touched(stored, context);
-  const powders = look.layers.slice(0, upTo).flatMap((layer, at): Powder[] => {
-    const key = materialOf(layer, context.products);
-    const optics =
-      key && !layer.hidden && isSetting(layer, key) ? layerOptics(layer, context.products) : null;
-    return key && optics
-      ? [
-          {
-            at,
-            optics,
-            film: filmsPerCoat(key, layer.tool) * (prediction.coats.get(layer.id)?.coats ?? 1),
-            zones: new Set(layer.zones),
-          },
-        ]
-      : [];
-  });
+  const later = laterFilms({ ...look, layers: look.layers.slice(0, upTo) }, context, prediction);
   const cache = new Map<Spectrum, Map<string, Spectrum>>();
-  return (colour, at, zone) => {
-    const over = powders.filter((powder) => powder.at > at && powder.zones.has(zone));
+  return (colour, at, zone, inShapes) => {
+    const over = later.filter(
+      (film) => film.at > at && film.zones.has(zone) && (film.isPowder || inShapes),
+    );
     if (!over.length) return colour;
     const known = cache.get(colour) ?? new Map<string, Spectrum>();
     cache.set(colour, known);
-    const key = over.map((powder) => powder.at).join(",");
+    const key = over.map((film) => film.at).join(",");
     const shown =
       known.get(key) ??
       over.reduce((ground, { optics, film }) => filmOver(optics, ground, film), colour);
@@ -64,7 +71,8 @@ export function underPowder(
 }
 
 /**
- * What can be seen of each layer, lowest first. Powder is no picture of its own: it shows as a thin film over whatever lies below it,
+ * What can be seen of each layer, lowest first; shapes that are painted over show as far as the paint
+ * lets them through. Powder is no picture of its own: it shows as a thin film over whatever lies below it,
  * also where that fills only part of a zone.
  * @param upTo how many layers of the stack are on, all by default
  * @param whole share of a layer still whole in a zone, 0-1: where it has gone one sees what lay under it
@@ -77,7 +85,7 @@ export function visibleLayers(
   whole?: (layer: Layer, zone: ZoneId) => number,
 ): VisibleLayer[] {
   const look = touched(stored, context);
-  const shown = underPowder(look, context, prediction, upTo);
+  const shown = underLater(look, context, prediction, upTo);
   return look.layers.slice(0, upTo).flatMap((layer, at): VisibleLayer[] => {
     const key = materialOf(layer, context.products);
     if (
@@ -94,7 +102,15 @@ export function visibleLayers(
         if (!film) return [];
         const share = whole?.(layer, zone) ?? 1;
         return [
-          [zone, shown(share < 1 ? worn(film.colour, film.before, share) : film.colour, at, zone)],
+          [
+            zone,
+            shown(
+              share < 1 ? worn(film.colour, film.before, share) : film.colour,
+              at,
+              zone,
+              layer.marks.length > 0,
+            ),
+          ],
         ];
       }),
     );

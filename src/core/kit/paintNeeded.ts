@@ -1,4 +1,5 @@
 import {
+  filledCm2,
   filmShare,
   materialOf,
   paintWords,
@@ -28,9 +29,7 @@ export function layerAreaCm2(layer: Layer, context: LookContext): number {
     return (
       layer.marks.flatMap(placedStrokes).reduce((sum, stroke) => sum + strokeArea(stroke), 0) / 100
     );
-  return (
-    layer.zones.reduce((sum, zone) => sum + context.figure.zone(zone).areaCm2, 0) * layer.share
-  );
+  return filledCm2(layer, context);
 }
 
 /** Grams of one product, or of a kind of material nobody has chosen a product for yet. */

@@ -8,13 +8,23 @@ export {
   FADE_SIDES,
   type OtherGroup,
   type PaintKit,
+  MOST_FADE_MM,
   PLAIN_LAYER,
   type Layer,
   type Look,
   type PaintChoice,
   type System,
 } from "../design/schema";
-export { ROLES, ROLE_KEYS, filmShare, isColour, isDrawn, isVeil, type Role } from "../design/roles";
+export {
+  holdsShapes,
+  ROLES,
+  ROLE_KEYS,
+  filmShare,
+  isColour,
+  isDrawn,
+  isVeil,
+  type Role,
+} from "../design/roles";
 export { applyPatch, freeLayerId, PatchSchema, type LookPatch } from "../design/patch";
 export {
   figureOf,
@@ -79,7 +89,20 @@ export {
 } from "../shapes";
 export { variedLook } from "../design/variedLook";
 export { FADE_WORDS, differences } from "../design/differences";
-export { underPowder, visibleLayers, type VisibleLayer } from "../design/visible";
+export {
+  filledCm2,
+  partWords,
+  THIRD_WORDS,
+  PartSchema,
+  shareOfZone,
+  stripsOf,
+  THIRDS,
+  WHOLE,
+  type Part,
+  type Third,
+} from "../design/part";
+export { RUN_KEYS, runOfColours, RUNS, withBridges, type Run } from "../design/runOfColours";
+export { underLater, visibleLayers, type VisibleLayer } from "../design/visible";
 export { wearForecast, type LayerWear } from "../design/protection";
 export { isSetting, readStack, setBy } from "../design/stack";
 export type { Finding } from "../checks/finding";
@@ -88,6 +111,7 @@ export {
   MARK_KINDS,
   MarkSchema,
   markDifficulty,
+  markAtHome,
   markLabel,
   markWidthMm,
   newMark,
@@ -106,3 +130,5 @@ export { followSchools, inSchoolOrder, SCHOOLS } from "../design/schools";
 export { outOfReach } from "../checks/reach";
 export { pieceMatch, usualHides } from "../checks/worn";
 export { sheenOf } from "../design/sheen";
+export { LIGHT_FROM_WORDS, LIGHTS_FROM } from "../design/form";
+export { formOf, giveForm } from "../design/giveForm";

@@ -1,9 +1,11 @@
 export type { BrushStroke } from "./motif";
 export { pathAlong, pathByHand } from "./path";
 export {
+  brushOf,
   MARK_KINDS,
   MarkSchema,
   markDifficulty,
+  markAtHome,
   markLabel,
   markWidthMm,
   newMark,

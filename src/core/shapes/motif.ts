@@ -1,5 +1,5 @@
 import { z } from "zod";
-import type { Point } from "../anatomy";
+import type { Landmarks, Point } from "../anatomy";
 
 /** One touch of the brush, in mm round the motif's own centre: a line of some width, a dot where it has one point, or a filled shape. */
 export interface BrushStroke {
@@ -19,6 +19,10 @@ export interface Motif<Shape> {
   readonly strokes: (shape: Shape) => BrushStroke[];
   /** 0-100 for one of them: what it asks of hand and eye. Common practice, no published source. */
   readonly difficulty: number;
+  /** Where it belongs on a face, its left side where there are two. */
+  readonly home?: (face: Landmarks) => Point;
+  /** A face has one on each side. */
+  readonly isPaired?: true;
 }
 
 /** A field of a shape under the name it has on screen; its limits are the schema's own. */
@@ -52,4 +56,14 @@ export const PLACED = {
 } as const;
 
 export const widthMm = z.number().min(0.3, "at least 0.3 mm").max(20, "at most 20 mm");
+/** Filled, or a line round it. */
+export const FILLED_OR_LINE = {
+  filled: named(z.boolean().default(true), "filled"),
+  widthMm: named(
+    z.number().min(0.3, "at least 0.3 mm").max(20, "at most 20 mm").default(1.2),
+    "line width",
+    { unit: "mm", step: 0.1 },
+  ),
+} as const;
+
 export const sizeMm = z.number().min(3, "at least 3 mm").max(200, "at most 200 mm");

@@ -1,7 +1,7 @@
 import { keysOf } from "../keysOf";
 import { remember, rememberBy } from "../remember";
 import { z } from "zod";
-import { mirror, point, signedArea, type Point } from "../anatomy";
+import { mirror, point, signedArea, type Landmarks, type Point } from "../anatomy";
 import { crack } from "./crack";
 import { band } from "./band";
 import { brow } from "./brow";
@@ -22,6 +22,19 @@ import { fork } from "./fork";
 import type { BrushStroke, Motif } from "./motif";
 import { path } from "./path";
 import { rays } from "./rays";
+import { disc } from "./disc";
+import { heart } from "./heart";
+import { drop } from "./drop";
+import { flame } from "./flame";
+import { feather } from "./feather";
+import { socket } from "./socket";
+import { nasalHole } from "./nasalHole";
+import { tongue } from "./tongue";
+import { gum } from "./gum";
+import { muzzle } from "./muzzle";
+import { almond } from "./almond";
+import { polygon } from "./polygon";
+import { blotches } from "./blotches";
 import { ring } from "./ring";
 import { lengthOf, wedge } from "./shape";
 import { spots } from "./spots";
@@ -49,6 +62,19 @@ const MOTIFS = {
   band,
   mouth,
   lettering,
+  disc,
+  heart,
+  drop,
+  flame,
+  feather,
+  socket,
+  nasalHole,
+  tongue,
+  gum,
+  muzzle,
+  almond,
+  polygon,
+  blotches,
 } as const;
 
 export type MarkKind = keyof typeof MOTIFS;
@@ -67,9 +93,20 @@ export const markDifficulty = (kind: MarkKind): number => motifOf(kind).difficul
 export const newMark = (kind: MarkKind, at: Point, seed: number): Mark =>
   MarkSchema.parse({ kind, x: at.x, y: at.y, seed });
 
+/** A mark of this kind where it belongs on a face, on both sides where there are two of it; at a place where it belongs nowhere. */
+export function markAtHome(kind: MarkKind, face: Landmarks, place: Point, seed: number): Mark {
+  const { home, isPaired } = motifOf(kind);
+  const mark = newMark(kind, home?.(face) ?? place, seed);
+  return isPaired ? { ...mark, mirrored: true } : mark;
+}
+
 /** How wide a mark is drawn where it is widest, mm: what the eye makes out last from far off. */
 export const markWidthMm = (mark: Mark): number =>
   Math.max(...motifOf(mark.kind).strokes(mark).map(strokeBreadth)) + 2 * mark.outsetMm;
+
+/** Width of the brush that a mark is drawn with, mm; null for one that is filled: it reads by its size. */
+export const brushOf = (mark: Mark): number | null =>
+  "widthMm" in mark && !("filled" in mark && mark.filled) ? mark.widthMm : null;
 
 /** Breadth of a stroke, mm: of a filled shape its area over half its outline, as of a long thin one. */
 function strokeBreadth({ points, widthMm, fill }: BrushStroke): number {

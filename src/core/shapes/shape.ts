@@ -42,3 +42,24 @@ export function bent(lengthMm: number, bendMm: number, pieces = 12): Point[] {
     return point(bendMm * 4 * t * (1 - t), lengthMm * (0.5 - t));
   });
 }
+
+/** A shape by its outline: filled, or a line all round it. */
+export const closedShape = (
+  points: readonly Point[],
+  o: { readonly filled: boolean; readonly widthMm: number },
+): BrushStroke =>
+  o.filled ? filled(points) : { points: [...points, ...points.slice(0, 1)], widthMm: o.widthMm };
+
+/** An oval; pointed, its ends come together as those of a slit do. */
+export function oval(breadthMm: number, heightMm: number, pointed = 0, corners = 48): Point[] {
+  return Array.from({ length: corners }, (_, i) => {
+    const angle = (i * 2 * Math.PI) / corners;
+    const across = Math.cos(angle);
+    // A lens thins to its ends as the square of the height does.
+    const lens = Math.sign(across) * across ** 2;
+    return point(
+      (breadthMm / 2) * (across + (lens - across) * pointed),
+      (heightMm / 2) * Math.sin(angle),
+    );
+  });
+}

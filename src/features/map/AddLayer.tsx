@@ -20,10 +20,12 @@ export function AddLayer({
   open,
   onClose,
   onAdded,
+  onRun,
 }: {
   open: boolean;
   onClose: () => void;
   onAdded: (id: string) => void;
+  onRun: () => void;
 }) {
   const { look, context, apply } = useWorking();
   const add = (role: Role) => {
@@ -84,6 +86,14 @@ export function AddLayer({
             onChoose={() => addSet(key)}
           />
         ))}
+        <Choice
+          title="Colours that run into each other"
+          does="as many stops as wanted, each faded over the last · COLOUR-4"
+          onChoose={() => {
+            onClose();
+            onRun();
+          }}
+        />
         <Choice
           title="Teeth"
           does="lacquer on dry teeth · ORDER-6"

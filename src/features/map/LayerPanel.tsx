@@ -1,9 +1,10 @@
 "use client";
 
-import { ROLES, setBy, zonesOfMarks, zoneWords, type Layer } from "@/core/look";
+import { holdsShapes, ROLES, setBy, zonesOfMarks, zoneWords, type Layer } from "@/core/look";
 import { useWorking } from "@/shared/workspace/WorkspaceContext";
 import { Field } from "@/ui/Field";
 import { CopyLayer } from "./CopyLayer";
+import { FormTools } from "./FormTools";
 import { LayerTools } from "./LayerTools";
 import { MarksEditor, type MarkTools } from "./MarksEditor";
 import { PaintPicker } from "./PaintPicker";
@@ -50,13 +51,16 @@ export function LayerPanel({ layer, onMove, onDuplicate, onRemove, ...marking }:
         </div>
         <PaintPicker key={layer.id} layer={layer} apply={apply} />
         <LayerTools layer={layer} change={change} />
-        {layer.role === "detail" && <MarksEditor layer={layer} apply={apply} {...marking} />}
+        {holdsShapes(layer.role) && !layer.form && (
+          <MarksEditor layer={layer} apply={apply} {...marking} />
+        )}
+        {(layer.form ?? layer.marks.length > 0) && <FormTools layer={layer} />}
         {layer.marks.length > 0 ? (
           <p>
             <strong>Where:</strong> {zoneWords(zonesOfMarks(layer.marks, context.figure))}, where
             its marks lie.
           </p>
-        ) : (
+        ) : layer.form ? null : (
           <ZoneChecks key={`areas ${layer.id}`} id={layer.id} chosen={layer.zones} apply={apply} />
         )}
         <p className="text-sm">

@@ -1,9 +1,10 @@
-import { FADE_SIDES, FADE_WORDS, materialOf, type Layer } from "@/core/look";
+import { FADE_SIDES, FADE_WORDS, materialOf, MOST_FADE_MM, type Layer } from "@/core/look";
 import { TECHNIQUES, TOOLS, toolsFor, type Technique, type ToolKey } from "@/core/paint";
 import { useWorking } from "@/shared/workspace/WorkspaceContext";
 import { Field } from "@/ui/Field";
 import { NumberInput } from "@/ui/NumberInput";
 import { Select } from "@/ui/Select";
+import { PartOfAreas } from "./PartOfAreas";
 
 /** Coats of a layer: as many as the paint needs, or so many. */
 const COATS = ["auto", 1, 2, 3, 4, 5, 6, 7, 8] as const;
@@ -70,7 +71,7 @@ export function LayerTools({
           onChange={(edge) => change({ edge })}
         />
       </Field>
-      {layer.edge === "faded" && layer.marks.length === 0 && (
+      {layer.edge === "faded" && (
         <Field label="Fades">
           <Select
             value={layer.fades}
@@ -80,7 +81,21 @@ export function LayerTools({
           />
         </Field>
       )}
-      {layer.marks.length === 0 && (
+      {layer.edge === "faded" && (
+        <Field label="Fades over, mm">
+          <NumberInput
+            least={1}
+            most={MOST_FADE_MM}
+            unit="mm"
+            value={layer.fadeMm}
+            onChange={(fadeMm) => change({ fadeMm })}
+          />
+        </Field>
+      )}
+      {!layer.form && layer.marks.length === 0 && (
+        <PartOfAreas part={layer.part} onPart={(part) => change({ part })} />
+      )}
+      {!layer.form && layer.marks.length === 0 && layer.part.kind === "whole" && (
         <Field label="Part of each zone, %">
           <NumberInput
             least={2}

@@ -7,6 +7,7 @@ import { FindingsList } from "@/shared/workspace/FindingsList";
 import { useWorking } from "@/shared/workspace/WorkspaceContext";
 import { sceneOf, VIEWS, type ViewKey } from "@/shared/figure/views";
 import { AddLayer } from "./AddLayer";
+import { AddRun } from "./AddRun";
 import { FigureView } from "./FigureView";
 import { LayerPanel } from "./LayerPanel";
 import type { MarkTools } from "./MarksEditor";
@@ -22,7 +23,8 @@ function placeIn(figure: Figure, view: ViewKey): MarkTools["place"] {
     const { trichion, vertex } = figure.landmarks;
     return { frame: "front", at: point(0, Math.round((trichion.y + vertex.y) / 2)) };
   }
-  if (view === "face" || frame === null) return { frame: "front", at: point(34, -38) };
+  if (view === "face" || frame === null)
+    return { frame: "front", at: point(34, -38), isFace: true };
   const { box } = sceneOf(figure, view);
   const at = point(Math.round(box.left + box.width / 2), -Math.round(box.top + box.height / 2));
   return { frame, at: frame === "back" ? mirror(at) : at };
@@ -35,6 +37,7 @@ export function MapChapter() {
     look.layers.find((layer) => layer.role === "base")?.id ?? null,
   );
   const [adding, setAdding] = useState(false);
+  const [running, setRunning] = useState(false);
   const [chosenMark, setChosenMark] = useState<number | null>(null);
   const [drawing, setDrawing] = useState(false);
   const [view, setView] = useState<ViewKey>("face");
@@ -52,7 +55,7 @@ export function MapChapter() {
       setChosen(look.layers.findLast(({ zones }) => zones.includes(zone))?.id ?? null);
       return;
     }
-    if (layer.marks.length || layer.locked) return;
+    if (layer.marks.length || layer.form || layer.locked) return;
     apply({
       op: "changeLayer",
       id: layer.id,
@@ -125,7 +128,13 @@ export function MapChapter() {
           <FindingsList onShow={(finding) => choose(finding.where.layerId ?? null)} />
         </section>
       </div>
-      <AddLayer open={adding} onClose={() => setAdding(false)} onAdded={choose} />
+      <AddLayer
+        open={adding}
+        onClose={() => setAdding(false)}
+        onAdded={choose}
+        onRun={() => setRunning(true)}
+      />
+      <AddRun open={running} layer={layer} onClose={() => setRunning(false)} onAdded={choose} />
     </div>
   );
 }

@@ -18,6 +18,7 @@ import {
   duplicateAlong,
   MARK_KINDS,
   MarkSchema,
+  markAtHome,
   markDifficulty,
   markLabel,
   marksOn,
@@ -35,12 +36,19 @@ export interface MarkTools {
   /** Where a new mark goes in the view that is open. */ place: {
     readonly frame: Frame;
     readonly at: Point;
+    /** The face is in sight, where shapes have places of their own. */
+    readonly isFace?: boolean;
   };
   chosenMark: number | null;
   onMark: (i: number | null) => void;
   drawing: boolean;
   onDrawing: (on: boolean) => void;
 }
+
+/** Shapes that are added by their name; lines are drawn. */
+const BY_NAME = MARK_KINDS.filter((kind) => kind !== "path").sort((a, b) =>
+  markLabel(a).localeCompare(markLabel(b)),
+);
 
 /** Marks of a layer: each at its place in millimetres, drawn the same way every time by its seed. */
 export function MarksEditor({
@@ -146,7 +154,7 @@ export function MarksEditor({
           <span className="label-line">Shape of the next mark</span>
           <Select
             value={kind}
-            options={MARK_KINDS.filter((key) => key !== "path")}
+            options={BY_NAME}
             labelOf={(key) => `${markLabel(key)}, difficulty ${markDifficulty(key)}`}
             onChange={setKind}
           />
@@ -155,7 +163,11 @@ export function MarksEditor({
           type="button"
           className="btn"
           onClick={() =>
-            add({ ...newMark(kind, place.at, layer.marks.length * 7 + 3), frame: place.frame })
+            add(
+              place.isFace
+                ? markAtHome(kind, face, place.at, layer.marks.length * 7 + 3)
+                : { ...newMark(kind, place.at, layer.marks.length * 7 + 3), frame: place.frame },
+            )
           }
         >
           Add it

@@ -11,6 +11,7 @@ import {
   type Prediction,
   type SeenEdge,
 } from "@/core/look";
+import { Soft } from "./AreaPaint";
 import { AreaTargets } from "./AreaTargets";
 import { BareFace, BehindFace } from "./BareFace";
 import { Features } from "./Features";
@@ -153,8 +154,8 @@ export function FaceFigure({
         <clipPath id={`${id}-head`}>
           <path d={pathOf(figure.outline, true)} />
         </clipPath>
-        {[1, 2, 4].map((deviation) => (
-          <Soft key={deviation} id={id} deviation={deviation} />
+        {[1, 2].map((deviation) => (
+          <Soft key={deviation} id={`${id}-soft${deviation}`} deviation={deviation} />
         ))}
         <ChosenEdge id={id} />
         <Iris id={id} lit={lit} />
@@ -207,13 +208,5 @@ export function FaceFigure({
       {lost.length > 0 && <LostMarks edges={lost} figure={figure} />}
       <AreaTargets id={id} areas={figure.zones} onZone={onZone} />
     </svg>
-  );
-}
-
-function Soft({ id, deviation }: { id: string; deviation: number }) {
-  return (
-    <filter id={`${id}-soft${deviation}`} x="-40%" y="-40%" width="180%" height="180%">
-      <feGaussianBlur stdDeviation={deviation} />
-    </filter>
   );
 }

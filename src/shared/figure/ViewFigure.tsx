@@ -14,15 +14,9 @@ import {
 } from "@/core/anatomy";
 import type { Chart } from "@/core/anatomy/surface";
 import { hexToLab, reflectanceFromLab, type Spectrum } from "@/core/colour";
-import {
-  hexOf,
-  sheenOf,
-  visibleLayers,
-  zoneOfMark,
-  type Layer,
-  type VisibleLayer,
-} from "@/core/look";
+import { hexOf, sheenOf, visibleLayers } from "@/core/look";
 import { Features } from "./Features";
+import { AreaPaint, Soft } from "./AreaPaint";
 import { AreaTargets } from "./AreaTargets";
 import { FaceFigure, type FaceFigureProps } from "./FaceFigure";
 import { Garment } from "./Garment";
@@ -31,8 +25,7 @@ import { HairMass, hairOfFace } from "./Hair";
 import { Iris } from "./Iris";
 import { lineColour } from "./lineColour";
 import { UnderCostume } from "./UnderCostume";
-import { FadedZone, fadeLine } from "./fade";
-import { MarkDrawing } from "./MarkDrawing";
+import { MarkPaint } from "./MarkPaint";
 import { pathOf } from "./path";
 import { ReliefImage } from "./ReliefImage";
 import type { FormLight } from "./useRelief";
@@ -46,9 +39,6 @@ interface ViewFigureProps extends FaceFigureProps {
 export function ViewFigure({ view, ...props }: ViewFigureProps) {
   return view === "face" ? <FaceFigure {...props} /> : <OtherView view={view} {...props} />;
 }
-
-/** Blur of a faded edge, mm. */
-const SOFT_MM = 3;
 
 function OtherView({
   view,
@@ -80,7 +70,11 @@ function OtherView({
   // Between zones that meet at the jaw and under the ear one sees what the neck is painted with.
   const onNeck = visible
     .findLast(
-      ({ layer, colours }) => !layer.marks.length && layer.share === 1 && colours.has("neckFront"),
+      ({ layer, colours }) =>
+        !layer.marks.length &&
+        layer.share === 1 &&
+        layer.part.kind === "whole" &&
+        colours.has("neckFront"),
     )
     ?.colours.get("neckFront");
   const groundHex = onNeck ? hexOfFilm(onNeck) : bareHex("forehead");
@@ -114,12 +108,7 @@ function OtherView({
             <path key={i} d={pathOf(mass.outline, true)} />
           ))}
         </clipPath>
-        <filter id={`${id}-soft`} x="-40%" y="-40%" width="180%" height="180%">
-          <feGaussianBlur stdDeviation={SOFT_MM} />
-        </filter>
-        <filter id={`${id}-soft1`} x="-40%" y="-40%" width="180%" height="180%">
-          <feGaussianBlur stdDeviation={1} />
-        </filter>
+        <Soft id={`${id}-soft1`} deviation={1} />
         <Iris id={id} lit={lit} />
       </defs>
       <g stroke={contours ? lines : "none"} strokeWidth={line * 2.4} strokeLinejoin="round">
@@ -143,24 +132,34 @@ function OtherView({
         <HairMass key={i} hair={mass} colour={lit(person.hair ?? person.brow)} />
       ))}
       <g clipPath={`url(#${id}-skin)`}>
-        {visible.map((entry) => (
-          <ZonePaint
-            key={entry.layer.id}
-            visible={entry}
-            scene={scene}
-            id={id}
-            hexOfFilm={hexOfFilm}
-          />
-        ))}
-        {visible.map((entry) => (
-          <MarkPaint
-            key={entry.layer.id}
-            visible={entry}
-            scene={scene}
-            context={context}
-            hexOfFilm={hexOfFilm}
-          />
-        ))}
+        {visible
+          .filter(({ layer }) => !layer.marks.length)
+          .map(({ layer, colours }) => (
+            <AreaPaint
+              key={layer.id}
+              {...{ id, layer, figure }}
+              painted={scene.zones.flatMap((area) => {
+                const colour = colours.get(area.id);
+                return colour ? [{ area, hex: hexOfFilm(colour) }] : [];
+              })}
+              carry={(zone) => scene.carry[zoneInfo(zone).frame]}
+              flat={!isProfile && view !== "topOfHead"}
+            />
+          ))}
+        {visible
+          .filter(({ layer }) => layer.marks.length > 0)
+          .map((entry) => (
+            <MarkPaint
+              key={entry.layer.id}
+              visible={entry}
+              {...{ id, context, lamp }}
+              carry={(mark) =>
+                scene.shows(mark) || (mark.mirrored && scene.shows(mirror(mark)))
+                  ? scene.carry[mark.frame]
+                  : null
+              }
+            />
+          ))}
         <Garment {...{ id, person, visible, lines }} areas={scene.zones} over />
         {(["body", "head"] as const).map((part) => (
           <Form
@@ -300,84 +299,6 @@ function hairIn(scene: Scene, figure: Figure, side: Side | null): readonly Hair[
         rootY: ear.y,
       }),
     );
-}
-
-function ZonePaint({
-  visible: { layer, colours },
-  scene,
-  id,
-  hexOfFilm,
-}: {
-  visible: VisibleLayer;
-  scene: Scene;
-  id: string;
-  hexOfFilm: (colour: Spectrum) => string;
-}) {
-  if (layer.marks.length) return null;
-  const painted = scene.zones.flatMap((zone) => {
-    const colour = colours.get(zone.id);
-    return colour ? [{ zone, hex: hexOfFilm(colour) }] : [];
-  });
-  return (
-    <g filter={layer.edge === "faded" && layer.fades === "round" ? `url(#${id}-soft)` : undefined}>
-      {painted.map(({ zone, hex }) => {
-        const line = fadeLine(layer, centroid(zone.polygon));
-        return line ? (
-          <FadedZone
-            key={zone.id}
-            id={`${id}-${layer.id}-${zone.id}`}
-            href={`#${id}-${zone.id}`}
-            hex={hex}
-            line={line}
-            transform={shrunk(zone, layer)}
-          />
-        ) : (
-          <use
-            key={zone.id}
-            href={`#${id}-${zone.id}`}
-            fill={hex}
-            stroke={hex}
-            strokeWidth={layer.share < 1 ? 0 : 0.8}
-            transform={shrunk(zone, layer)}
-          />
-        );
-      })}
-    </g>
-  );
-}
-
-/** A layer on a part of a zone lies in its middle. */
-function shrunk(zone: ViewZone, layer: Layer): string | undefined {
-  if (layer.share >= 1) return undefined;
-  const centre = centroid(zone.polygon);
-  const scale = Math.sqrt(layer.share);
-  return `translate(${centre.x * (1 - scale)} ${-centre.y * (1 - scale)}) scale(${scale})`;
-}
-
-interface MarkPaintProps {
-  visible: VisibleLayer;
-  scene: Scene;
-  context: FaceFigureProps["context"];
-  hexOfFilm: (colour: Spectrum) => string;
-}
-
-function MarkPaint({ visible: { layer, colours }, scene, context, hexOfFilm }: MarkPaintProps) {
-  const fallback = [...colours.values()][0];
-  return layer.marks.map((mark, i) => {
-    const carry = scene.carry[mark.frame];
-    if (!carry || !(scene.shows(mark) || (mark.mirrored && scene.shows(mirror(mark))))) return null;
-    const zone = zoneOfMark(mark, layer, context);
-    const colour = (zone && colours.get(zone)) ?? fallback;
-    return (
-      <MarkDrawing
-        key={i}
-        mark={mark}
-        hex={colour ? hexOfFilm(colour) : "#000000"}
-        faded={layer.edge === "faded"}
-        carry={carry}
-      />
-    );
-  });
 }
 
 /** What paint never covers, from the side: the eye, the lines of lid, nose wing and mouth, the rim of the ear. */

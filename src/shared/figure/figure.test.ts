@@ -57,7 +57,8 @@ describe("the figure", () => {
       new RegExp(`<use href="#f-${zone}" transform="translate\\([^"]+\\) scale\\(0\\.76`);
     expect(svg).toMatch(use("cheekHollowLeft"));
     expect(svg).toMatch(use("cheekHollowRight"));
-    expect(svg).toContain('filter="url(#f-soft4)"');
+    expect(svg).toContain('filter="url(#f-soft-s)"');
+    expect(svg).toContain('<feGaussianBlur stdDeviation="4"');
   });
 
   it("draws marks as strokes of their own width, within the skin", () => {

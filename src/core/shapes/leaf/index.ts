@@ -1,6 +1,7 @@
 import { z } from "zod";
 import { point, smoothOpen } from "../../anatomy";
 import { defineShape, named, PLACED, sizeMm, widthMm } from "../motif";
+import { filled } from "../shape";
 
 const LeafSchema = z
   .object({
@@ -12,15 +13,16 @@ const LeafSchema = z
     }),
     widthMm: named(widthMm.default(1.1), "line width", { unit: "mm", step: 0.1 }),
     veins: named(z.number().int().min(0).max(14).default(4), "veins"),
+    filled: named(z.boolean().default(false), "filled"),
     bendMm: named(z.number().min(-30).max(30).default(3), "bend", { unit: "mm" }),
   })
   .strict();
 
-/** A leaf or petal in outline, pointed at both ends, with a rib and veins that leave it in pairs. */
+/** A leaf or petal, filled or in outline, pointed at both ends, with a rib and veins that leave it in pairs. */
 export const leaf = defineShape(LeafSchema, {
   label: "leaf or petal",
   difficulty: 30,
-  strokes: ({ lengthMm, breadthMm, widthMm: width, veins, bendMm }) => {
+  strokes: ({ lengthMm, breadthMm, widthMm: width, veins, bendMm, filled: isFilled }) => {
     const rib = (t: number) => point(bendMm * 4 * t * (1 - t), lengthMm * (t - 0.5));
     const half = (t: number) => (breadthMm / 2) * Math.sin(Math.PI * t ** 0.85);
     const edge = (side: number) =>
@@ -43,6 +45,7 @@ export const leaf = defineShape(LeafSchema, {
         };
       }),
     );
+    if (isFilled) return [filled([...edge(1), ...edge(-1).reverse().slice(1, -1)])];
     return [
       { points: edge(1), widthMm: width },
       { points: edge(-1), widthMm: width },

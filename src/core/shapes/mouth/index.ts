@@ -21,6 +21,7 @@ const MouthSchema = z
 export const mouth = defineShape(MouthSchema, {
   label: "lip shape or muzzle",
   difficulty: 45,
+  home: ({ stomion }) => point(0, stomion.y),
   strokes: ({ spanMm, upperMm, lowerMm, bowMm, smileMm, muzzleMm, widthMm: width }) => {
     const half = spanMm / 2;
     const corner = smileMm;

@@ -1,8 +1,8 @@
 import { z } from "zod";
-import { point, smoothOpen, toSegment, type Point } from "../../anatomy";
+import { point, smoothClosed, smoothOpen, toSegment, type Point } from "../../anatomy";
 import { getStroke } from "perfect-freehand";
 import { defineShape, named, PLACED, widthMm, type BrushStroke } from "../motif";
-import { lengthOf } from "../shape";
+import { filled, lengthOf } from "../shape";
 
 const coordinate = z.number().min(-300).max(300);
 const PathSchema = z
@@ -19,6 +19,8 @@ const PathSchema = z
         [15, 0],
       ]),
     widthMm: named(widthMm.default(2), "line width", { unit: "mm", step: 0.1 }),
+    /** Its ends meet, and what is inside is painted. */
+    closed: named(z.boolean().default(false), "closed and filled"),
     smooth: z.boolean().default(true),
     /** Swells and thins as a hand draws it, at its widest as wide as said. */ hand: named(
       z.boolean().default(false),
@@ -31,8 +33,9 @@ const PathSchema = z
 export const path = defineShape(PathSchema, {
   label: "free line",
   difficulty: 25,
-  strokes: ({ points, widthMm: width, smooth, hand }) => {
+  strokes: ({ points, widthMm: width, smooth, hand, closed }) => {
     const drawn = points.map(([x, y]) => point(x, y));
+    if (closed && drawn.length > 2) return [filled(smooth ? smoothClosed(drawn) : drawn)];
     if (hand) return [handDrawn(smooth && drawn.length > 2 ? smoothOpen(drawn) : drawn, width)];
     return [{ points: smooth && drawn.length > 2 ? smoothOpen(drawn) : drawn, widthMm: width }];
   },

@@ -18,6 +18,9 @@ const TeethSchema = z
     count: named(z.number().int().min(2).max(30).default(8), "how many"),
     uneven: named(z.number().min(0).max(1).default(0.3), "unevenness, 0 to 1", { step: 0.1 }),
     pointed: named(z.number().min(0).max(1).default(0.5), "pointed, 0 to 1", { step: 0.1 }),
+    rootMm: named(z.number().min(0).max(60, "at most 60 mm").default(0), "roots up by", {
+      unit: "mm",
+    }),
     sagMm: named(z.number().min(-30).max(30).default(4), "curve of the gum", { unit: "mm" }),
   })
   .strict();
@@ -26,7 +29,8 @@ const TeethSchema = z
 export const teeth = defineShape(TeethSchema, {
   label: "row of teeth",
   difficulty: 50,
-  strokes: ({ spanMm, heightMm, widthMm: edge, count, uneven, pointed, sagMm, seed }) => {
+  home: ({ stomion }) => point(0, stomion.y + 4),
+  strokes: ({ spanMm, heightMm, widthMm: edge, count, uneven, pointed, rootMm, sagMm, seed }) => {
     const random = seededRandom(seed);
     const shares = Array.from({ length: count }, () => 1 + (random() - 0.5) * uneven);
     const whole = shares.reduce((sum, share) => sum + share, 0);
@@ -38,6 +42,15 @@ export const teeth = defineShape(TeethSchema, {
       const [left, right, middle] = [at + breadth * 0.04, at + breadth * 0.96, at + breadth / 2];
       const shoulder = (breadth / 2) * (1 - pointed);
       at += breadth;
+      // A bare jaw shows the roots too: they thin to a blunt end.
+      const root = rootMm
+        ? [
+            point(right - breadth * 0.16, gum(middle) + rootMm * 0.6),
+            point(middle + breadth * 0.12, gum(middle) + rootMm),
+            point(middle - breadth * 0.12, gum(middle) + rootMm),
+            point(left + breadth * 0.16, gum(middle) + rootMm * 0.6),
+          ]
+        : [];
       return filled(
         [
           point(left, gum(left)),
@@ -46,6 +59,7 @@ export const teeth = defineShape(TeethSchema, {
           point(middle + shoulder, gum(middle) - height),
           point(right - breadth * 0.02, gum(right) - height * 0.55),
           point(right, gum(right)),
+          ...root,
         ],
         edge,
       );

@@ -1,0 +1,124 @@
+import { z } from "zod";
+import {
+  boundingBox,
+  centroid,
+  point,
+  shareInStrip,
+  type Figure,
+  type Polygon,
+  type Strip,
+  type ZoneId,
+} from "../anatomy";
+import type { Layer } from "./schema";
+
+/** Thirds of an area: across it, or from the midline outwards. */
+export const THIRDS = ["upper", "level", "lower", "inner", "middle", "outer"] as const;
+export type Third = (typeof THIRDS)[number];
+
+const across = z.number().min(-2200, "at least -2200 mm").max(2200, "at most 2200 mm");
+
+/** What of its areas a layer covers: all of each, a third of each, or what lies between two lines across the figure. */
+export const PartSchema = z.discriminatedUnion("kind", [
+  z.object({ kind: z.literal("whole") }).strict(),
+  z.object({ kind: z.literal("third"), side: z.enum(THIRDS) }).strict(),
+  z
+    .object({
+      kind: z.literal("strip"),
+      /** Which way it runs across: 0 from the person's right to their left, 90 upwards. */
+      turnDeg: z.number().min(-180).max(180),
+      /** Its lines, mm from the bridge of the nose in that way. */
+      fromMm: across,
+      toMm: across,
+    })
+    .strict()
+    .refine(({ fromMm, toMm }) => fromMm < toMm, {
+      path: ["toMm"],
+      message: "it ends before it begins",
+    }),
+]);
+export type Part = z.infer<typeof PartSchema>;
+export const WHOLE: Part = { kind: "whole" };
+
+/** What a part is called where it is chosen and told. */
+export const THIRD_WORDS: Readonly<Record<Third, string>> = {
+  upper: "upper third",
+  level: "third half-way down",
+  lower: "lower third",
+  inner: "third nearest the midline",
+  middle: "middle third, from the midline outwards",
+  outer: "outer third",
+};
+
+/** "all of its areas", "the upper third of each area", "a strip 24 mm wide". */
+export function partWords(part: Part): string {
+  if (part.kind === "whole") return "all of its areas";
+  return part.kind === "third"
+    ? `the ${THIRD_WORDS[part.side]} of each area`
+    : `a strip ${Math.round(part.toMm - part.fromMm)} mm wide`;
+}
+
+export const isSamePart = (a: Part, b: Part): boolean => JSON.stringify(a) === JSON.stringify(b);
+
+/** An area whose middle is nearer to the midline than this lies on both sides of it, mm. */
+const ON_MIDLINE_MM = 1;
+const UP = point(0, 1);
+
+/** The strips that a third of an area is: the outer third of one on the midline is two. */
+function thirdOf(polygon: Polygon, side: Third): readonly Strip[] {
+  const { left, right, top, bottom } = boundingBox(polygon);
+  const [width, height] = [(right - left) / 3, (top - bottom) / 3];
+  const level = (fromMm: number, toMm: number): Strip => ({ across: UP, fromMm, toMm });
+  if (side === "upper") return [level(top - height, Infinity)];
+  if (side === "level") return [level(bottom + height, top - height)];
+  if (side === "lower") return [level(-Infinity, bottom + height)];
+  const x = centroid(polygon).x;
+  const out = (fromMm: number, toMm: number, sign: 1 | -1): Strip => ({
+    across: point(sign, 0),
+    fromMm,
+    toMm,
+  });
+  if (Math.abs(x) < ON_MIDLINE_MM) {
+    const sixth = width / 2;
+    if (side === "inner") return [out(-sixth, sixth, 1)];
+    const [from, to] = side === "middle" ? [sixth, 2 * sixth] : [2 * sixth, Infinity];
+    return [out(from, to, 1), out(from, to, -1)];
+  }
+  const sign = x > 0 ? 1 : -1;
+  const near = x > 0 ? left : -right;
+  if (side === "inner") return [out(-Infinity, near + width, sign)];
+  return side === "middle"
+    ? [out(near + width, near + 2 * width, sign)]
+    : [out(near + 2 * width, Infinity, sign)];
+}
+
+/** Where a layer of some part lies on an area, as strips of it; null for all of it. */
+export function stripsOf(part: Part, polygon: Polygon): readonly Strip[] | null {
+  if (part.kind === "whole") return null;
+  if (part.kind === "third") return thirdOf(polygon, part.side);
+  const turn = (part.turnDeg * Math.PI) / 180;
+  return [{ across: point(Math.cos(turn), Math.sin(turn)), fromMm: part.fromMm, toMm: part.toMm }];
+}
+
+/** Share of an area that a part of it is, 0 to 1. */
+export const partShare = (part: Part, polygon: Polygon): number =>
+  Math.min(
+    1,
+    stripsOf(part, polygon)?.reduce((sum, strip) => sum + shareInStrip(polygon, strip), 0) ?? 1,
+  );
+
+type Filling = Pick<Layer, "zones" | "share" | "part">;
+
+/** Share of a zone that a layer without shapes covers, 0 to 1. */
+export const shareOfZone = (
+  { part, share }: Omit<Filling, "zones">,
+  zone: ZoneId,
+  of: { readonly figure: Figure },
+): number =>
+  part.kind === "whole" ? share : share * partShare(part, of.figure.zone(zone).polygon);
+
+/** Skin that a layer without shapes covers, cm2. */
+export const filledCm2 = (layer: Filling, of: { readonly figure: Figure }): number =>
+  layer.zones.reduce(
+    (sum, zone) => sum + of.figure.zone(zone).areaCm2 * shareOfZone(layer, zone, of),
+    0,
+  );
