@@ -87,6 +87,14 @@ describe("the form of shapes", () => {
     }
     expect(partsOf(formed(source())).shade?.fades).toBe("up");
   });
+  it("lies beside a line, on either side of it, and fades into what is filled", () => {
+    const crack = { kind: "crack", x: 10, y: 30, widthMm: 2 };
+    const hole = partsOf(formed(source([crack, stone]), true));
+    const [line, disc] = [hole.shade?.marks ?? [], hole.light?.marks ?? []];
+    expect(line[0]?.y).toBeGreaterThan(30);
+    expect(disc[0]?.y).toBeLessThan(30);
+    expect([line[1]?.y, disc[1]?.y]).toEqual([-40, -40]);
+  });
   it("falls all round where mirrored shapes are lit from the side", () => {
     const { cast } = partsOf(formed(source([{ ...stone, mirrored: true }]), false, "left"));
     expect(cast?.marks[0]).toMatchObject({ x: 30, outsetMm: 1 });

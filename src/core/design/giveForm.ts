@@ -2,7 +2,7 @@ import { point, type Point } from "../anatomy";
 import { hexToLab, type Lab } from "../colour";
 import { nearestInColour, TOOLS, toolsFor } from "../paint";
 import { moveMark } from "../shapes/arrange";
-import type { Mark } from "../shapes";
+import { markWidthMm, placedStrokes, type Mark } from "../shapes";
 import { recipeOf, type LookContext } from "./context";
 import type { Form, FormPart, LightFrom } from "./form";
 import { freeLayerId, type LookPatch } from "./patch";
@@ -32,6 +32,18 @@ function shadowOf(mark: Mark, reachMm: number, from: LightFrom): Mark {
   return moveMark(mark, point(mark.x - at.x * reachMm, mark.y - at.y * reachMm)) ?? mark;
 }
 
+/** How far beside a line its shade and light lie, as a share of its width, and at least, mm. Common practice, no published source. */
+const [BESIDE_SHARE, BESIDE_MM] = [0.6, 0.4];
+
+/** What is filled thins across itself; beside a line lies another one. */
+function besideLine(mark: Mark, side: LightFrom): Mark {
+  const { at } = TOWARDS[side];
+  if (placedStrokes(mark).every(({ fill, points }) => fill ?? points.length === 1)) return mark;
+  if (mark.mirrored && at.x !== 0) return mark;
+  const by = Math.max(BESIDE_MM, markWidthMm(mark) * BESIDE_SHARE);
+  return moveMark(mark, point(mark.x + at.x * by, mark.y + at.y * by)) ?? mark;
+}
+
 /** A layer of form with the shapes of what it follows, and its edges as the light has them; without shapes where that is not there. */
 export function followed(layer: Layer, form: Form, look: Look): Layer {
   const source = look.layers.find(({ id }) => id === form.of);
@@ -43,7 +55,12 @@ export function followed(layer: Layer, form: Form, look: Look): Layer {
     };
   // Shade thins towards the light and light away from it; in a hole it is the other way round.
   const thins = (form.as === "shade") !== form.sunken ? look.light : OPPOSITE[look.light];
-  return { ...layer, marks: source.marks, edge: "faded", fades: TOWARDS[thins].side };
+  return {
+    ...layer,
+    marks: source.marks.map((mark) => besideLine(mark, OPPOSITE[thins])),
+    edge: "faded",
+    fades: TOWARDS[thins].side,
+  };
 }
 
 /** Steps in L* from a shape's own colour. Common practice, no published source. */

@@ -2,6 +2,7 @@ import { z } from "zod";
 import {
   boundingBox,
   centroid,
+  inStrip,
   point,
   shareInStrip,
   type Figure,
@@ -105,6 +106,10 @@ export const partShare = (part: Part, polygon: Polygon): number =>
     1,
     stripsOf(part, polygon)?.reduce((sum, strip) => sum + shareInStrip(polygon, strip), 0) ?? 1,
   );
+
+/** What of an area a layer of some part covers, as outlines. */
+export const coveredOf = ({ part }: Pick<Layer, "part">, polygon: Polygon): readonly Polygon[] =>
+  stripsOf(part, polygon)?.map((strip) => inStrip(polygon, strip)) ?? [polygon];
 
 type Filling = Pick<Layer, "zones" | "share" | "part">;
 

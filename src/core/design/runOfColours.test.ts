@@ -75,14 +75,17 @@ describe("colours that run into each other", () => {
     expect(runOfColours({ ...given, products: sky.slice(0, 1) }, aLook(), own, 0)).toBeNull();
   });
   it("are bridged by what lies half-way on the shelf, where they are far apart (COLOUR-4)", () => {
-    const [blue, , rose] = sky;
-    if (!blue || !rose) throw new Error("no sky");
-    const bridged = withBridges([blue, rose], context);
-    expect(bridged).toHaveLength(3);
-    const [a, half, b] = bridged.map(({ colour }) => hexToLab(colour ?? "#000000"));
-    if (!a || !half || !b) throw new Error("no bridge");
-    expect(Math.max(deltaE00(a, half), deltaE00(half, b))).toBeLessThan(deltaE00(a, b));
-    const near = aProduct({ id: "near", colour: "#2a4172" });
-    expect(withBridges([blue, near], context)).toEqual([blue, near]);
+    const shelf = ["#b93226", "#dd8336", "#f1cf45"].map((colour, i) =>
+      aProduct({ id: `warm${i}`, colour }),
+    );
+    const [red, orange, yellow] = shelf;
+    if (!red || !orange || !yellow) throw new Error("no shelf");
+    const own = aContext({ products: shelf });
+    expect(withBridges([red, yellow], own)).toEqual([red, orange, yellow]);
+    expect(withBridges([red, orange, yellow], own)).toEqual([red, orange, yellow]);
+    const lab = ({ colour }: typeof red) => hexToLab(colour ?? "#000000");
+    expect(deltaE00(lab(red), lab(orange))).toBeLessThan(deltaE00(lab(red), lab(yellow)));
+    const near = aProduct({ id: "near", colour: "#bd3a2b" });
+    expect(withBridges([red, near], own)).toEqual([red, near]);
   });
 });

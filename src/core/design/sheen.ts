@@ -2,6 +2,7 @@ import type { ZoneId } from "../anatomy";
 import { finishOf, isPaintType, paintType } from "../paint";
 import { materialOf, recipeOf, type LookContext } from "./context";
 import type { Look } from "./schema";
+import { shareOfZone } from "./part";
 import { isSetting } from "./stack";
 
 type AnyFinish = ReturnType<typeof finishOf>;
@@ -26,13 +27,14 @@ const MOST_OF_IT = 0.5;
  */
 export function sheenOf(
   look: Look,
-  { products }: LookContext,
+  context: LookContext,
   upTo = look.layers.length,
 ): ReadonlyMap<ZoneId, number> {
+  const { products } = context;
   const sheen = new Map<ZoneId, number>();
   for (const layer of look.layers.slice(0, upTo)) {
     const key = materialOf(layer, products);
-    if (!key || layer.hidden || layer.marks.length || layer.share < MOST_OF_IT) continue;
+    if (!key || layer.hidden || layer.marks.length) continue;
     const isPowder = isSetting(layer, key);
     // What only protects or prepares leaves the shine as it is.
     if (!isPowder && !isPaintType(key)) continue;
@@ -40,6 +42,7 @@ export function sheenOf(
     const own = isPaintType(key) && !finishes.length ? [paintType(key).finish] : finishes;
     const shine = isPowder ? 0 : Math.max(0, ...own.map((finish) => SHEEN[finish] ?? 0));
     for (const zone of layer.zones) {
+      if (shareOfZone(layer, zone, context) < MOST_OF_IT) continue;
       if (shine > 0) sheen.set(zone, shine);
       else sheen.delete(zone);
     }

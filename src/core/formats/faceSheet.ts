@@ -1,5 +1,6 @@
 import { placement, type Figure, type LandmarkName, type Point } from "../anatomy";
 import {
+  coveredOf,
   safetyNotes,
   hexOf,
   markLabel,
@@ -104,13 +105,14 @@ export function faceSheet(o: {
       // The neck is left out: the marks are written there.
       for (const [zone, colour] of colours)
         if (figure.zone(zone).group !== "neck")
-          shapes.push(
-            shape(figure.zone(zone).polygon, true, {
-              fill: hexOf(colour),
-              line: null,
-              ...(layer.share < 1 && { opacity: layer.share }),
-            }),
-          );
+          for (const polygon of coveredOf(layer, figure.zone(zone).polygon))
+            shapes.push(
+              shape(polygon, true, {
+                fill: hexOf(colour),
+                line: null,
+                ...(layer.share < 1 && { opacity: layer.share }),
+              }),
+            );
     }
     for (const side of ["left", "right"] as const)
       shapes.push(shape(figure.eyes[side].opening, true, { fill: "#f4f1ec", line: null }));

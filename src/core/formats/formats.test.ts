@@ -159,7 +159,7 @@ describe("look files", () => {
     expect(why("{")).toBe("file: is not JSON");
     expect(why('{"format":"a recipe"}')).toMatch(/format: is not a look/);
     expect(why(file(look, { version: 7 }))).toMatch(
-      /version: was written by a newer Dermagraph \(version 7; this one reads 1\)/,
+      /version: was written by a newer Dermagraph \(version 7; this one reads 2\)/,
     );
     expect(why(file({ ...look, name: "" }))).toBe("look.name: give the look a name");
     expect(why(`\uFEFF${file()}`)).toBe("ok");
@@ -181,10 +181,19 @@ describe("look files", () => {
       { numRuns: 2000 },
     );
   });
+  it("of version 1 are read as they were: all of each area, no form, light from above", () => {
+    const { light: _light, ...rest } = look;
+    const old = {
+      ...rest,
+      layers: look.layers.map(({ part: _part, form: _form, fadeMm: _fade, ...layer }) => layer),
+    };
+    const read = readLookFile(file(old, { version: 1 }));
+    expect(read.ok && read.file.look).toEqual(look);
+  });
   it("have a published JSON Schema that names every field of a layer", () => {
     const text = JSON.stringify(lookFileJsonSchema());
     for (const name of ["layers", "marks", "zones", "diameterMm", "outsetMm", "target", "coats"])
       expect(text).toContain(`"${name}"`);
-    expect(text).toContain('"$id":"urn:dermagraph:look-file:1"');
+    expect(text).toContain('"$id":"urn:dermagraph:look-file:2"');
   });
 });

@@ -3,14 +3,18 @@ import { LookSchema } from "../look";
 import { HexSchema, MATERIAL_KEYS } from "../paint";
 import { readJson } from "../text/plainText";
 
-/** The version this Dermagraph writes, and the newest it reads. */
-export const LOOK_FILE_VERSION = 1;
+/**
+ * The version this Dermagraph writes, and the newest it reads. Of version 1 are looks without parts of areas, form and
+ * light: what they don't say is as it was before there were any, so they are read as they are.
+ */
+export const LOOK_FILE_VERSION = 2;
+const READ_VERSIONS = [1, LOOK_FILE_VERSION] as const;
 
 /** A look to hand on: the design, and what its products are, so that whoever has others can find the like. */
 export const LookFileSchema = z
   .object({
     format: z.literal("dermagraph look"),
-    version: z.literal(LOOK_FILE_VERSION),
+    version: z.literal(READ_VERSIONS),
     look: LookSchema,
     products: z
       .array(
@@ -31,7 +35,7 @@ export type LookFile = z.infer<typeof LookFileSchema>;
 
 /** The published JSON Schema (draft 2020-12) of a look file. */
 export const lookFileJsonSchema = (): object => ({
-  $id: "urn:dermagraph:look-file:1",
+  $id: `urn:dermagraph:look-file:${LOOK_FILE_VERSION}`,
   title: "Dermagraph look",
   ...z.toJSONSchema(LookFileSchema, { io: "input", unrepresentable: "any" }),
 });

@@ -259,7 +259,7 @@ describe("a studio as a ZIP", () => {
     expect(
       readStudio(
         again((files) => {
-          files["studio.json"] = strToU8('{"format":"dermagraph studio","version":2}');
+          files["studio.json"] = strToU8('{"format":"dermagraph studio","version":3}');
         }),
       ),
     ).toMatchObject({ why: expect.stringContaining("newer Dermagraph") });

@@ -15,8 +15,9 @@ import { formatKitCsv } from "./productCsv";
 import { StudioSchema } from "../studio";
 import { readJson } from "../text/plainText";
 
-/** The version this Dermagraph writes, and the newest it reads. */
-export const STUDIO_FILE_VERSION = 1;
+/** The version this Dermagraph writes, and the newest it reads: 2 has looks of version 2. */
+export const STUDIO_FILE_VERSION = 2;
+const READ_VERSIONS = [1, STUDIO_FILE_VERSION] as const;
 
 const Id = z.string().regex(/^[\w.:-]{1,64}$/, "is no id");
 const Moment = z.string().min(1).max(40);
@@ -123,7 +124,7 @@ export function crc32(bytes: Uint8Array): number {
 
 const ManifestSchema = z.object({
   format: z.literal("dermagraph studio"),
-  version: z.literal(STUDIO_FILE_VERSION),
+  version: z.literal(READ_VERSIONS),
   written: Moment,
   sums: z.record(z.string(), z.number().int().min(0)).optional(),
 });

@@ -90,6 +90,7 @@ export {
 export { variedLook } from "../design/variedLook";
 export { FADE_WORDS, differences } from "../design/differences";
 export {
+  coveredOf,
   filledCm2,
   partWords,
   THIRD_WORDS,

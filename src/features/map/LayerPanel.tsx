@@ -1,6 +1,16 @@
 "use client";
 
-import { holdsShapes, ROLES, setBy, zonesOfMarks, zoneWords, type Layer } from "@/core/look";
+import { useCallback } from "react";
+import {
+  exposedZones,
+  holdsShapes,
+  paintedCoverage,
+  ROLES,
+  setBy,
+  zonesOfMarks,
+  zoneWords,
+  type Layer,
+} from "@/core/look";
 import { useWorking } from "@/shared/workspace/WorkspaceContext";
 import { Field } from "@/ui/Field";
 import { CopyLayer } from "./CopyLayer";
@@ -19,7 +29,13 @@ interface LayerPanelProps extends MarkTools {
 
 /** Everything one layer is: paint, tool, coats, edge and where it lies. */
 export function LayerPanel({ layer, onMove, onDuplicate, onRemove, ...marking }: LayerPanelProps) {
-  const { look, apply, context } = useWorking();
+  const { look, apply, context, store } = useWorking();
+  const bare = useCallback(() => {
+    const { brief, person, figure } = context;
+    const { look: now } = store.getState();
+    const others = { ...now, layers: now.layers.filter(({ id }) => id !== layer.id) };
+    return paintedCoverage(others, exposedZones(brief, person), figure).gaps;
+  }, [store, context, layer.id]);
   const change = (values: Partial<Omit<Layer, "id">>) =>
     apply({ op: "changeLayer", id: layer.id, change: values });
   return (
@@ -61,7 +77,13 @@ export function LayerPanel({ layer, onMove, onDuplicate, onRemove, ...marking }:
             its marks lie.
           </p>
         ) : layer.form ? null : (
-          <ZoneChecks key={`areas ${layer.id}`} id={layer.id} chosen={layer.zones} apply={apply} />
+          <ZoneChecks
+            key={`areas ${layer.id}`}
+            id={layer.id}
+            chosen={layer.zones}
+            bare={bare}
+            apply={apply}
+          />
         )}
         <p className="text-sm">
           <strong>Set by:</strong> {setBy(look, context, layer)}.

@@ -6,6 +6,7 @@ import { useMemo, useState } from "react";
 import {
   mirror,
   placement,
+  point,
   type Figure,
   type Frame,
   type Point,
@@ -18,6 +19,7 @@ import {
   duplicateAlong,
   MARK_KINDS,
   MarkSchema,
+  moveMark,
   markAtHome,
   markDifficulty,
   markLabel,
@@ -44,6 +46,10 @@ export interface MarkTools {
   drawing: boolean;
   onDrawing: (on: boolean) => void;
 }
+
+const MOST_MARKS = 60;
+/** A copy lies so far below what it is of, mm. */
+const COPY_MM = 8;
 
 /** Shapes that are added by their name; lines are drawn. */
 const BY_NAME = MARK_KINDS.filter((kind) => kind !== "path").sort((a, b) =>
@@ -107,6 +113,18 @@ export function MarksEditor({
               onClick={() => change(i, "seed", (mark.seed + 1) % 1_000_000)}
             >
               Another one
+            </button>
+            <button
+              type="button"
+              className="btn btn-sm"
+              disabled={layer.marks.length >= MOST_MARKS}
+              onClick={() => {
+                const copy = moveMark(mark, point(mark.x, mark.y - COPY_MM)) ?? mark;
+                put([...layer.marks, { ...copy, seed: (copy.seed + 1) % 1_000_000 }]);
+                onMark(layer.marks.length);
+              }}
+            >
+              Duplicate
             </button>
             <button
               type="button"
@@ -299,8 +317,6 @@ const curvesOf = (figure: Figure): ReadonlyMap<string, readonly Point[]> =>
       ];
     }),
   );
-
-const MOST_MARKS = 60;
 
 /** Copies of the chosen mark in a row along a line of the face, or along the last line drawn by hand. */
 function AlongCurve({

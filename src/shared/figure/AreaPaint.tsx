@@ -38,7 +38,8 @@ export function AreaPaint({ painted, ...given }: AreaPaintProps) {
   for (const { area, hex } of painted) byColour.set(hex, [...(byColour.get(hex) ?? []), area]);
   const isWhole = layer.part.kind === "whole";
   const soft = (layer.share < 1 ? 2 : 1) * softness(layer);
-  const isBlurred = soft > 0 && (isWhole || !given.flat);
+  // A strip keeps the outlines of its areas and thins across alone; anything else is soft all round.
+  const isBlurred = soft > 0 && (layer.part.kind !== "strip" || !given.flat);
   const seam = isWhole && layer.share === 1 ? SEAM_MM : 0;
   return (
     <>
@@ -50,7 +51,7 @@ export function AreaPaint({ painted, ...given }: AreaPaintProps) {
               isWhole ? (
                 <WholeArea key={area.id} {...{ id, layer, area, hex }} />
               ) : (
-                <PartOfArea key={area.id} {...given} {...{ area, hex }} />
+                <PartOfArea key={area.id} {...given} {...{ area, hex, isBlurred }} />
               ),
             )}
           </g>
@@ -100,15 +101,17 @@ function WholeArea({ id, layer, area, hex }: OneArea) {
   );
 }
 
-type PartProps = OneArea & Pick<AreaPaintProps, "figure" | "carry" | "flat">;
+interface PartProps extends OneArea, Pick<AreaPaintProps, "figure" | "carry" | "flat"> {
+  isBlurred: boolean;
+}
 
-function PartOfArea({ id, layer, area, hex, figure, carry, flat }: PartProps) {
+function PartOfArea({ id, layer, area, hex, figure, carry, flat, isBlurred }: PartProps) {
   const { polygon } = figure.zone(area.id);
   const carried = carry(area.id);
   if (!carried) return null;
   const centre = centroid(polygon);
   return stripsOf(layer.part, polygon)?.map((strip, i) => {
-    if (!flat)
+    if (!flat || isBlurred)
       return <path key={i} d={pathOf(inStrip(polygon, strip).map(carried), true)} stroke="none" />;
     const own = `${id}-${layer.id}-${area.id}-${i}`;
     const { line, stops } = acrossArea(layer, strip, polygon, centre, carried);

@@ -29,7 +29,7 @@ import { MarkPaint } from "./MarkPaint";
 import { pathOf } from "./path";
 import { ReliefImage } from "./ReliefImage";
 import type { FormLight } from "./useRelief";
-import { chartsOf, sceneOf, type Scene, type ViewKey, type ViewZone } from "./views";
+import { chartsOf, sceneOf, type Scene, type ViewKey } from "./views";
 
 interface ViewFigureProps extends FaceFigureProps {
   view: ViewKey;
