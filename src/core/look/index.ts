@@ -132,4 +132,5 @@ export { outOfReach } from "../checks/reach";
 export { pieceMatch, usualHides } from "../checks/worn";
 export { sheenOf } from "../design/sheen";
 export { LIGHT_FROM_WORDS, LIGHTS_FROM } from "../design/form";
+export { guide, GUIDE_KEYS, guidesFor, layGuide, type GuideKey } from "../design/guides";
 export { formOf, giveForm } from "../design/giveForm";

@@ -21,11 +21,13 @@ export function AddLayer({
   onClose,
   onAdded,
   onRun,
+  onGuide,
 }: {
   open: boolean;
   onClose: () => void;
   onAdded: (id: string) => void;
   onRun: () => void;
+  onGuide: () => void;
 }) {
   const { look, context, apply } = useWorking();
   const add = (role: Role) => {
@@ -86,6 +88,14 @@ export function AddLayer({
             onChoose={() => addSet(key)}
           />
         ))}
+        <Choice
+          title="What reads as…"
+          does="angry, smiling, old, an animal, a clown: shapes placed on this face · FORM-7"
+          onChoose={() => {
+            onClose();
+            onGuide();
+          }}
+        />
         <Choice
           title="Colours that run into each other"
           does="as many stops as wanted, each faded over the last · COLOUR-4"

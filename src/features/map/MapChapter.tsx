@@ -6,6 +6,7 @@ import { mirror, point, type Figure, type ZoneId } from "@/core/anatomy";
 import { FindingsList } from "@/shared/workspace/FindingsList";
 import { useWorking } from "@/shared/workspace/WorkspaceContext";
 import { sceneOf, VIEWS, type ViewKey } from "@/shared/figure/views";
+import { AddGuide } from "./AddGuide";
 import { AddLayer } from "./AddLayer";
 import { AddRun } from "./AddRun";
 import { FigureView } from "./FigureView";
@@ -38,6 +39,7 @@ export function MapChapter() {
   );
   const [adding, setAdding] = useState(false);
   const [running, setRunning] = useState(false);
+  const [guiding, setGuiding] = useState(false);
   const [chosenMark, setChosenMark] = useState<number | null>(null);
   const [drawing, setDrawing] = useState(false);
   const [view, setView] = useState<ViewKey>("face");
@@ -133,7 +135,9 @@ export function MapChapter() {
         onClose={() => setAdding(false)}
         onAdded={choose}
         onRun={() => setRunning(true)}
+        onGuide={() => setGuiding(true)}
       />
+      <AddGuide open={guiding} onClose={() => setGuiding(false)} onAdded={choose} />
       <AddRun open={running} layer={layer} onClose={() => setRunning(false)} onAdded={choose} />
     </div>
   );
