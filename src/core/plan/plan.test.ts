@@ -17,8 +17,8 @@ describe("makePlan", () => {
   it("has the worked minutes, waits, grams and times of one zone in two coats", () => {
     const plan = makePlan(aLook(chin), context, new Map([["grey", 0.05]]));
     const area = context.figure.zone("chin").areaCm2;
-    // By hand: a coat is area / 75 cm2 a minute and half a minute to load; 10 g/m2 at 0.64 carries 17.78 g/m2 of water.
-    const coat = area / 75 + 0.5;
+    // By hand: a coat is area / 200 cm2 a minute, 1.2 minutes to change to it and 0.36 to take it up again; 10 g/m2 at 0.64 carries 17.78 g/m2 of water.
+    const hands = (2 * area) / 200 + 1.2 + 0.36;
     const dry = dryingMinutes({
       wetGramsPerM2: 17.7778,
       solvent: "water",
@@ -26,8 +26,8 @@ describe("makePlan", () => {
       rh: 50,
       airSpeed: 0.1,
     });
-    expect(plan.handsOnMinutes).toBeCloseTo(2 * coat, 6);
-    expect(plan.chairMinutes).toBeCloseTo(2 * coat + 2 * dry, 3);
+    expect(plan.handsOnMinutes).toBeCloseTo(hands, 6);
+    expect(plan.chairMinutes).toBeCloseTo(hands + 2 * dry, 3);
     expect(plan.steps).toHaveLength(1);
     expect(plan.steps[0]).toMatchObject({
       title: "Base",
@@ -40,7 +40,7 @@ describe("makePlan", () => {
     expect(plan.times?.leaveBy).toBe("2026-06-02T19:00:00+01:00");
     expect(plan.times?.paintedBy).toBe("2026-06-02T18:35:00+01:00");
     expect(Date.parse(plan.times?.paintedBy ?? "") - Date.parse(plan.times?.startAt ?? "")).toBe(
-      Math.ceil(2 * (coat + dry)) * 60_000,
+      Math.ceil(hands + 2 * dry) * 60_000,
     );
     const need = (area / 10_000) * 10 * 2 * 1.35;
     expect(plan.kit[0]).toMatchObject({ productId: "grey", left: 0.05 });
@@ -111,9 +111,9 @@ describe("makePlan", () => {
         ),
         mist,
       ).handsOnMinutes;
-    const coat = mist.figure.zone("chin").areaCm2 / 150 + 0.5;
-    expect(hands(1)).toBeCloseTo(10 + coat, 9);
-    expect(hands(3)).toBeCloseTo(10 + 3 * coat, 9);
+    const coat = mist.figure.zone("chin").areaCm2 / 450;
+    expect(hands(1)).toBeCloseTo(10 + coat + 1.2, 9);
+    expect(hands(3)).toBeCloseTo(10 + 3 * coat + 1.2 + 2 * 0.36, 9);
   });
 
   it("is stopped while a safety rule says so, and empty for an empty look", () => {

@@ -1,9 +1,7 @@
 import { paintingAirSpeed, SKILLS, type Pace } from "../brief";
 import { dryingMinutes } from "../climate";
-import { layerAreaCm2, strokeLengthMm } from "../kit";
 import { labFromReflectance } from "../colour";
 import {
-  isVeil,
   materialOf,
   type Layer,
   type Look,
@@ -11,9 +9,10 @@ import {
   type Prediction,
   touched,
 } from "../look";
-import { material, toolOf, TOOLS, wetGramsPerM2, type MaterialKey } from "../paint";
+import { material, toolOf, wetGramsPerM2, type MaterialKey, type ToolKey } from "../paint";
 import type { Task } from "../schedule";
-import { isUnreached, regionOf, regionOfMark, REGIONS, type Region } from "./regions";
+import { handsOnByRegion } from "./handsOn";
+import { isUnreached, REGIONS, type Region } from "./regions";
 import { skillOf } from "./skills";
 
 /** Adhesive and latex turn clear a little after their water has gone. Common practice, no published source. */
@@ -44,37 +43,15 @@ export function restMinutes(
     : { minutes: longestWait, never: true };
 }
 
-/** Drying and lacquering the front teeth, one coat. Common practice, no published source. */
-const TEETH_MINUTES = 3;
+/** The same tool is picked up again in the same colour in so much of the time. Common practice, no published source. */
+const RELOADING = 0.3;
+/** Another colour in gear that is set up. Common practice, no published source. */
+const NEXT_COLOUR_MINUTES = 2;
 
 export interface LayerTask extends Task {
   readonly layerId: string;
   readonly coat: number;
   readonly region: Region;
-}
-
-/** Hands-on minutes of one coat of a layer, by region. */
-function workByRegion(layer: Layer, context: LookContext): Map<Region, number> {
-  const tool = TOOLS[layer.tool];
-  const work = new Map<Region, number>();
-  const add = (region: Region, minutes: number) =>
-    work.set(region, (work.get(region) ?? 0) + minutes);
-  if (layer.marks.length)
-    for (const mark of layer.marks)
-      add(
-        regionOfMark(mark, layer, context.figure),
-        strokeLengthMm({ ...layer, marks: [mark] }) / tool.mmPerMinute,
-      );
-  else if (!layer.zones.length && materialOf(layer, context.products) === "toothLacquer")
-    add("mouth", TEETH_MINUTES);
-  else
-    for (const zone of layer.zones)
-      add(
-        regionOf(zone),
-        (layerAreaCm2({ ...layer, zones: [zone] }, context) / tool.cm2PerMinute) *
-          (isVeil(layer.role) || layer.edge === "faded" ? context.house.numbers.blending : 1),
-      );
-  return work;
 }
 
 /** How many times their usual minutes hands take at a pace. */
@@ -101,11 +78,12 @@ export function layerTasks(
 ): LayerTask[] {
   const look = touched(stored, context);
   const last = new Map<Region, string>();
+  const setUpOnce = new Set<ToolKey>();
   const tasks: LayerTask[] = [];
   for (const layer of look.layers) {
     const key = materialOf(layer, context.products);
     if (!key) continue;
-    const work = workByRegion(layer, context);
+    const work = handsOnByRegion(layer, context);
     const { minutes: wait } = restMinutes(key, layer, context);
     const speed =
       SKILLS[context.brief.skill].factor *
@@ -120,6 +98,13 @@ export function layerTasks(
         [...work.values()].reduce((sum, minutes) => sum + minutes, 0),
       );
     const loading = context.house.numbers[layer.paint.kind === "mix" ? "loadingMix" : "loading"];
+    // A compressor is set up once a sitting; after that a colour takes two minutes.
+    const setUp = ({ tool }: Layer, coat: number) => {
+      const minutes = coat === 1 ? (toolOf(tool).setUpMinutes ?? 0) : 0;
+      const isFirst = !setUpOnce.has(tool);
+      if (minutes) setUpOnce.add(tool);
+      return minutes && !isFirst ? Math.min(minutes, NEXT_COLOUR_MINUTES) : minutes;
+    };
     const coats = prediction.coats.get(layer.id)?.coats ?? 1;
     for (let coat = 1; coat <= coats; coat++) {
       (wholeAtOnce ? regions.slice(0, 1) : regions).forEach((region, i) => {
@@ -127,7 +112,7 @@ export function layerTasks(
         const id = `${layer.id}/${coat}/${region}`;
         const handsOn =
           ((work.get(region) ?? 0) +
-            (i === 0 ? loading + (coat === 1 ? (toolOf(layer.tool).setUpMinutes ?? 0) : 0) : 0)) *
+            (i === 0 ? loading * (coat === 1 ? 1 : RELOADING) + setUp(layer, coat) : 0)) *
           speed;
         // A sealing mist goes over everything at once, so it waits for every region, and every region waits for it.
         const after = wholeAtOnce ? [...new Set(last.values())] : before ? [before] : [];

@@ -75,7 +75,7 @@ describe("house rules", () => {
   });
 
   it("says what was changed, and nothing where nothing was", () => {
-    expect(changeWords({ numbers: { touchUpShare: 80, loading: 0.5 }, off: ["SET-4"] })).toEqual([
+    expect(changeWords({ numbers: { touchUpShare: 80, loading: 1.2 }, off: ["SET-4"] })).toEqual([
       "Touch up when less than this is whole: 80 % (house 85 %)",
       "SET-4 switched off: matte hollows",
     ]);

@@ -1,0 +1,63 @@
+import { zoneInfo, type ZoneId } from "../anatomy";
+import { layerAreaCm2, strokeLengthMm } from "../kit";
+import {
+  isVeil,
+  materialOf,
+  placedStrokes,
+  strokeArea,
+  type Layer,
+  type LookContext,
+  type Mark,
+} from "../look";
+import { auxiliary, isPaintType, toolOf, WIPED_CM2_PER_MINUTE } from "../paint";
+import { regionOf, regionOfMark, type Region } from "./regions";
+
+/** Drying and lacquering the front teeth, one coat. Common practice, no published source. */
+const TEETH_MINUTES = 3;
+
+/** Skin that a layer covers in a minute on a zone, cm2. */
+function cm2PerMinute(layer: Layer, zone: ZoneId, context: LookContext): number {
+  const key = materialOf(layer, context.products);
+  const tool = toolOf(layer.tool);
+  if (key && !isPaintType(key) && auxiliary(key).use === "prep" && layer.tool !== "spray")
+    return WIPED_CM2_PER_MINUTE;
+  return (zoneInfo(zone).part === "body" && tool.bodyCm2PerMinute) || tool.cm2PerMinute;
+}
+
+/** How many times a flat coat with hard edges a layer takes: modelling is laid, then blended on both sides. */
+function blending({ role, edge }: Layer, { house: { numbers } }: LookContext): number {
+  if (isVeil(role)) return numbers.blending;
+  return edge === "faded" ? numbers.fading : 1;
+}
+
+/** What is filled within its outline, cm2: neither a line drawn as one stroke nor a fade that is patted out. */
+const filledCm2 = (mark: Mark): number =>
+  placedStrokes(mark)
+    .filter(({ fill, lengthMm, strength }) => fill && lengthMm === undefined && !strength)
+    .reduce((sum, stroke) => sum + strokeArea(stroke), 0) / 100;
+
+/** Minutes a mark is drawn and filled in. */
+function markMinutes(mark: Mark, layer: Layer): number {
+  const { mmPerMinute, cm2PerMinute: filling } = toolOf(layer.tool);
+  return strokeLengthMm({ ...layer, marks: [mark] }) / mmPerMinute + filledCm2(mark) / filling;
+}
+
+/** Hands-on minutes of one coat of a layer, by region; loading and changing come on top. */
+export function handsOnByRegion(layer: Layer, context: LookContext): Map<Region, number> {
+  const work = new Map<Region, number>();
+  const add = (region: Region, minutes: number) =>
+    work.set(region, (work.get(region) ?? 0) + minutes);
+  if (layer.marks.length)
+    for (const mark of layer.marks)
+      add(regionOfMark(mark, layer, context.figure), markMinutes(mark, layer));
+  else if (!layer.zones.length && materialOf(layer, context.products) === "toothLacquer")
+    add("mouth", TEETH_MINUTES);
+  else
+    for (const zone of layer.zones)
+      add(
+        regionOf(zone),
+        (layerAreaCm2({ ...layer, zones: [zone] }, context) / cm2PerMinute(layer, zone, context)) *
+          blending(layer, context),
+      );
+  return work;
+}
