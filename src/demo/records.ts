@@ -3,14 +3,14 @@ import { RecordSchema, type RecordFields } from "@/core/record";
 
 /** Drought as the house times it on Bram, min a step, and how each sitting went against it. */
 const DROUGHT_STEPS = [
-  ["system-prep", "Skin prep", 9.6],
-  ["ochre-ground", "Ochre ground", 87.4],
-  ["powder-over-the-ground", "Powder over the ground", 5.7],
-  ["dry-hollows", "Dry hollows", 1.4],
-  ["sockets", "Sockets", 1.8],
-  ["dust", "Dust", 1.8],
-  ["cracks", "Cracks", 3.6],
-  ["parched-lips", "Parched lips", 1.1],
+  ["system-prep", "Skin prep", 2.6],
+  ["ochre-ground", "Ochre ground", 26.3],
+  ["powder-over-the-ground", "Powder over the ground", 4.4],
+  ["dry-hollows", "Dry hollows", 2.6],
+  ["sockets", "Sockets", 3.7],
+  ["dust", "Dust", 2.6],
+  ["cracks", "Cracks", 2.5],
+  ["parched-lips", "Parched lips", 1.8],
 ] as const;
 const sitting = (times: number, cracks: number): RecordFields["steps"] =>
   DROUGHT_STEPS.map(([layerId, name, plannedMinutes]) => ({
