@@ -125,7 +125,13 @@ module.exports = {
       severity: "error",
       from: {
         orphan: true,
-        pathNot: ["\\.d\\.ts$", "^src/app/", "^src/threads/entry\\.ts$", "^src/(instrumentation|proxy)\\.ts$", "\\.css$"],
+        pathNot: [
+          "\\.d\\.ts$",
+          "^src/app/",
+          "^src/threads/entry\\.ts$",
+          "^src/(instrumentation|proxy)\\.ts$",
+          "\\.css$",
+        ],
       },
       to: {},
     },
