@@ -123,6 +123,9 @@ test("keyboard alone: base, brows by three points, a star on the midline, teeth,
   await expect(figureOf(page).locator("[data-mark]")).toHaveCount(6);
 
   await expect(page.getByText(/^saved \d\d:/)).toBeVisible();
+  // The teeth start on the mouth, and this paint is not for lips: the stop's own button mends it.
+  await press(page.getByRole("button", { name: /^Take out what lies on .*lip/ }), page);
+  await expect(page.getByText(/^saved \d\d:/)).toBeVisible();
   await press(page.getByRole("button", { name: "Templates" }), page);
   const pdf = await takePdf(page, empty.url, (link) => press(link, page));
   expect(pdf.subarray(0, 5).toString()).toBe("%PDF-");
@@ -190,14 +193,13 @@ test("mouse alone: the same face by clicks and drags, and the PDF", async ({ pag
     "on the midline, ",
   );
   await add("teeth");
-  await dragBy(/^row of teeth 3/, -34, 36);
   await add("fur");
   await add("whiskers");
   await add("whiskers");
   await dragBy(/^whiskers 6/, -80, 0);
   await marks.locator("details").last().getByLabel("how many").fill("5");
   await expect(marks.locator("details").nth(4).getByLabel("how many")).toHaveValue("3");
-  // The teeth lie on the lips, and this paint is not for lips: the stop's own button mends it.
+  // The teeth start on the mouth, and this paint is not for lips: the stop's own button mends it.
   await page.getByRole("button", { name: /^Take out what lies on .*lip/ }).click();
   await expect(page.getByText(/^saved \d\d:/)).toBeVisible();
   await page.getByRole("button", { name: "Templates" }).click();
@@ -311,7 +313,7 @@ test("versions are kept, compared in words and gone back to; templates and the l
   await page.getByLabel("Look file").setInputFiles({
     name: "old.look.json",
     mimeType: "application/json",
-    buffer: Buffer.from(file.toString().replace('"version": 1', '"version": 9')),
+    buffer: Buffer.from(file.toString().replace('"version": 2', '"version": 9')),
   });
   await expect(page.getByRole("alert").filter({ hasText: "newer Dermagraph" })).toBeVisible();
   await page
