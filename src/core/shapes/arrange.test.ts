@@ -156,6 +156,36 @@ describe("arranging marks", () => {
       [10, 10],
     ]);
   });
+  it("lays a row that grows smaller with the same gap between any two, its ends on the line's", () => {
+    fc.assert(
+      fc.property(
+        fc.integer({ min: 3, max: 9 }),
+        fc.double({ min: 0.4, max: 1.8, noNaN: true }),
+        (count, lastScale) => {
+          const plate = {
+            ...newMark("disc", { x: 0, y: 0 }, 4),
+            breadthMm: 8,
+            heightMm: 8,
+          } as Mark;
+          const line = [
+            { x: -70, y: 0 },
+            { x: 70, y: 0 },
+          ];
+          const row = duplicateAlong(plate, line, count, lastScale);
+          const edges = row.map((mark) => {
+            const xs = placedStrokes(mark).flatMap(({ points }) => points.map(({ x }) => x));
+            return [Math.min(...xs), Math.max(...xs)] as const;
+          });
+          const gaps = edges.slice(1).map(([left], i) => left - (edges[i]?.[1] ?? 0));
+          expect(Math.max(...gaps) - Math.min(...gaps)).toBeLessThan(0.15);
+          expect([row[0]?.x, row.at(-1)?.x]).toEqual([-70, 70]);
+          const sizes = edges.map(([left, right]) => right - left);
+          expect((sizes.at(-1) ?? 0) / (sizes[0] ?? 1)).toBeCloseTo(lastScale, 1);
+        },
+      ),
+      { numRuns: 60 },
+    );
+  });
   it("draws both brows through the three points of BROW-5, equal on both sides", () => {
     const { start, arch, end } = browPoints(face, "left");
     const strokes = placedStrokes(browsByThreePoints(face));

@@ -1,6 +1,6 @@
-import { browPoints, point, type Landmarks, type Point } from "../anatomy";
+import { boundingBox, browPoints, point, type Landmarks, type Point } from "../anatomy";
 import { browThrough } from "./brow";
-import { MarkSchema, newMark, type Mark } from "./registry";
+import { MarkSchema, newMark, placedStrokes, type Mark } from "./registry";
 
 const near = (value: number) => Math.round(value * 100) / 100;
 
@@ -64,8 +64,25 @@ export function distributeMarks(marks: readonly Mark[]): Mark[] {
   });
 }
 
-/** Copies of a mark evenly along a line, the first and last at its ends. */
-export function duplicateAlong(mark: Mark, line: readonly Point[], count: number): Mark[] {
+/** How large a mark is across, mm: the mean of its two sides. */
+function sizeOf(mark: Mark): number {
+  const { left, right, top, bottom } = boundingBox(
+    placedStrokes({ ...mark, mirrored: false }).flatMap(({ points }) => points),
+  );
+  return (right - left + top - bottom) / 2;
+}
+
+/**
+ * Copies of a mark along a line with the same gap between any two, the first and last at its ends.
+ *
+ * @param lastScale size of the last against the first; those between grow or shrink evenly
+ */
+export function duplicateAlong(
+  mark: Mark,
+  line: readonly Point[],
+  count: number,
+  lastScale = 1,
+): Mark[] {
   const steps = line
     .slice(1)
     .map((p, i) => Math.hypot(p.x - (line[i]?.x ?? 0), p.y - (line[i]?.y ?? 0)));
@@ -83,11 +100,23 @@ export function duplicateAlong(mark: Mark, line: readonly Point[], count: number
     }
     return line[0] ?? point(mark.x, mark.y);
   };
-  return Array.from(
-    { length: count },
-    (_, i) =>
-      moveMark({ ...mark, seed: mark.seed + i }, at(count === 1 ? 0.5 : i / (count - 1))) ?? mark,
-  );
+  const scaleOf = (i: number) => 1 + ((lastScale - 1) * i) / Math.max(1, count - 1);
+  const copies = Array.from({ length: count }, (_, i): Mark => {
+    const scale = scaleOf(i);
+    const copy = { ...mark, seed: mark.seed + i };
+    return (scale === 1 ? copy : scaleMark(copy, scale)) ?? copy;
+  });
+  // Half of both neighbours lies between two middles; what is left of the line is shared out as gaps.
+  const own = sizeOf(mark);
+  const sizes = copies.map((_, i) => own * scaleOf(i));
+  const between = sizes.slice(1).map((size, i) => (size + (sizes[i] ?? size)) / 2);
+  const gap = (whole - between.reduce((sum, part) => sum + part, 0)) / Math.max(1, count - 1);
+  let done = 0;
+  return copies.map((copy, i) => {
+    if (i > 0) done += (between[i - 1] ?? 0) + gap;
+    const share = count === 1 ? 0.5 : whole ? done / whole : 0;
+    return moveMark(copy, at(Math.min(1, share))) ?? copy;
+  });
 }
 
 /** Both brows by the three points of this face (BROW-5), mirrored and equal. */

@@ -332,6 +332,7 @@ function AlongCurve({
 }) {
   const [curve, setCurve] = useState("hairline");
   const [count, setCount] = useState(7);
+  const [lastPercent, setLastPercent] = useState(100);
   const drawn = marks.findLast((mark) => mark.kind === "path");
   const at = chosen ?? marks.length - 1;
   const mark = marks[at];
@@ -372,6 +373,17 @@ function AlongCurve({
           onChange={setCount}
         />
       </label>
+      <label className="w-24 text-xs">
+        the last, % of this
+        <NumberInput
+          className="input-sm"
+          least={20}
+          most={300}
+          step={10}
+          value={lastPercent}
+          onChange={setLastPercent}
+        />
+      </label>
       <button
         type="button"
         className="btn btn-sm"
@@ -379,7 +391,7 @@ function AlongCurve({
         onClick={() =>
           onMarks([
             ...marks.slice(0, at),
-            ...duplicateAlong(mark, line, Math.round(count)),
+            ...duplicateAlong(mark, line, Math.round(count), lastPercent / 100),
             ...marks.slice(at + 1),
           ])
         }
