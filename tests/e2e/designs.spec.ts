@@ -73,6 +73,19 @@ class Painter {
     await this.marks.getByRole("button", { name: "Lay the row" }).click();
   }
 
+  async reads(as: string): Promise<void> {
+    await this.click(this.page.getByRole("button", { name: "Add layer" }));
+    await this.click(this.page.getByRole("button", { name: /^What reads as/ }));
+    const dialog = this.page.getByRole("dialog", { name: "What reads as…" });
+    await this.click(dialog.getByRole("button", { name: new RegExp(`^${as}`) }));
+  }
+
+  async lineAlong(follows: string): Promise<void> {
+    this.actions++;
+    await this.marks.getByLabel("follows").selectOption({ label: follows });
+    await this.click(this.marks.getByRole("button", { name: "Lay the line" }));
+  }
+
   async run(over: string, way: string, colours: readonly string[]): Promise<void> {
     await this.click(this.page.getByRole("button", { name: "Add layer" }));
     await this.click(this.page.getByRole("button", { name: /^Colours that run into each other/ }));
@@ -292,6 +305,17 @@ const DESIGNS: readonly Design[] = [
       await painter.press("Sink it in");
       await painter.layer("highlight", "Lips of the cracks", "Sand");
       await painter.shape("crack", painter.at(39, -42));
+    },
+  },
+  {
+    name: "an angry wolf",
+    layers: ["Brows drawn down", "Bridge of the snout", "Whisker spots", "Liner"],
+    paint: async (painter) => {
+      await painter.reads("Angry");
+      await painter.reads("Animal with a snout");
+      await painter.layer("detail", "Liner", "Line black");
+      await painter.lineAlong("upper lash line");
+      await painter.lineAlong("lower lash line");
     },
   },
   {
