@@ -39,11 +39,11 @@ test("a whole day: planned, painted, worn, taken down, and the next version is b
       await expect.poll(chair).toBe(usual);
       const bar = bars.getByRole("button", { name: /^Skin prep, coat 1, upper face/ });
       await bar.focus();
-      for (let i = 0; i < 3; i++) {
+      for (let i = 0; i < 8; i++) {
         await page.keyboard.press("Shift+ArrowRight");
         await page.waitForTimeout(50);
       }
-      await expect(bar).toHaveAttribute("aria-label", /minute 15 .*held back/);
+      await expect(bar).toHaveAttribute("aria-label", /minute 40 .*held back/);
       await expect.poll(chair).toBeGreaterThan(usual);
       await page.keyboard.press("Delete");
       await expect.poll(chair).toBe(usual);

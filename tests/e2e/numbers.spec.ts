@@ -102,6 +102,9 @@ for (const share of SHARES) {
     demo,
   }) => {
     let boxes = 0;
+    // Whoever was here before may have a -5 of their own.
+    const typed = () => written(demo.folder).match(/99999999|:-5[,}\]]/g)?.length ?? 0;
+    const before = typed();
     const faults: string[] = [];
     for (const [path, open] of screens) {
       await page.goto(demo.url + path, { waitUntil: "networkidle" });
@@ -120,6 +123,6 @@ for (const share of SHARES) {
     expect(faults).toEqual([]);
     expect(boxes).toBeGreaterThan(20);
     // Nothing on any of these screens may have been saved with what was typed.
-    expect(written(demo.folder)).not.toMatch(/99999999|:-5[,}\]]/);
+    expect(typed()).toBe(before);
   });
 }
