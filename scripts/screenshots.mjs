@@ -36,7 +36,7 @@ const VIEWS = [
   ["rules", "/rules"],
 ];
 
-const WITH_FIGURE = new Set(["looks", "map", "plan", "record", "pieces"]);
+const WITH_FIGURE = new Set(["map", "plan", "record", "pieces"]);
 
 let url = option("url", null);
 let server = null;
@@ -67,6 +67,12 @@ for (const [name, path] of VIEWS) {
   // What is worked out in the browser belongs in the picture, and the form of every figure.
   if (path.startsWith("/looks/"))
     await page.getByText("…", { exact: true }).first().waitFor({ state: "detached" });
+  // Cards are pictures, fetched as they come into sight.
+  await page.waitForFunction(() =>
+    [...document.images].every(
+      (image) => image.getBoundingClientRect().top > innerHeight || image.naturalWidth > 0,
+    ),
+  );
   if (WITH_FIGURE.has(name)) await page.locator("image[data-relief]").first().waitFor();
   // At the chair something is going on: begun, and three steps done.
   if (name === "chair") {
