@@ -91,9 +91,7 @@ for (const share of SHARES) {
       if (retired > 0) words[path] = retired;
       for (const theme of ["studio", "wings"]) {
         await wear(page, theme);
-        const t = Date.now();
         found.push(...(await faults(page, theme)).map((fault) => `${path} in ${theme}: ${fault}`));
-        console.log(path, theme, Date.now() - t);
       }
       for (const [name, size] of Object.entries(SIZES)) {
         await page.setViewportSize(size);
