@@ -70,7 +70,9 @@ for (const [name, path] of VIEWS) {
   // Cards are pictures, fetched as they come into sight.
   await page.waitForFunction(() =>
     [...document.images].every(
-      (image) => image.getBoundingClientRect().top > innerHeight || image.naturalWidth > 0,
+      (image) =>
+        image.getBoundingClientRect().top > document.documentElement.clientHeight ||
+        image.naturalWidth > 0,
     ),
   );
   if (WITH_FIGURE.has(name)) await page.locator("image[data-relief]").first().waitFor();
