@@ -61,7 +61,8 @@ export function underTheHat(stack: Stack): Remark[] {
   if (line === null) return [];
   const limit = line - CLEARANCE_MM;
   return stack.look.layers.flatMap((layer): Remark[] => {
-    if (!isColour(layer.role) || layer.role === "base") return [];
+    // What follows other shapes is lowered with them.
+    if (!isColour(layer.role) || layer.role === "base" || layer.form) return [];
     if (layer.marks.length) {
       const over = intoTheShade(stack, layer);
       if (over <= 0.05) return [];
@@ -190,7 +191,8 @@ function alongCrease(mark: Mark, figure: Figure): Along {
 export function inTheCrease(stack: Stack): Remark[] {
   const { figure, brief } = stack.context;
   return stack.look.layers.flatMap((layer): Remark[] => {
-    if (!layer.marks.length || !isColour(layer.role) || layer.edge === "faded") return [];
+    if (!layer.marks.length || layer.form || !isColour(layer.role) || layer.edge === "faded")
+      return [];
     // A mouth drawn on the mouth lies along its creases and is meant to move with them (EDGE-2).
     const caught = layer.marks.map((mark) =>
       isAtHome(mark, figure) ? { mm: 0, crease: "" } : alongCrease(mark, figure),

@@ -35,6 +35,8 @@ function mending(
   say: (wrong: readonly Mark[], layer: Layer) => Pick<Remark, "rule" | "message" | "fixLabel">,
 ): Remark[] {
   return stack.look.layers.flatMap((layer): Remark[] => {
+    // What follows other shapes is mended with them.
+    if (layer.form) return [];
     const mended = layer.marks.map((mark) => better(mark, layer));
     const wrong = layer.marks.filter((_, i) => mended[i]);
     if (!wrong.length) return [];

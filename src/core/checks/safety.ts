@@ -36,6 +36,9 @@ export function withoutZones(
   layer: Layer,
   zones: readonly ZoneId[],
 ): { fix: LookPatch; fixLabel: string } {
+  // What gives other shapes form has none of its own to take out: it goes, and they stay.
+  if (layer.form)
+    return { fix: { op: "removeLayer", id: layer.id }, fixLabel: `Take out ${layer.name}` };
   const marks = layer.marks.filter(
     (mark) => !zonesOfMarks([mark], figure).some((zone) => zones.includes(zone)),
   );

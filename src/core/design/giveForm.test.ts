@@ -1,6 +1,7 @@
 import { hexToLab } from "../colour";
 import {
   applyPatch,
+  checkLook,
   formOf,
   giveForm,
   LIGHTS_FROM,
@@ -111,6 +112,29 @@ describe("the form of shapes", () => {
       op: "light",
       light: "left",
     });
+  });
+  it("is taken out by the button of a stop that it alone brings, the shapes stay", () => {
+    const eyes = aContext({
+      products: SHELF.map((item) => ({ ...item, eyeSafe: item.id !== "blue" })),
+    });
+    const [over] = source([{ ...stone, x: 31, y: -9 }]).layers;
+    const look = aLook(
+      ...(over ? [over] : []),
+      aLayer({
+        id: "shade",
+        role: "shade",
+        zones: [],
+        paint: product("blue"),
+        form: { of: "stones", as: "shade", sunken: false, reachMm: 2 },
+      }),
+    );
+    const stops = (of: Look) =>
+      checkLook(of, eyes).filter(({ severity, rule }) => severity === "stop" && rule === "SAFE-3");
+    const [stop] = stops(look);
+    expect(stop?.where.layerId).toBe("shade");
+    const mended = stop?.fix ? applyPatch(look, stop.fix) : look;
+    expect(stops(mended)).toEqual([]);
+    expect(mended.layers.map(({ id }) => id)).toContain("stones");
   });
   it("is given to shapes alone, and once removed from a look by hand lies nowhere", () => {
     const look = formed(source());

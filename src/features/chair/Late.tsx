@@ -7,19 +7,26 @@ import {
   type ChairStep,
   type Progress,
 } from "@/core/chair";
-import type { Look, LookContext } from "@/core/look";
+import { formOf, type Look, type LookContext } from "@/core/look";
 import { whatToDrop, type Cut, type Seat } from "@/core/plan";
 import { minutesWords } from "@/ui/format";
 
 /** So many cuts are offered at once. */
 const OFFERED = 3;
 
-/** Tasks that a cut leaves out: the rest of a layer, or its last coat. */
-function tasksOf({ patch }: Cut, plan: Seat, done: ReadonlyMap<string, number>): string[] {
-  if (patch.op === "removeLayer")
+/** Tasks that a cut leaves out: the rest of a layer with what gives its shapes form, or its last coat. */
+function tasksOf(
+  { patch }: Cut,
+  look: Look,
+  plan: Seat,
+  done: ReadonlyMap<string, number>,
+): string[] {
+  if (patch.op === "removeLayer") {
+    const gone = new Set([patch.id, ...formOf(look, patch.id).map(({ id }) => id)]);
     return plan.tasks
-      .filter(({ layerId, id }) => layerId === patch.id && !done.has(id))
+      .filter(({ layerId, id }) => gone.has(layerId) && !done.has(id))
       .map(({ id }) => id);
+  }
   if (patch.op !== "changeLayer" || typeof patch.change.coats !== "number") return [];
   const most = patch.change.coats;
   return plan.tasks
@@ -53,7 +60,7 @@ export function Late({
   if (progress.late === 0 && progress.bufferSpent === 0) return null;
   const done = doneTasksOf(state);
   const open = (cuts ?? [])
-    .map((cut) => ({ cut, tasks: tasksOf(cut, plan, done) }))
+    .map((cut) => ({ cut, tasks: tasksOf(cut, look, plan, done) }))
     .filter(({ tasks }) => tasks.length > 0)
     .slice(0, OFFERED);
   return (

@@ -4,7 +4,7 @@ export const angry: Guide = {
   label: "Angry",
   does: "brows down at their inner ends and sharp at the arch, furrows between them",
   rule: "FORM-7",
-  words: /\b(angry|anger|rage|furious|wrath|fierce|evil|villain)/i,
+  words: /\b(angry|anger|rag(e|ing)|furious|wrath(ful)?|fierce|evil|villain(ous)?)\b/i,
   steps: (face) => [
     {
       role: "detail",

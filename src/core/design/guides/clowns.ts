@@ -32,7 +32,7 @@ export const whiteClown: Guide = {
   label: "Clown, white face",
   does: "all white, few and small shapes: one brow drawn high, a red lower lip",
   rule: "EDGE-3",
-  words: /\b(white ?clown|pierrot|mime)/i,
+  words: /\b(white[- ]?(faced )?clown|mime)\b/i,
   steps: (face) => [
     {
       role: "base",
@@ -61,7 +61,7 @@ export const fleshClown: Guide = {
   label: "Clown, flesh and white",
   does: "the skin's own tone, white round eyes and mouth, a red nose",
   rule: "EDGE-3",
-  words: /\b(clown|circus|auguste|jester)/i,
+  words: /\b(clown|circus|jester)s?\b/i,
   steps: (face) => [
     {
       role: "detail",
@@ -100,7 +100,7 @@ export const trampClown: Guide = {
   label: "Clown, tramp",
   does: "a dark beard line, white round eyes and mouth, the corners of the mouth down",
   rule: "EDGE-3",
-  words: /\b(tramp|hobo|sad clown)/i,
+  words: /\b(tramp|sad clown)\b/i,
   steps: (face) => [
     {
       role: "detail",

@@ -4,7 +4,7 @@ export const dead: Guide = {
   label: "Dead",
   does: "colour gone from skin and lips, sockets and hollows dark, blotches where blood has settled",
   rule: "FORM-6",
-  words: /\b(dead|death|corpse|undead|zombie|ghoul|ghost|drown|frozen)/i,
+  words: /\b(dead|death|corpse|undead|zombie|ghoul|ghost(ly)?|drowned)\b/i,
   steps: (face) => [
     {
       role: "base",

@@ -4,7 +4,7 @@ export const flatAnimal: Guide = {
   label: "Flat-faced animal",
   does: "a broad muzzle within the eye corners, a small nose, eyes slanted up",
   rule: "MAP-2",
-  words: /\b(cat|tiger|lion|leopard|lynx|owl|monkey|ape)\b/i,
+  words: /\b(cat|tiger|lion|leopard|lynx|owl|monkey|ape)s?\b/i,
   steps: (face) => {
     // No broader than the outer eye corners: beyond them it leaves the front of the face.
     const breadth = 2 * face.exocanthionLeft.x * 0.82;

@@ -4,7 +4,7 @@ export const fuller: Guide = {
   label: "Fuller",
   does: "cheeks and chin round and lit, a second chin in shade, temples lifted",
   rule: "FORM-1",
-  words: /\b(full|fat|plump|round|baby|cherub)/i,
+  words: /\b(fat|plump|chubby|cherub(ic)?|(full|round)[- ](face|faced|cheeks|cheeked))\b/i,
   steps: (face) => [
     {
       role: "highlight",

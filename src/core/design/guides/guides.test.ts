@@ -93,6 +93,11 @@ describe("what a face reads as", () => {
         .filter(({ asked }) => asked)
         .map(({ key }) => key),
     ).toEqual(["angry", "old", "snout"]);
+    for (const text of [
+      "first cold night of the year; still, watchful, not kind",
+      "a rather thin thing that fills the bearded moon",
+    ])
+      expect([text, guidesFor(text).filter(({ asked }) => asked)]).toEqual([text, []]);
     expect(guidesFor("").some(({ asked }) => asked)).toBe(false);
     expect(FACE.size).toBeGreaterThan(20);
   });

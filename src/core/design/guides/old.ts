@@ -9,7 +9,7 @@ export const old: Guide = {
   label: "Old",
   does: "smile folds, corners of the mouth, lines of the forehead and sagging jowls",
   rule: "FORM-2",
-  words: /\b(old|aged|ancient|grand(mother|father)|crone|elder|wither)/i,
+  words: /\b(old|aged|ancient|grand(mother|father)|crone|elder(ly)?|withered)\b/i,
   steps: (face) => {
     const { alareLeft: wing, cheilionLeft: corner } = face;
     const middle = { x: (wing.x + corner.x) / 2 + CLEAR_MM, y: (wing.y + corner.y) / 2 };

@@ -4,7 +4,7 @@ export const smiling: Guide = {
   label: "Smiling",
   does: "crow's feet curved under, a curved line below the eye, the cheek apple raised",
   rule: "FORM-7",
-  words: /\b(smil|happy|merry|jolly|kind|laugh|cheer)/i,
+  words: /\b(smil(e|es|ing)|happy|merry|jolly|laugh(s|ing)?|cheer(y|ful))\b/i,
   steps: (face) => [
     {
       role: "shade",

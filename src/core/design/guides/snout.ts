@@ -4,7 +4,7 @@ export const snout: Guide = {
   label: "Animal with a snout",
   does: "nose and mouth drawn forward: a long light bridge, dark sides, a large nose",
   rule: "FORM-1",
-  words: /\b(dog|wolf|fox|bear|mouse|rat|horse|goat|deer|pig|badger|hound)/i,
+  words: /\b(dog|wolf|fox|bear|mouse|rat|horse|goat|deer|pig|badger|hound)s?\b/i,
   steps: (face) => [
     {
       role: "highlight",

@@ -4,7 +4,7 @@ export const sunken: Guide = {
   label: "Sunken",
   does: "temples, eye sockets and under the cheekbones in shade, the bone over them lit",
   rule: "FORM-7",
-  words: /\b(sunken|gaunt|starv|thin|hollow|ill|sick)/i,
+  words: /\b(sunken|gaunt|starv(ed|ing)|hollow|sickly)\b/i,
   steps: () => [
     {
       role: "contour",

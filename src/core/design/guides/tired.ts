@@ -4,7 +4,7 @@ export const tired: Guide = {
   label: "Tired",
   does: "the fold under the eye and the inner corner dark, the lid heavy",
   rule: "FORM-7",
-  words: /\b(tired|weary|sleep|exhaust|worn)/i,
+  words: /\b(tired|weary|sleepy|sleepless|exhausted|worn out)\b/i,
   steps: (face) => [
     {
       role: "shade",
