@@ -83,7 +83,7 @@ class Painter {
   async lineAlong(follows: string): Promise<void> {
     this.actions++;
     await this.marks.getByLabel("follows").selectOption({ label: follows });
-    await this.click(this.marks.getByRole("button", { name: "Lay the line" }));
+    await this.click(this.marks.getByRole("button", { name: "Add the line" }));
   }
 
   async run(over: string, way: string, colours: readonly string[]): Promise<void> {
@@ -91,10 +91,10 @@ class Painter {
     await this.click(this.page.getByRole("button", { name: /^Colours that run into each other/ }));
     const dialog = this.page.getByRole("dialog", { name: "Colours that run into each other" });
     await dialog.getByLabel("Over").selectOption({ label: over });
-    await dialog.getByLabel("They run").selectOption({ label: way });
+    await dialog.getByLabel("Direction").selectOption({ label: way });
     for (const colour of colours)
       await dialog.getByLabel("Next colour").selectOption({ label: colour });
-    await dialog.getByRole("button", { name: "Lay them" }).click();
+    await dialog.getByRole("button", { name: "Add them" }).click();
     this.actions += 3 + colours.length;
   }
 }
@@ -274,7 +274,7 @@ const DESIGNS: readonly Design[] = [
     layers: ["Sunken", "Folds", "Lit"],
     paint: async (painter) => {
       await painter.layer("contour", "Sunken", "Umber cream");
-      await painter.choose("Of its areas", "lower third");
+      await painter.choose("How much of each area", "lower third");
       await painter.fill("Fades over, mm", 14);
       await painter.layer("shading", "Folds", "Umber cream");
       await painter.shape("line or fold", {

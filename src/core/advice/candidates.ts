@@ -12,6 +12,7 @@ import {
   pairing,
   paintType,
   toolOf,
+  cm2PerMinuteOn,
   TOOLS,
   toolsFor,
   wetGramsPerM2,
@@ -332,7 +333,7 @@ function measured(
     failureHours,
     lineHours: lines > 0 ? wearOf(detail, over).first.touchUpHours : first.touchUpHours,
     onMinutes:
-      (coats * area) / TOOLS[tool].cm2PerMinute +
+      (coats * area) / cm2PerMinuteOn(tool, group === "body" ? "body" : "head") +
       (toolOf(tool).setUpMinutes ?? 0) +
       (face ? DETAIL_MINUTES : lines * DETAIL_MINUTES) +
       helpers.length * AUXILIARY_MINUTES * Math.max(0.5, area / 400),

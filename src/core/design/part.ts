@@ -43,10 +43,10 @@ export const WHOLE: Part = { kind: "whole" };
 /** What a part is called where it is chosen and told. */
 export const THIRD_WORDS: Readonly<Record<Third, string>> = {
   upper: "upper third",
-  level: "third half-way down",
+  level: "middle third, top to bottom",
   lower: "lower third",
-  inner: "third nearest the midline",
-  middle: "middle third, from the midline outwards",
+  inner: "inner third, next to the midline",
+  middle: "middle third, inner to outer",
   outer: "outer third",
 };
 

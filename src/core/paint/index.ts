@@ -16,6 +16,7 @@ export {
   TECHNIQUE_KEYS,
   TOOLS,
   TOOL_KEYS,
+  cm2PerMinuteOn,
   WIPED_CM2_PER_MINUTE,
   toolOf,
   type Technique,

@@ -123,6 +123,11 @@ export const WIPED_CM2_PER_MINUTE = 600;
 
 /** What is known of a tool. */
 export const toolOf = (key: ToolKey): Tool => TOOLS[key];
+/** Skin that a tool covers in a minute on the head or the body, cm2. */
+export const cm2PerMinuteOn = (key: ToolKey, part: "head" | "body"): number => {
+  const { cm2PerMinute, bodyCm2PerMinute = cm2PerMinute } = toolOf(key);
+  return part === "body" ? bodyCm2PerMinute : cm2PerMinute;
+};
 export const TOOL_KEYS = Object.keys(TOOLS) as ToolKey[];
 export const TECHNIQUES: Readonly<Record<Technique, string>> = {
   stipple: "stippled, never dragged",

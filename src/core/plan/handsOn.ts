@@ -9,7 +9,7 @@ import {
   type LookContext,
   type Mark,
 } from "../look";
-import { auxiliary, isPaintType, toolOf, WIPED_CM2_PER_MINUTE } from "../paint";
+import { auxiliary, cm2PerMinuteOn, isPaintType, toolOf, WIPED_CM2_PER_MINUTE } from "../paint";
 import { regionOf, regionOfMark, type Region } from "./regions";
 
 /** Drying and lacquering the front teeth, one coat. Common practice, no published source. */
@@ -18,10 +18,9 @@ const TEETH_MINUTES = 3;
 /** Skin that a layer covers in a minute on a zone, cm2. */
 function cm2PerMinute(layer: Layer, zone: ZoneId, context: LookContext): number {
   const key = materialOf(layer, context.products);
-  const tool = toolOf(layer.tool);
   if (key && !isPaintType(key) && auxiliary(key).use === "prep" && layer.tool !== "spray")
     return WIPED_CM2_PER_MINUTE;
-  return (zoneInfo(zone).part === "body" && tool.bodyCm2PerMinute) || tool.cm2PerMinute;
+  return cm2PerMinuteOn(layer.tool, zoneInfo(zone).part);
 }
 
 /** How many times a flat coat with hard edges a layer takes: modelling is laid, then blended on both sides. */

@@ -17,12 +17,12 @@ export function AddGuide({ open, onClose, onAdded }: AddGuideProps) {
     onClose();
     const [first] = patch.op === "several" ? patch.patches : [];
     if (first?.op !== "addLayer" || !apply(patch)) {
-      toast("Nothing of it may lie on this face.");
+      toast("None of this may be painted on this face.");
       return;
     }
     onAdded(first.layer.id);
     toast(
-      `${guide(key).label} is in the stack, each layer with its reason as a note`,
+      `${guide(key).label} added. Each layer's note says why it is there`,
       leftOut.length ? { description: `Left out: ${leftOut.join(", ")}.` } : {},
     );
   };

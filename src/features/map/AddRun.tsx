@@ -60,7 +60,7 @@ export function AddRun({ open, layer, onClose, onAdded }: AddRunProps) {
     const at = placeFor("contour", look);
     const patch = runOfColours({ zones: zones(), run, products: stops }, look, context, at);
     if (patch?.op !== "several" || !apply(patch)) {
-      toast("Nothing of it may lie there: the labels leave no area free.");
+      toast("None of these may be used there. Check their labels.");
       return;
     }
     const [first] = patch.patches;
@@ -86,7 +86,7 @@ export function AddRun({ open, layer, onClose, onAdded }: AddRunProps) {
             onChange={setOver}
           />
         </Field>
-        <Field label="They run">
+        <Field label="Direction">
           <Select
             value={run}
             options={RUN_KEYS}
@@ -128,7 +128,7 @@ export function AddRun({ open, layer, onClose, onAdded }: AddRunProps) {
       )}
       <div className="mt-4 flex flex-wrap gap-2">
         <button type="button" className="btn btn-primary" disabled={stops.length < 2} onClick={lay}>
-          Lay them
+          Add them
         </button>
         <button
           type="button"
@@ -145,11 +145,11 @@ export function AddRun({ open, layer, onClose, onAdded }: AddRunProps) {
           onClick={() => {
             const bridged = withBridges(stops, context).slice(0, MOST_STOPS);
             if (bridged.length === stops.length)
-              toast("No colour on the shelf lies half-way between two of these.");
+              toast("No colour on the shelf lies between two of these.");
             setStops(bridged);
           }}
         >
-          Bridge them from the shelf
+          Add in-between colours
         </button>
       </div>
     </Dialog>

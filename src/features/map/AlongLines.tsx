@@ -93,7 +93,7 @@ export function AlongCurve({
         />
       </label>
       <label className="w-24 text-xs">
-        the last, % of this
+        last one, % of this
         <NumberInput
           className="input-sm"
           least={20}
@@ -165,7 +165,7 @@ export function LineAlong({
           onMark(line.every(({ x }) => x > 0) ? { ...mark, mirrored: true } : mark);
         }}
       >
-        Lay the line
+        Add the line
       </button>
     </fieldset>
   );

@@ -11,14 +11,14 @@ export function FormTools({ layer }: { layer: Layer }) {
   const source = layer.form && look.layers.find(({ id }) => id === layer.form?.of);
   const give = (sunken: boolean) => {
     const patch = giveForm(layer, sunken, look, context);
-    if (patch && apply(patch)) toast("Its shade and light are in the stack, and go where it goes.");
+    if (patch && apply(patch)) toast("Shade and light added. They move with the shape.");
   };
   return (
     <fieldset className="text-sm">
       <legend className="label-line mb-1">Form</legend>
       {source && (
         <p className="mb-2">
-          It has the shapes of <strong>{source.name}</strong> and goes where they go.
+          It follows the shapes of <strong>{source.name}</strong>.
         </p>
       )}
       {!layer.form && parts.length === 0 && (
@@ -32,7 +32,7 @@ export function FormTools({ layer }: { layer: Layer }) {
         </div>
       )}
       {parts.length > 0 && (
-        <Field label="Light on the forms of this look">
+        <Field label="Light falls">
           <Select
             value={look.light}
             options={LIGHTS_FROM}

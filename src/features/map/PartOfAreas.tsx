@@ -35,7 +35,7 @@ export function PartOfAreas({ part, onPart }: PartOfAreasProps) {
   };
   return (
     <>
-      <Field label="Of its areas" className="col-span-2">
+      <Field label="How much of each area" className="col-span-2">
         <Select
           value={part.kind === "third" ? part.side : part.kind}
           options={CHOICES}
