@@ -49,9 +49,9 @@ export function PartOfAreas({ part, onPart }: PartOfAreasProps) {
       {part.kind === "strip" && (
         <fieldset className="col-span-2 grid grid-cols-3 gap-2">
           <legend className="muted mb-1 text-xs">
-            Measured from the bridge of the nose: 90° is upwards, 0° to the person&apos;s left.
+            Measured from the bridge of the nose; 90° is upwards, 0° towards the person&apos;s left.
           </legend>
-          <Field label="Way, °">
+          <Field label="Angle, °">
             <NumberInput
               least={-180}
               most={180}
