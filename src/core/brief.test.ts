@@ -1,4 +1,5 @@
-import { BriefSchema, paintingAirSpeed, USUAL_BRIEF } from "./brief";
+import { BriefSchema, USUAL_BRIEF } from "./brief";
+import { paintingAir, USUAL_STUDIO } from "./studio";
 import { faceMeasuresOf, PersonSchema, STAND_IN } from "./people";
 import { AVERAGE, measuresOf } from "./anatomy";
 
@@ -33,9 +34,24 @@ describe("brief", () => {
     expect(fields({ nearestM: 10, farthestM: 2 })).toEqual(["farthestM"]);
     expect(BriefSchema.safeParse({ ...USUAL_BRIEF, mood: "blue" }).success).toBe(false);
   });
-  it("paints in the room's air, or under the dryer", () => {
-    expect(paintingAirSpeed({ air: "still", dryer: false })).toBeLessThan(0.2);
-    expect(paintingAirSpeed({ air: "still", dryer: true })).toBe(4);
+  it("paints in the studio's room, in the job's own, or where it is worn, under the dryer in any of them", () => {
+    const cold = { ...USUAL_BRIEF, airDegC: 8, rh: 92, air: "fresh" } as const;
+    const room = { room: { ...USUAL_STUDIO.room, airDegC: 19, rh: 61 } };
+    expect(paintingAir(cold, room)).toMatchObject({ airDegC: 19, rh: 61, airSpeed: 0.1 });
+    expect(paintingAir({ ...cold, roomDegC: 24, roomRh: 40 }, room)).toMatchObject({
+      airDegC: 24,
+      rh: 40,
+    });
+    const there = paintingAir({ ...cold, paintedIn: "there" }, room);
+    expect(there).toMatchObject({ airDegC: 8, rh: 92, words: "8 °C and 92 % in fresh wind" });
+    expect(there.airSpeed).toBeGreaterThan(1);
+    expect(paintingAir({ ...cold, dryer: true }, room).airSpeed).toBe(4);
+  });
+  it("reads a brief from before there was a dressing room: its air is where it is worn", () => {
+    const { paintedIn: _, roomDegC: __, roomRh: ___, ...old } = { ...USUAL_BRIEF, airDegC: 9 };
+    const read = BriefSchema.parse(old);
+    expect(read.airDegC).toBe(9);
+    expect(paintingAir(read, USUAL_STUDIO).airDegC).toBe(21);
   });
 });
 

@@ -20,6 +20,12 @@ export const AIR = {
 } as const;
 export type Air = keyof typeof AIR;
 
+/** Where one is painted. */
+export const PAINTED_IN = {
+  room: { label: "in a dressing room" },
+  there: { label: "where it is worn" },
+} as const;
+
 /** How practised the painter is: hands-on minutes are multiplied by this. Common practice, no published source. */
 export const SKILLS = {
   beginner: { label: "new to it", factor: 1.8 },
@@ -114,6 +120,11 @@ export const BriefSchema = z
     airDegC: z.number().min(-20, "at least -20 °C").max(50, "at most 50 °C"),
     rh: z.number().min(1, "1 to 100 %").max(100, "1 to 100 %"),
     air: z.enum(keysOf(AIR)),
+    /** Where it is painted: the air there dries it, the air above wears it. */
+    paintedIn: z.enum(keysOf(PAINTED_IN)).default("room"),
+    /** This job's dressing room where it is not the studio's own. */
+    roomDegC: z.number().min(5, "at least 5 °C").max(45, "at most 45 °C").nullable().default(null),
+    roomRh: z.number().min(1, "1 to 100 %").max(100, "1 to 100 %").nullable().default(null),
     sun: z.boolean().default(false),
     hoursWorn: z.number().min(0.25, "at least a quarter of an hour").max(24, "at most 24 h"),
     activity: z.enum(keysOf(ACTIVITIES)),
@@ -185,13 +196,6 @@ export const BriefSchema = z
 
 export type Brief = z.infer<typeof BriefSchema>;
 
-/** A cool hand dryer moves some 4 m/s of air over a coat. */
-const DRYER_SPEED = 4;
-
-/** Air speed over a coat while painting: the room's, or the cool dryer's. Rooms where one paints are taken as still unless it blows outside. */
-export const paintingAirSpeed = (brief: Pick<Brief, "air" | "dryer">): number =>
-  brief.dryer ? DRYER_SPEED : AIR[brief.air].speed;
-
 /** An indoor evening: what a brief starts from. */
 export const USUAL_BRIEF: Brief = {
   character: "",
@@ -200,6 +204,9 @@ export const USUAL_BRIEF: Brief = {
   airDegC: 21,
   rh: 50,
   air: "still",
+  paintedIn: "room",
+  roomDegC: null,
+  roomRh: null,
   sun: false,
   hoursWorn: 3,
   activity: "acting",

@@ -1,6 +1,6 @@
 import { z } from "zod";
 import { keysOf } from "./keysOf";
-import { SKILLS, type Skill } from "./brief";
+import { AIR, SKILLS, type Brief, type Skill } from "./brief";
 
 /** Tools and machines that not everybody owns; what is not owned is not advised. */
 export const OWNABLE = {
@@ -95,6 +95,34 @@ export const StudioSchema = z
   })
   .strict();
 export type StudioSettings = z.output<typeof StudioSchema>;
+
+/** A cool hand dryer moves some 4 m/s of air over a coat. */
+const DRYER_SPEED = 4;
+
+/** Air that a coat dries in. */
+export interface PaintingAir {
+  readonly airDegC: number;
+  readonly rh: number;
+  /** m/s over the coat. */ readonly airSpeed: number;
+  /** "21 °C and 50 % in still air". */ readonly words: string;
+}
+
+/** The air a look is painted in: the job's dressing room, else the studio's, both still; or where it is worn. A cool dryer blows in either. */
+export function paintingAir(
+  brief: Pick<Brief, "paintedIn" | "roomDegC" | "roomRh" | "airDegC" | "rh" | "air" | "dryer">,
+  { room }: Pick<StudioSettings, "room">,
+): PaintingAir {
+  const isThere = brief.paintedIn === "there";
+  const airDegC = isThere ? brief.airDegC : (brief.roomDegC ?? room.airDegC);
+  const rh = isThere ? brief.rh : (brief.roomRh ?? room.rh);
+  const { label, speed } = AIR[isThere ? brief.air : "still"];
+  return {
+    airDegC,
+    rh,
+    airSpeed: brief.dryer ? DRYER_SPEED : speed,
+    words: `${airDegC} °C and ${rh} % in ${label}${speed > 0.5 ? "" : " air"}`,
+  };
+}
 
 /** What holds while nobody has said otherwise. */
 export const USUAL_STUDIO: StudioSettings = StudioSchema.parse({});

@@ -105,7 +105,8 @@ export function aContext(
   };
   return lookContext({
     person,
-    brief: { ...USUAL_BRIEF, ...o.brief },
+    // One air for painting and wearing: a test names the one it speaks of.
+    brief: { ...USUAL_BRIEF, paintedIn: "there", ...o.brief },
     products,
     today: "2026-06-01",
     ...(o.house && { house: o.house }),

@@ -1,6 +1,6 @@
 import { ZONE_IDS, type ZoneId } from "../../src/core/anatomy";
 import { ACTIVITIES, HEALTH, USUAL_BRIEF, type Brief } from "../../src/core/brief";
-import type { Look } from "../../src/core/look";
+import { THIRDS, type Look } from "../../src/core/look";
 import {
   ALLERGEN_KEYS,
   FINISHES,
@@ -130,6 +130,8 @@ export function makeCase(seed: number): Case {
           ? { kind: "mix", parts: parts.map(({ id }) => ({ productId: id, parts: 1 })) }
           : { kind: "product", productId: first?.id ?? "p0" },
       tool: (first && toolsFor(first.material)[0]) ?? "flatBrush",
+      // A third of an eyelid is an eyelid.
+      ...(random() < 0.3 && { part: { kind: "third" as const, side: one(random, THIRDS) } }),
     });
   });
   return { person, shelf, brief, look: aLook(...layers) };

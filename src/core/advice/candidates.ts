@@ -1,6 +1,7 @@
 import { remember } from "../remember";
 import { ZONES, type ZoneId } from "../anatomy";
-import { paintingAirSpeed, type Brief } from "../brief";
+import type { Brief } from "../brief";
+import { paintingAir, USUAL_STUDIO, type StudioSettings } from "../studio";
 import { dryingMinutes } from "../climate";
 import { exposedZones, figureOf, isBareOn, type PaintKit } from "../look";
 import {
@@ -35,6 +36,7 @@ export interface AdviceBrief {
   /** Products at hand: a system that can be painted from the shelf is worth more. */
   readonly shelf: readonly Product[];
   readonly house?: House;
+  readonly studio?: StudioSettings;
 }
 
 /** A kit for a group with all that is measured of it; nothing is weighed yet. */
@@ -163,7 +165,7 @@ const GEAR_MINOR = 250;
 /** What is asked of every type again and again for one brief. */
 function costsOf(advice: AdviceBrief, shelf: readonly Product[]) {
   const { brief } = advice;
-  const air = { airDegC: brief.airDegC, rh: brief.rh, airSpeed: paintingAirSpeed(brief) };
+  const air = paintingAir(brief, advice.studio ?? USUAL_STUDIO);
   const known = new Map<MaterialKey, { dry: number; price: number; owned: number }>();
   return (type: MaterialKey) => {
     const found = known.get(type);

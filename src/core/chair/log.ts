@@ -26,7 +26,7 @@ export const ChairEventSchema = z
     seq: z.number().int().min(0).max(1e9).default(0),
     kind: z.enum(CHAIR_KINDS),
     /** What it is about: tasks of the chair, which stay the same however the plan puts them in steps. */
-    tasks: z.array(z.string().min(1).max(200)).max(60).default([]),
+    tasks: z.array(z.string().min(1).max(200)).max(200).default([]),
     text: z.string().max(500, "at most 500 letters").default(""),
     /** Said at the beginning: painted to be timed, not worn. */
     rehearsal: z.boolean().default(false),
@@ -221,6 +221,21 @@ export function readyFrom(
   );
 }
 
+/** Whether a step would bring something oily, wet or dusty near adhesive that still lies open. */
+const isSoiling = (
+  { near }: ChairStep,
+  steps: readonly ChairStep[],
+  done: ReadonlyMap<string, number>,
+  now: number,
+): boolean =>
+  near?.does === "soils" &&
+  steps.some(
+    ({ near: other, tasks, rest }) =>
+      other?.does === "opens" &&
+      other.head === near.head &&
+      tasks.some((id) => (done.get(id) ?? -Infinity) + rest > now),
+  );
+
 /** While one step waits: the first of the others that could be painted now, nothing that belongs under it being left out. */
 export function meanwhile(
   step: ChairStep,
@@ -235,7 +250,8 @@ export function meanwhile(
       (entry, i) =>
         entry !== step &&
         readyFrom(entry, steps, state) <= now &&
-        (entry.waitsFor?.tasks ?? []).every((id) => done.has(id)) &&
+        [...(entry.waitsFor?.tasks ?? []), ...entry.behind].every((id) => done.has(id)) &&
+        !isSoiling(entry, steps, done, now) &&
         !open
           .slice(0, i)
           .some((before) => before.regions.some((region) => entry.regions.includes(region))),

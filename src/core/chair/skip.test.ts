@@ -1,5 +1,5 @@
 import { aContext, aLayer, aLook, product } from "../testing";
-import { seat } from "../plan";
+import { seat, workMinutes } from "../plan";
 import { chairSteps, ChairEventSchema, isDone, nextStep, progressOf, readLog, stepsSeen } from ".";
 
 const look = aLook(
@@ -48,9 +48,9 @@ describe("what is left out at the chair", () => {
     expect(
       stepsSeen(look, context, state).find(({ layerId }) => layerId === "base")?.plannedMinutes,
     ).toBeCloseTo(
-      plan.tasks
-        .filter(({ layerId, coat }) => layerId === "base" && coat === 1)
-        .reduce((sum, task) => sum + task.handsOn, 0),
+      plan.placed
+        .filter(({ id }) => id.startsWith("base/1/"))
+        .reduce((sum, entry) => sum + workMinutes(entry), 0),
       1,
     );
   });

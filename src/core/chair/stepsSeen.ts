@@ -1,5 +1,5 @@
 import { HOUSE_SPEED, type Look, type LookContext, touched } from "../look";
-import { seat } from "../plan";
+import { seat, workMinutes } from "../plan";
 import type { StepSeen } from "../record";
 import type { ChairState } from "./log";
 
@@ -10,8 +10,12 @@ const asTheHouse = (look: Look, context: LookContext) =>
 /** Hands-on minutes of each layer by the house. */
 export function houseMinutes(look: Look, context: LookContext): Map<string, number> {
   const minutes = new Map<string, number>();
-  for (const { layerId, handsOn } of asTheHouse(look, context).tasks)
-    minutes.set(layerId, (minutes.get(layerId) ?? 0) + handsOn);
+  const { tasks, placed } = asTheHouse(look, context);
+  const layerOf = new Map(tasks.map(({ id, layerId }) => [id, layerId]));
+  for (const entry of placed) {
+    const layerId = layerOf.get(entry.id) ?? "";
+    minutes.set(layerId, (minutes.get(layerId) ?? 0) + workMinutes(entry));
+  }
   return minutes;
 }
 
@@ -23,7 +27,7 @@ export function stepsSeen(
 ): StepSeen[] {
   const look = touched(stored, context);
   const house = asTheHouse(look, context);
-  const planned = new Map(house.tasks.map(({ id, handsOn }) => [id, handsOn]));
+  const planned = new Map(house.placed.map((entry) => [entry.id, workMinutes(entry)]));
   const round = (minutes: number) => Math.round(minutes * 100) / 100;
   return look.layers.flatMap((layer): StepSeen[] => {
     const own = new Set(

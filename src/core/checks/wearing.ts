@@ -1,6 +1,6 @@
 import { recipeOf } from "../design/context";
 import { zoneInfo, type ZoneId } from "../anatomy";
-import { AIR, paintingAirSpeed } from "../brief";
+import { paintingAir } from "../studio";
 import { dryingMinutes } from "../climate";
 import { chroma, hexToLab, hueAngle } from "../colour";
 import {
@@ -339,8 +339,8 @@ export function softWax(stack: Stack): Remark[] {
 
 /** CLIM-1: damp, still air in which a coat takes long to dry. */
 export function slowToDry(stack: Stack): Remark[] {
-  const { brief, house } = stack.context;
-  const air = { airDegC: brief.airDegC, rh: brief.rh, airSpeed: paintingAirSpeed(brief) };
+  const { brief, house, studio } = stack.context;
+  const air = paintingAir(brief, studio);
   const slow = stack.look.layers.flatMap((layer) => {
     const key = keyOf(stack, layer);
     const solvent = key && material(key).solvent;
@@ -362,7 +362,7 @@ export function slowToDry(stack: Stack): Remark[] {
       rule: "CLIM-1",
       severity: "tip",
       where: { layerId: worst.layer.id, zones: worst.layer.zones },
-      message: `At ${brief.airDegC} °C and ${brief.rh} % in ${AIR[brief.air].label} air a coat of ${worst.layer.name} takes ${worst.minutes > house.numbers.longestWait ? "over an hour" : `about ${Math.round(worst.minutes)} min`} to dry. A cool hand dryer at the chair (in the brief) brings it to a few.`,
+      message: `At ${air.words} a coat of ${worst.layer.name} takes ${worst.minutes > house.numbers.longestWait ? "over an hour" : `about ${Math.round(worst.minutes)} min`} to dry. A cool hand dryer at the chair (in the brief) brings it to a few.`,
     },
   ];
 }

@@ -40,6 +40,10 @@ export function greatestEvaporation(o: {
   return Math.max(0, waterFlux(convection(o.airSpeed), o.skinDegC ?? 35, o.airDegC, o.rh) * 3600);
 }
 
+/** Skin of the face in air of so many degrees: 33 degC from 21 up, 27 from 10 down, straight between. Common practice, no published source. */
+export const skinAt = (airDegC: number): number =>
+  27 + 6 * Math.min(1, Math.max(0, (airDegC - 10) / 11));
+
 /** Mass transfer by the Chilton-Colburn analogy, with the Stefan correction for a vapour this dense; the room holds no alcohol. */
 function alcoholFlux(hc: number, skinDegC: number): number {
   const vapour = 10 ** (ETHANOL.A - ETHANOL.B / (skinDegC + ETHANOL.C)) * 0.1333224;
@@ -54,7 +58,7 @@ function alcoholFlux(hc: number, skinDegC: number): number {
  * Minutes until a wet coat on skin has lost its solvent, by evaporation through the boundary layer of air at the skin.
  *
  * 20 g/m2 of water at 22 degC, 50 %, still air: a little over 4 min; at 32 degC, 85 %: about 16 min.
- * The skin is taken to hold its temperature; a coat thick enough to skin over dries slower than this.
+ * The skin is taken to hold its temperature, that of a face in this air where nothing is said; a coat thick enough to skin over dries slower than this.
  * @param o.wetGramsPerM2 solvent to lose, g/m2
  * @param o.airSpeed m/s at the skin
  * @returns minutes; Infinity when the air is too damp for the coat to dry at all
@@ -69,7 +73,8 @@ export function dryingMinutes(o: {
   airSpeed: number;
   skinDegC?: number;
 }): number {
-  const { wetGramsPerM2, solvent, airDegC, rh, airSpeed, skinDegC = 33 } = o;
+  const { wetGramsPerM2, solvent, airDegC, rh, airSpeed } = o;
+  const { skinDegC = skinAt(airDegC) } = o;
   if (!(wetGramsPerM2 >= 0))
     throw new RangeError(`a coat must weigh zero or more, not ${wetGramsPerM2}`);
   const hc = convection(airSpeed);

@@ -13,6 +13,10 @@ export interface Tool {
   readonly mmPerMinute: number;
   /** Paint left in the tool, on the palette and in the water, as a multiple of what stays on the skin. */
   readonly waste: number;
+  /** Picked up as it is: nothing to rinse or to load. */
+  readonly isReady?: true;
+  /** What it throws travels through the air: it reaches a head from the body. */
+  readonly drifts?: true;
   /** Minutes to set it up, mask and clean it, once a layer: the compressor of an airbrush. */
   readonly setUpMinutes?: number;
 }
@@ -78,6 +82,7 @@ export const TOOLS = {
     cm2PerMinute: 270,
     mmPerMinute: 600,
     waste: 1.5,
+    isReady: true,
   },
   finger: {
     label: "clean finger",
@@ -99,6 +104,7 @@ export const TOOLS = {
     cm2PerMinute: 450,
     mmPerMinute: 600,
     waste: 1.8,
+    drifts: true,
     setUpMinutes: 10,
   },
   spray: {
@@ -107,6 +113,8 @@ export const TOOLS = {
     cm2PerMinute: 1200,
     mmPerMinute: 1000,
     waste: 2,
+    isReady: true,
+    drifts: true,
   },
   stick: {
     label: "stick or pencil",
@@ -114,6 +122,7 @@ export const TOOLS = {
     cm2PerMinute: 20,
     mmPerMinute: 500,
     waste: 1.05,
+    isReady: true,
   },
 } as const satisfies Record<string, Tool>;
 

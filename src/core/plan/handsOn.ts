@@ -9,7 +9,14 @@ import {
   type LookContext,
   type Mark,
 } from "../look";
-import { auxiliary, cm2PerMinuteOn, isPaintType, toolOf, WIPED_CM2_PER_MINUTE } from "../paint";
+import {
+  auxiliary,
+  cm2PerMinuteOn,
+  isPaintType,
+  toolOf,
+  WIPED_CM2_PER_MINUTE,
+  type MaterialKey,
+} from "../paint";
 import { regionOf, regionOfMark, type Region } from "./regions";
 
 /** Drying and lacquering the front teeth, one coat. Common practice, no published source. */
@@ -41,12 +48,23 @@ function markMinutes(mark: Mark, layer: Layer): number {
   return strokeLengthMm({ ...layer, marks: [mark] }) / mmPerMinute + filledCm2(mark) / filling;
 }
 
+/** Minutes a piece of a material takes, whatever its size; undefined for what is spread or drawn. */
+const minutesEach = (key: MaterialKey | null): number | undefined =>
+  key && !isPaintType(key) ? auxiliary(key).minutesEach : undefined;
+
+/** Whether a layer is put on in one go: what is counted by the piece is never torn in two. */
+export const isInOneGo = (layer: Layer, key: MaterialKey): boolean =>
+  !layer.marks.length && minutesEach(key) !== undefined;
+
 /** Hands-on minutes of one coat of a layer, by region; loading and changing come on top. */
 export function handsOnByRegion(layer: Layer, context: LookContext): Map<Region, number> {
   const work = new Map<Region, number>();
   const add = (region: Region, minutes: number) =>
     work.set(region, (work.get(region) ?? 0) + minutes);
-  if (layer.marks.length)
+  const each = minutesEach(materialOf(layer, context.products));
+  const [first] = layer.zones;
+  if (each !== undefined && first && !layer.marks.length) add(regionOf(first), each);
+  else if (layer.marks.length)
     for (const mark of layer.marks)
       add(regionOfMark(mark, layer, context.figure), markMinutes(mark, layer));
   else if (!layer.zones.length && materialOf(layer, context.products) === "toothLacquer")

@@ -1,5 +1,5 @@
 import { zoneInfo } from "../anatomy";
-import { AIR } from "../brief";
+import { paintingAir } from "../studio";
 import { expiry, layerGrams, paintNeeded, shortage, type Shortage } from "../kit";
 import {
   checkLook,
@@ -25,7 +25,7 @@ import type { RuleId } from "../rules";
 import { backwards, type Backwards } from "../schedule";
 import { dayOf, type DayStep } from "./day";
 import { removalOf, type Removal } from "./removal";
-import { seat } from "./seat";
+import { seat, workMinutes, type ChairOrder } from "./seat";
 import { restMinutes } from "./tasks";
 import type { Region } from "./regions";
 
@@ -68,6 +68,7 @@ export interface Bar {
   readonly end: number;
   readonly rest: number;
   /** Whose hands, from 0. */ readonly hand: number;
+  /** Minutes before the start in which tool and colour are taken up. */ readonly load: number;
   readonly pinned: boolean;
 }
 
@@ -75,8 +76,12 @@ export interface Plan {
   readonly steps: readonly PlanStep[];
   readonly bars: readonly Bar[];
   readonly handsOnMinutes: number;
-  /** From the first touch to the last coat dry. */
+  /** From sitting down to the last touch. */
   readonly chairMinutes: number;
+  /** And to the last coat dry. */
+  readonly dryMinutes: number;
+  /** Changes of tool and colour, waits and tears, beside the stack's own order. */
+  readonly order: ChairOrder;
   readonly lowerBoundMinutes: number;
   readonly times: Backwards | null;
   readonly kit: readonly (Shortage & { readonly expired: string | null })[];
@@ -151,7 +156,7 @@ function cautionsOf(look: Look, context: LookContext, neverDries: readonly strin
     },
     neverDries.length > 0 && {
       rule: "ORDER-6",
-      text: `${neverDries.join(" and ")} won't dry by ${neverDries.length > 1 ? "themselves" : "itself"} at ${brief.airDegC} °C and ${brief.rh} % in ${AIR[brief.air].label} air: use a cool dryer.`,
+      text: `${neverDries.join(" and ")} won't dry by ${neverDries.length > 1 ? "themselves" : "itself"} at ${paintingAir(brief, context.studio).words}: use a cool dryer.`,
     },
   ];
   return list.filter(
@@ -171,10 +176,10 @@ export function makePlan(
 ): Plan {
   const look = touched(stored, context);
   const prediction = predict(look, context);
-  const { tasks, placed, lowerBound } = seat(look, context);
+  const { tasks, placed, lowerBound, order, handsOn, ends, until } = seat(look, context);
   const taskById = new Map(tasks.map((task) => [task.id, task]));
   const pinned = new Set(context.brief.pins.map(({ task }) => task));
-  const bars = placed.flatMap(({ id, start, end, hand = 0 }): Bar[] => {
+  const bars = placed.flatMap(({ id, start, end, hand = 0, load = 0 }): Bar[] => {
     const task = taskById.get(id);
     return task
       ? [
@@ -187,6 +192,7 @@ export function makePlan(
             end,
             rest: task.wait,
             hand,
+            load,
             pinned: pinned.has(id),
           },
         ]
@@ -223,32 +229,33 @@ export function makePlan(
         technique: TECHNIQUES[layer.technique],
         coats,
         coatsComputed: layer.coats === "auto",
-        handsOnMinutes: own.reduce((sum, bar) => sum + bar.end - bar.start, 0),
+        handsOnMinutes: own.reduce((sum, bar) => sum + workMinutes(bar), 0),
         restMinutes: rest.minutes,
         rest:
           layer.role === "set"
             ? `${layer.zones.some((zone) => zoneInfo(zone).traits.crease >= 0.7) ? "smooth the creases, " : ""}press, rest ${context.house.numbers.powderRest === 1 ? "a minute" : `${context.house.numbers.powderRest} min`}, dust off`
             : restWords(material(key).setting, rest.minutes, rest.never, coats),
-        from: Math.min(...own.map((bar) => bar.start)),
+        from: Math.min(...own.map((bar) => bar.start - bar.load)),
         to: Math.max(...own.map((bar) => bar.end)),
         hex: film && (isPaintType(key) || isVeil(layer.role)) ? hexOf(film.colour) : null,
         notes: layer.notes,
       },
     ];
   });
-  const chairMinutes = Math.max(0, ...bars.map((bar) => bar.end + bar.rest));
   const findings = checkLook(look, context);
   const { brief } = context;
   return {
     steps,
     bars,
-    handsOnMinutes: bars.reduce((sum, bar) => sum + bar.end - bar.start, 0),
-    chairMinutes,
+    handsOnMinutes: handsOn,
+    chairMinutes: ends,
+    dryMinutes: until,
+    order,
     lowerBoundMinutes: lowerBound,
     times: brief.curtainAt
       ? backwards({
           curtainAt: brief.curtainAt,
-          chairMinutes,
+          chairMinutes: until,
           travelMinutes: brief.travelMinutes,
           costumeMinutes: brief.costumeMinutes,
           bufferMinutes: brief.bufferMinutes,

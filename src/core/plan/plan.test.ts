@@ -27,7 +27,9 @@ describe("makePlan", () => {
       airSpeed: 0.1,
     });
     expect(plan.handsOnMinutes).toBeCloseTo(hands, 6);
-    expect(plan.chairMinutes).toBeCloseTo(hands + 2 * dry, 3);
+    // The sponge is taken up again while the first coat dries; the last one dries after the chair.
+    expect(plan.chairMinutes).toBeCloseTo(hands - 0.36 + dry, 3);
+    expect(plan.dryMinutes).toBeCloseTo(hands - 0.36 + 2 * dry, 3);
     expect(plan.steps).toHaveLength(1);
     expect(plan.steps[0]).toMatchObject({
       title: "Base",
@@ -40,7 +42,7 @@ describe("makePlan", () => {
     expect(plan.times?.leaveBy).toBe("2026-06-02T19:00:00+01:00");
     expect(plan.times?.paintedBy).toBe("2026-06-02T18:35:00+01:00");
     expect(Date.parse(plan.times?.paintedBy ?? "") - Date.parse(plan.times?.startAt ?? "")).toBe(
-      Math.ceil(hands + 2 * dry) * 60_000,
+      Math.ceil(hands - 0.36 + 2 * dry) * 60_000,
     );
     const need = (area / 10_000) * 10 * 2 * 1.35;
     expect(plan.kit[0]).toMatchObject({ productId: "grey", left: 0.05 });

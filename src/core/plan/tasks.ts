@@ -1,19 +1,33 @@
-import { paintingAirSpeed, SKILLS, type Pace } from "../brief";
+import { rememberPair } from "../remember";
+import type { Figure } from "../anatomy";
+import { SKILLS, type Pace } from "../brief";
 import { dryingMinutes } from "../climate";
 import { labFromReflectance } from "../colour";
 import {
   materialOf,
+  touched,
+  zonesOfMarks,
   type Layer,
   type Look,
   type LookContext,
+  type Mark,
   type Prediction,
-  touched,
 } from "../look";
-import { material, toolOf, wetGramsPerM2, type MaterialKey, type ToolKey } from "../paint";
-import type { Task } from "../schedule";
-import { handsOnByRegion } from "./handsOn";
-import { isUnreached, REGIONS, type Region } from "./regions";
+import {
+  isPiece,
+  material,
+  toolOf,
+  wetGramsPerM2,
+  type Family,
+  type MaterialKey,
+  type ToolKey,
+} from "../paint";
+import { paintingAir } from "../studio";
+import type { Nearby, Pass, Task } from "../schedule";
+import { handsOnByRegion, isInOneGo } from "./handsOn";
+import { isUnreached, regionOf, regionOfMark, REGIONS, type Region } from "./regions";
 import { skillOf } from "./skills";
+import { inStages, STAGES, type Stage } from "./stages";
 
 /** Adhesive and latex turn clear a little after their water has gone. Common practice, no published source. */
 const CLEARING = 1.3;
@@ -27,14 +41,11 @@ export function restMinutes(
   const { solvent, setting } = material(key);
   if (layer.role === "set") return { minutes: context.house.numbers.powderRest, never: false };
   if (!solvent) return { minutes: 0, never: false };
-  const { airDegC, rh } = context.brief;
   const dry =
     dryingMinutes({
       wetGramsPerM2: wetGramsPerM2(key, layer.tool),
       solvent,
-      airDegC,
-      rh,
-      airSpeed: paintingAirSpeed(context.brief),
+      ...paintingAir(context.brief, context.studio),
     }) * (setting === "clears" ? CLEARING : 1);
   // Beyond this a coat is not waited for: the air has to be changed.
   const { longestWait } = context.house.numbers;
@@ -43,8 +54,6 @@ export function restMinutes(
     : { minutes: longestWait, never: true };
 }
 
-/** The same tool is picked up again in the same colour in so much of the time. Common practice, no published source. */
-const RELOADING = 0.3;
 /** Another colour in gear that is set up. Common practice, no published source. */
 const NEXT_COLOUR_MINUTES = 2;
 
@@ -52,6 +61,10 @@ export interface LayerTask extends Task {
   readonly layerId: string;
   readonly coat: number;
   readonly region: Region;
+  /** All it is done to: more than its region where a mist or a piece goes on in one go. */
+  readonly covers: readonly Region[];
+  readonly stage: Stage;
+  readonly pass: Pass;
 }
 
 /** How many times their usual minutes hands take at a pace. */
@@ -69,7 +82,84 @@ function lightnessOf(layer: Layer, prediction: Prediction): number | undefined {
   return film && labFromReflectance(film.colour)[0];
 }
 
-/** The look as tasks: one for each layer, coat and region, each behind what it lies on. Hands-on minutes by skill, pace, and the painter's own log. */
+/** Two parts of one person: what is done on one leaves the air round the other clean. */
+type Part = "head" | "body";
+const PARTS: readonly Part[] = ["head", "body"];
+const BODY: readonly Region[] = ["torso", "back", "arms", "hands", "legs", "feet"];
+const partOf = (region: Region): Part => (BODY.includes(region) ? "body" : "head");
+
+/** Families that hold something to the skin, and lie open until they have cleared. */
+const HOLDS: readonly Family[] = ["adhesive", "browHold"];
+
+/** What a layer's work does to the air round a head: a mist drifts there from the body too. */
+function nearOf(layer: Layer, key: MaterialKey, region: Region): Nearby | undefined {
+  const head = toolOf(layer.tool).drifts ? "head" : partOf(region);
+  if (HOLDS.includes(material(key).behaves)) return { head, does: "opens" };
+  return isPiece(key) ? undefined : { head, does: "soils" };
+}
+
+/** How many coats of powder go between those of the layer under it: each coat of a layer is pressed with its own where both have as many (BROW-1). */
+function isPressedInto(set: Layer, under: Layer, coatsOf: (layer: Layer) => number): boolean {
+  const coats = coatsOf(under);
+  return (
+    set.role === "set" &&
+    coats > 1 &&
+    coatsOf(set) === coats &&
+    set.zones.length === under.zones.length &&
+    set.zones.every((zone) => under.zones.includes(zone))
+  );
+}
+
+interface Coat {
+  readonly layer: Layer;
+  readonly stage: Stage;
+  readonly coat: number;
+}
+
+/** Every coat of every layer in the order of the stages, powder between coats where it is pressed into each. */
+function coatsInOrder(look: Look, context: LookContext, prediction: Prediction): Coat[] {
+  const coatsOf = (layer: Layer) => prediction.coats.get(layer.id)?.coats ?? 1;
+  const staged = inStages(look, context);
+  return staged.flatMap(({ layer, stage }, i): Coat[] => {
+    const [under, next] = [staged[i - 1]?.layer, staged[i + 1]];
+    if (under && isPressedInto(layer, under, coatsOf)) return [];
+    const pressed = next && isPressedInto(next.layer, layer, coatsOf) ? next : null;
+    return Array.from({ length: coatsOf(layer) }, (_, n) => n + 1).flatMap((coat): Coat[] => [
+      { layer, stage, coat },
+      ...(pressed ? [{ ...pressed, coat }] : []),
+    ]);
+  });
+}
+
+/** Regions that the work of a layer in one region touches: a shape may reach into others. */
+function reachOf(layer: Layer, region: Region, { figure }: LookContext): Region[] {
+  const marks = layer.marks.filter((mark) => regionOfMark(mark, layer, figure) === region);
+  return [...new Set(marks.flatMap((mark) => zonesUnder(mark, figure)).map(regionOf))];
+}
+const zonesUnder = rememberPair((mark: Mark, figure: Figure) => zonesOfMarks([mark], figure));
+
+/** Tool and paint of a layer, told apart from all others. */
+const kitOf = ({ tool, paint }: Layer): string => `${tool} ${JSON.stringify(paint)}`;
+
+/** A compressor is set up once a sitting; after that a colour takes two minutes. */
+function setUpOf({ tool }: Layer, coat: number, known: Set<ToolKey>): number {
+  const minutes = coat === 1 ? (toolOf(tool).setUpMinutes ?? 0) : 0;
+  const isFirst = !known.has(tool);
+  if (minutes) known.add(tool);
+  return minutes && !isFirst ? Math.min(minutes, NEXT_COLOUR_MINUTES) : minutes;
+}
+
+/** Minutes to take up what a layer is laid with: a puff or a bottle is picked up, a brush rinsed and loaded, a mixture mixed. */
+function loadOf({ tool, paint }: Layer, key: MaterialKey, { house }: LookContext): number {
+  const { loading, loadingMix, pickingUp } = house.numbers;
+  if (isPiece(key) || toolOf(tool).isReady) return pickingUp;
+  return paint.kind === "mix" ? loadingMix : loading;
+}
+
+/**
+ * The look as tasks: one for each layer, coat and region, each behind what it lies on and behind the stage before its own on that part of the person. What
+ * is glued or misted in one go is one task. Hands-on minutes by skill, pace, and the painter's own log.
+ */
 export function layerTasks(
   stored: Look,
   context: LookContext,
@@ -77,10 +167,10 @@ export function layerTasks(
   pace: Pace = "usual",
 ): LayerTask[] {
   const look = touched(stored, context);
-  const last = new Map<Region, string>();
-  const setUpOnce = new Set<ToolKey>();
+  const last = new Map<Region, readonly string[]>();
+  const setUp = new Set<ToolKey>();
   const tasks: LayerTask[] = [];
-  for (const layer of look.layers) {
+  for (const { layer, stage, coat } of coatsInOrder(look, context, prediction)) {
     const key = materialOf(layer, context.products);
     if (!key) continue;
     const work = handsOnByRegion(layer, context);
@@ -91,50 +181,76 @@ export function layerTasks(
       (context.speed.layers[layer.id] ?? context.speed.factor);
     const [skill, lightness] = [skillOf(layer, key), lightnessOf(layer, prediction)];
     const regions = REGIONS.filter((region) => work.has(region));
-    const wholeAtOnce = layer.role === "seal";
-    if (wholeAtOnce && regions[0])
-      work.set(
-        regions[0],
-        [...work.values()].reduce((sum, minutes) => sum + minutes, 0),
-      );
-    const loading = context.house.numbers[layer.paint.kind === "mix" ? "loadingMix" : "loading"];
-    // A compressor is set up once a sitting; after that a colour takes two minutes.
-    const setUp = ({ tool }: Layer, coat: number) => {
-      const minutes = coat === 1 ? (toolOf(tool).setUpMinutes ?? 0) : 0;
-      const isFirst = !setUpOnce.has(tool);
-      if (minutes) setUpOnce.add(tool);
-      return minutes && !isFirst ? Math.min(minutes, NEXT_COLOUR_MINUTES) : minutes;
+    const atOnce = layer.role === "seal" || isInOneGo(layer, key);
+    const all = [...work.values()].reduce((sum, minutes) => sum + minutes, 0);
+    const pass: Pass = {
+      id: `${layer.id}/${coat}`,
+      kit: kitOf(layer),
+      tool: layer.tool,
+      load: loadOf(layer, key, context) * speed,
+      setUp: setUpOf(layer, coat, setUp) * speed,
     };
-    const coats = prediction.coats.get(layer.id)?.coats ?? 1;
-    for (let coat = 1; coat <= coats; coat++) {
-      (wholeAtOnce ? regions.slice(0, 1) : regions).forEach((region, i) => {
-        const before = last.get(region);
-        const id = `${layer.id}/${coat}/${region}`;
-        const handsOn =
-          ((work.get(region) ?? 0) +
-            (i === 0 ? loading * (coat === 1 ? 1 : RELOADING) + setUp(layer, coat) : 0)) *
-          speed;
-        // A sealing mist goes over everything at once, so it waits for every region, and every region waits for it.
-        const after = wholeAtOnce ? [...new Set(last.values())] : before ? [before] : [];
-        const helper = context.brief.self && !wholeAtOnce && isUnreached(region);
-        tasks.push({
-          id,
-          zone: region,
-          handsOn,
-          wait,
-          after,
-          layerId: layer.id,
-          coat,
-          region,
-          height: REGIONS.indexOf(region),
-          batch: `${layer.id}/${coat}`,
-          ...(lightness !== undefined && { lightness }),
-          ...(skill && { skill }),
-          ...(helper && { helper }),
-        });
-        for (const touched of wholeAtOnce ? regions : [region]) last.set(touched, id);
+    const done = new Map<Region, string[]>();
+    for (const region of atOnce ? regions.slice(0, 1) : regions) {
+      const id = `${layer.id}/${coat}/${region}`;
+      const touches = atOnce
+        ? [...new Set([...regions, ...layer.zones.map(regionOf)])]
+        : [...new Set([region, ...reachOf(layer, region, context)])];
+      const helper = context.brief.self && !atOnce && isUnreached(region);
+      const near = wait > 0 || !isPiece(key) ? nearOf(layer, key, region) : undefined;
+      for (const other of touches) done.set(other, [...(done.get(other) ?? []), id]);
+      tasks.push({
+        id,
+        zone: region,
+        touches: touches.filter((other) => other !== region),
+        handsOn: (atOnce ? all : (work.get(region) ?? 0)) * speed * selfFactor(region, context),
+        wait,
+        after: [...new Set(touches.flatMap((other) => last.get(other) ?? []))],
+        layerId: layer.id,
+        coat,
+        region,
+        covers: atOnce ? regions : [region],
+        stage,
+        height: REGIONS.indexOf(region),
+        pass,
+        ...(near && { near }),
+        ...(lightness !== undefined && { lightness }),
+        ...(skill && { skill }),
+        ...(helper && { helper }),
       });
     }
+    for (const [region, ids] of done) last.set(region, ids);
   }
-  return tasks;
+  return behindStages(tasks);
+}
+
+/** Whoever paints themselves takes longer before a mirror, and longest where they can't see. */
+function selfFactor(region: Region, { brief, house: { numbers } }: LookContext): number {
+  if (!brief.self) return 1;
+  if (isUnreached(region)) return brief.helper ? 1 : numbers.selfUnseen;
+  return numbers.self;
+}
+
+/** Each task behind the last ones of the stage before its own, on its part of the person. */
+function behindStages(tasks: readonly LayerTask[]): LayerTask[] {
+  const behind = new Map<string, string[]>();
+  for (const part of PARTS) {
+    const on = (task: LayerTask) =>
+      [task.region, ...((task.touches ?? []) as readonly Region[])].some(
+        (region) => partOf(region) === part,
+      );
+    const stages = STAGES.map((stage) =>
+      tasks.filter((task) => task.stage === stage && on(task)),
+    ).filter((own) => own.length > 0);
+    stages.forEach((own, k) => {
+      const before = stages[k - 1] ?? [];
+      const followed = new Set(before.flatMap(({ after }) => after));
+      const last = before.filter(({ id }) => !followed.has(id)).map(({ id }) => id);
+      for (const { id } of own) behind.set(id, [...(behind.get(id) ?? []), ...last]);
+    });
+  }
+  return tasks.map((task) => {
+    const ids = (behind.get(task.id) ?? []).filter((id) => !task.after.includes(id));
+    return ids.length ? { ...task, behind: [...new Set(ids)] } : task;
+  });
 }

@@ -86,6 +86,7 @@ export const PAINTING = {
     title: "Seal between coats on body work",
     reason: "Mist lightly and let it dry.",
     severity: "tip",
+    also: { caution: "a mist over what is still tacky or wet runs, and does not hold" },
     source,
   },
   "LAYER-1": {

@@ -1,3 +1,4 @@
+import { QUICKEST } from "./clock";
 import { canDo, inOrder, ONE_HAND, type Hand, type Task } from "./task";
 
 /**
@@ -20,19 +21,17 @@ export function headsAndTails(tasks: readonly Task[]): {
         ...task.after.map(
           (id) => (head.get(id) ?? 0) + (byId.get(id)?.handsOn ?? 0) + (byId.get(id)?.wait ?? 0),
         ),
+        ...(task.behind ?? []).map((id) => (head.get(id) ?? 0) + (byId.get(id)?.handsOn ?? 0)),
       ),
     );
     tail.set(task.id, 0);
   }
   for (const task of order.toReversed()) {
-    for (const id of task.after) {
-      const before = byId.get(id);
-      if (before)
-        tail.set(
-          id,
-          Math.max(tail.get(id) ?? 0, before.wait + task.handsOn + (tail.get(task.id) ?? 0)),
-        );
-    }
+    const own = task.handsOn + (tail.get(task.id) ?? 0);
+    const lengthen = (id: string, rest: number) =>
+      tail.set(id, Math.max(tail.get(id) ?? 0, rest + own));
+    for (const id of task.after) lengthen(id, byId.get(id)?.wait ?? 0);
+    for (const id of task.behind ?? []) lengthen(id, 0);
   }
   return { head, tail };
 }
@@ -78,6 +77,12 @@ function zoneLoad(tasks: readonly Task[]): number {
   return Math.max(0, ...[...zones.values()].map(({ load, longest }) => load - longest));
 }
 
+/** Every pass is taken up once at least, as quickly as the one before it allows. */
+function loadingAtLeast(tasks: readonly Task[]): number {
+  const passes = new Map(tasks.flatMap(({ pass }) => (pass ? [[pass.id, pass] as const] : [])));
+  return [...passes.values()].reduce((sum, { load }) => sum + QUICKEST * load, 0);
+}
+
 /** No schedule of these tasks by these hands is shorter than this: what only one pair can do, the load on all, the longest chain, and the busiest zone. */
 export function chairLowerBound(tasks: readonly Task[], hands: readonly Hand[] = ONE_HAND): number {
   const { head, tail } = headsAndTails(tasks);
@@ -94,6 +99,7 @@ export function chairLowerBound(tasks: readonly Task[], hands: readonly Hand[] =
       tail,
     ),
   );
-  const shared = tasks.reduce((sum, { handsOn }) => sum + handsOn, 0) / Math.max(1, hands.length);
+  const work = tasks.reduce((sum, { handsOn }) => sum + handsOn, 0) + loadingAtLeast(tasks);
+  const shared = work / Math.max(1, hands.length);
   return Math.max(chain, shared, ...alone, zoneLoad(tasks));
 }

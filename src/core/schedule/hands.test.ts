@@ -224,24 +224,6 @@ describe("more hands, helpers, breaks and pins", () => {
       { numRuns: 150 },
     );
   });
-  it("moves downwards and from light to dark where it costs no minute (ORDER-1, ORDER-2)", () => {
-    const tasks: Task[] = [
-      ["chin", 5, 30],
-      ["brow", 0, 80],
-      ["nose", 2, 60],
-    ].map(([id, height, lightness]) => ({
-      id: String(id),
-      zone: String(id),
-      handsOn: 4,
-      wait: 0,
-      after: [],
-      height: Number(height),
-      lightness: Number(lightness),
-    }));
-    const { placed, strain } = scheduleChair(tasks);
-    expect(placed.map(({ id }) => id)).toEqual(["brow", "nose", "chin"]);
-    expect(strain).toBe(0);
-  });
 });
 
 // Worked examples from outside.

@@ -1,21 +1,44 @@
+/** One coat of one layer: a tool loaded with a paint, and all it does until another is taken up. Minutes. */
+export interface Pass {
+  readonly id: string;
+  /** Tool and paint: the same again is only loaded anew. */
+  readonly kit: string;
+  readonly tool: string;
+  /** To rinse, wipe, pick up and load, or to mix first. */
+  readonly load: number;
+  /** To set up before the first touch: a compressor. */
+  readonly setUp?: number;
+}
+
+/** What a task does to the air round a head: adhesive lies open in it, or something oily, wet or dusty travels. */
+export interface Nearby {
+  readonly head: string;
+  readonly does: "opens" | "soils";
+}
+
 /**
  * One piece of hands-on work. `wait`: how long its zone then rests before anything touches it or builds on it. Minutes.
- * What is optional shapes how well a schedule suits the hand, never whether it is allowed, but for `helper` and `notBefore`.
+ * What is optional shapes how well a schedule suits the hand, never whether it is allowed, but for `touches`, `behind`, `near`, `helper` and `notBefore`.
  */
 export type Task = {
   id: string;
   zone: string;
   handsOn: number;
   wait: number;
+  /** Ended and dry before this one begins. */
   after: readonly string[];
+  /** Ended before this one begins, dry or not: a stage before the next. */
+  behind?: readonly string[];
+  /** Other zones that it touches, where a shape crosses them. */
+  touches?: readonly string[];
+  near?: Nearby;
   /** Out of reach of one who paints themselves: only other hands do it (TIME-3). */
   helper?: boolean;
   /** Held back by the painter to this minute, or later. */
   notBefore?: number;
   /** Place from the crown down, counted from 0: hands move downwards (ORDER-1). */
   height?: number;
-  /** What it is a part of: another colour or tool is taken up for another one. */
-  batch?: string;
+  pass?: Pass;
   /** CIE L* of what is painted: light before dark (ORDER-2). */
   lightness?: number;
   /** Who may do it at a call where not everybody can. */
@@ -27,6 +50,7 @@ export interface Placed {
   start: number;
   end: number;
   /** Whose hands, by their place in the list; the first where nothing is said. */ hand?: number;
+  /** Minutes before the start in which tool and paint are taken up; none where nothing is said. */ load?: number;
 }
 
 /** A pair of hands at the chair. "front": one who paints themselves; "back": one who only helps where the other can't reach. */
@@ -42,6 +66,10 @@ export const ONE_HAND: readonly Hand[] = [{ reaches: "all" }];
 export const canDo = ({ reaches }: Hand, task: Pick<Task, "helper">): boolean =>
   reaches === "all" || (reaches === "back") === Boolean(task.helper);
 
+/** Everything that has to be ended before a task, dry or not. */
+export const befores = ({ after, behind = [] }: Task): readonly string[] =>
+  behind.length ? [...after, ...behind] : after;
+
 /**
  * Tasks by id, checked.
  * @throws RangeError on negative minutes, a double id, an unknown predecessor or a circle
@@ -50,14 +78,11 @@ export function checkedTasks(tasks: readonly Task[]): Map<string, Task> {
   const byId = new Map(tasks.map((task) => [task.id, task]));
   if (byId.size !== tasks.length) throw new RangeError("two tasks have the same id");
   for (const task of tasks) {
-    if (
-      !(task.handsOn >= 0) ||
-      !(task.wait >= 0) ||
-      !((task.notBefore ?? 0) >= 0) ||
-      !Number.isFinite(task.handsOn + task.wait + (task.notBefore ?? 0))
-    )
+    const { load = 0, setUp = 0 } = task.pass ?? {};
+    const minutes = [task.handsOn, task.wait, task.notBefore ?? 0, load, setUp];
+    if (!minutes.every((value) => value >= 0 && Number.isFinite(value)))
       throw new RangeError(`task ${task.id} needs minutes of zero or more`);
-    for (const id of task.after)
+    for (const id of befores(task))
       if (!byId.has(id))
         throw new RangeError(`task ${task.id} waits for ${id}, which is not there`);
   }
@@ -65,20 +90,26 @@ export function checkedTasks(tasks: readonly Task[]): Map<string, Task> {
   return byId;
 }
 
-/** Tasks so that each stands behind all it waits for. @throws RangeError on a circle */
+/** Tasks so that each stands behind all it waits for, else as they were given. @throws RangeError on a circle */
 export function inOrder(tasks: readonly Task[]): Task[] {
-  const open = new Map(tasks.map((task) => [task.id, new Set(task.after)]));
+  const byId = new Map(tasks.map((task) => [task.id, task]));
+  const state = new Map<string, "open" | "done">();
   const done: Task[] = [];
-  let rest = [...tasks];
-  while (rest.length) {
-    const free = rest.filter((task) => open.get(task.id)?.size === 0);
-    if (!free.length)
-      throw new RangeError(
-        `tasks wait for each other in a circle: ${rest.map((task) => task.id).join(", ")}`,
-      );
-    done.push(...free);
-    for (const { id } of free) for (const waits of open.values()) waits.delete(id);
-    rest = rest.filter((task) => !free.includes(task));
-  }
+  const visit = (task: Task) => {
+    const seen = state.get(task.id);
+    if (seen === "done") return;
+    if (seen) {
+      const open = [...state].flatMap(([id, how]) => (how === "open" ? [id] : []));
+      throw new RangeError(`tasks wait for each other in a circle: ${open.join(", ")}`);
+    }
+    state.set(task.id, "open");
+    for (const id of befores(task)) {
+      const before = byId.get(id);
+      if (before) visit(before);
+    }
+    state.set(task.id, "done");
+    done.push(task);
+  };
+  tasks.forEach(visit);
   return done;
 }

@@ -10,6 +10,7 @@ import {
 } from "@/core/chair";
 import { markLabel, zoneWords, type Look, type LookContext } from "@/core/look";
 import { regionOf, type Plan } from "@/core/plan";
+import { paintingAir } from "@/core/studio";
 import { minutesWords } from "@/ui/format";
 import { Swatch } from "@/ui/Swatch";
 
@@ -23,6 +24,13 @@ const ORDINALS = [
   "seventh",
   "eighth",
 ] as const;
+
+/** "second coat", "both coats", "coats 1 to 3 of 4". */
+function coatWords({ coat, lastCoat, coats }: ChairStep): string {
+  if (coat === lastCoat) return `${ORDINALS[coat - 1] ?? coat} coat`;
+  if (lastCoat - coat + 1 < coats) return `coats ${coat} to ${lastCoat} of ${coats}`;
+  return coats === 2 ? "both coats" : `all ${coats} coats`;
+}
 
 /** "1:40" until a moment. */
 const countdown = (minutes: number): string => {
@@ -69,7 +77,7 @@ export function StepCard({
     done: [...state.done, { tasks: step.tasks, from: now, to: now, handsOn: 0 }],
   });
   const nameOf = (entry: ChairStep) =>
-    `${look.layers.find(({ id }) => id === entry.layerId)?.name ?? ""}${entry.coats > 1 ? `, coat ${entry.coat} of ${entry.coats}` : ""}`;
+    `${look.layers.find(({ id }) => id === entry.layerId)?.name ?? ""}${entry.coats > 1 ? `, ${coatWords(entry)}` : ""}`;
   const kinds = [
     ...new Map(
       layer.marks.map(({ kind }) => [
@@ -86,7 +94,7 @@ export function StepCard({
       </p>
       <h1 data-step tabIndex={-1} className="text-4xl leading-tight focus:outline-none sm:text-6xl">
         {layer.name}
-        {step.coats > 1 && <>, {ORDINALS[step.coat - 1]} coat</>}
+        {step.coats > 1 && <>, {coatWords(step)}</>}
       </h1>
       {paused && (
         <p className="mt-2 border-l-4 border-base-content pl-3 text-xl font-bold" role="status">
@@ -113,6 +121,11 @@ export function StepCard({
         </Row>
         <Row label="With">
           {planned.tool}, {planned.technique}
+          {step.between >= 0.25 && (
+            <span className="muted block text-base">
+              about {minutesWords(step.between)} to dry between coats
+            </span>
+          )}
         </Row>
         <Row label="Where">
           {zoneWords(zones.length ? zones : layer.zones, 5)}
@@ -149,6 +162,11 @@ export function StepCard({
             )}
           </div>
           <div className="max-w-md text-lg">
+            {!other && waits && step.meanwhile && (
+              <p>
+                <strong>Meanwhile:</strong> {step.meanwhile}.
+              </p>
+            )}
             {other && (
               <p>
                 <strong>Meanwhile:</strong> {nameOf(other)}, {other.regions.slice(0, 2).join(", ")}.{" "}
@@ -158,7 +176,7 @@ export function StepCard({
               </p>
             )}
             <p className="muted text-base">
-              {context.brief.airDegC} °C, {context.brief.rh} %
+              {paintingAir(context.brief, context.studio).words}
               {context.brief.dryer && ", cool dryer"}: {planned.rest}
             </p>
           </div>

@@ -125,7 +125,7 @@ export function LayerPanel({ layer, onMove, onDuplicate, onRemove, ...marking }:
           <button type="button" className="btn btn-sm" onClick={onDuplicate}>
             Duplicate
           </button>
-          <CopyLayer layer={layer} />
+          {!layer.form && <CopyLayer layer={layer} />}
           <button type="button" className="btn btn-sm" onClick={onRemove}>
             Take out
           </button>

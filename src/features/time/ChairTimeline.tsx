@@ -26,7 +26,7 @@ export function ChairTimeline({ plan, look, startAt, now, chosen, pins, onChoose
   const svg = useRef<SVGSVGElement>(null);
   const [drag, setDrag] = useState<{ id: string; from: number; by: number } | null>(null);
   const rows = REGIONS.filter((region) => plan.bars.some((bar) => bar.region === region));
-  const length = Math.max(plan.chairMinutes, 1);
+  const length = Math.max(plan.dryMinutes, 1);
   const x = (minutes: number) => LEFT + (minutes / length) * WIDTH;
   const step = length > 150 ? 30 : length > 60 ? 15 : 5;
   const bars = [...plan.bars].sort((a, b) => a.start - b.start || a.end - b.end);
@@ -151,6 +151,16 @@ export function ChairTimeline({ plan, look, startAt, now, chosen, pins, onChoose
                   strokeDasharray="2 2"
                   opacity={0.7}
                 />
+                {bar.load > 0 && (
+                  <rect
+                    x={x(bar.start - bar.load)}
+                    y={y + 11}
+                    width={x(bar.load) - x(0)}
+                    height={8}
+                    fill="currentColor"
+                    fillOpacity={0.28}
+                  />
+                )}
                 <rect
                   x={x(bar.start)}
                   y={y + 4}
@@ -208,7 +218,7 @@ export function ChairTimeline({ plan, look, startAt, now, chosen, pins, onChoose
         </svg>
       </div>
       <p className="muted text-xs">
-        Solid: hands on
+        Solid: hands on. Thin before it: rinsing, mixing, taking up tool and colour
         {plan.bars.some(({ hand }) => hand > 0) && ", a paler tone for the other hands"}. Dashed:
         drying or resting, that region is left alone.{" "}
         {onPin &&

@@ -1,11 +1,11 @@
 "use client";
 
-import { oneOrMore } from "@/core/text/words";
+import { oneOrMore, plural } from "@/core/text/words";
 import Link from "next/link";
 import { useRouter } from "next/navigation";
 import { useDeferredValue, useEffect, useMemo, useState } from "react";
 import { BriefSchema, type Brief, type Pace } from "@/core/brief";
-import { makePlan, type Bar } from "@/core/plan";
+import { makePlan, type Bar, type Plan } from "@/core/plan";
 import { contextOf } from "@/core/record";
 import { useAnswer, type Answer, type Ask } from "@/shared/workers/useAnswer";
 import { planWorker, storedContextOf } from "@/shared/workspace/usePlan";
@@ -76,16 +76,32 @@ function useBrief(): Saved<Brief> & { put: (values: Partial<Brief>) => void } {
   };
 }
 
+/** What the order of the chair costs, beside the stack's own. */
+function orderWords({ handsOnMinutes, lowerBoundMinutes, chairMinutes, order }: Plan): string {
+  const { changes, idle, torn, stack } = order;
+  const saved = stack.minutes - chairMinutes;
+  return [
+    `${minutesWords(handsOnMinutes)} of hands-on work, ${oneOrMore(changes, "change")} of tool or colour`,
+    idle >= 1 ? `, ${minutesWords(idle)} in which nothing may be painted` : "",
+    saved >= 0.5
+      ? `. The stack's own order takes ${minutesWords(stack.minutes)} and ${oneOrMore(stack.changes, "change")}`
+      : ", in the order of the stack",
+    torn > 0 ? `; ${`${torn} ${plural(torn, "pass", "passes")}`} broken off to fill a wait` : "",
+    `. No order of these steps is shorter than ${minutesWords(lowerBoundMinutes)}.`,
+  ].join("");
+}
+
 function Timing() {
   const { look, given } = useWorking();
   const saved = useBrief();
   const { value: brief, put: change, saver } = saved;
   const [chosen, setChosen] = useState<string | null>(null);
   const shown = useDeferredValue(brief);
-  const plan = useMemo(
-    () => makePlan(look, contextOf({ ...storedContextOf(given), brief: shown })),
-    [look, given, shown],
+  const context = useMemo(
+    () => contextOf({ ...storedContextOf(given), brief: shown }),
+    [given, shown],
   );
+  const plan = useMemo(() => makePlan(look, context), [look, context]);
   // What it was when this page was opened: changes are told against that.
   const [opened] = useState(plan.chairMinutes);
   const atPaces = usePaces(shown);
@@ -128,10 +144,7 @@ function Timing() {
             )}
             .
           </p>
-          <p className="muted text-sm">
-            {minutesWords(plan.handsOnMinutes)} of hands-on work; no order of these steps is shorter
-            than {minutesWords(plan.lowerBoundMinutes)} (critical path, and the hands there are).
-          </p>
+          <p className="muted text-sm">{orderWords(plan)}</p>
         </div>
         {given.job && (
           <SaveStatus
@@ -145,13 +158,14 @@ function Timing() {
           />
         )}
       </div>
-      <TimeSettings brief={brief} change={change} paces={atPaces} isOpen={given.job !== null} />
-      <DayAxis
-        plan={plan}
-        look={look}
-        context={contextOf({ ...storedContextOf(given), brief: shown })}
-        now={now}
+      <TimeSettings
+        brief={brief}
+        studio={context.studio}
+        change={change}
+        paces={atPaces}
+        isOpen={given.job !== null}
       />
+      <DayAxis plan={plan} look={look} context={context} now={now} />
       <ChairTimeline
         plan={plan}
         look={look}

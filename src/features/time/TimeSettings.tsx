@@ -1,5 +1,6 @@
 import { keysOf } from "@/core/keysOf";
-import { PACES, type Brief, type Pace } from "@/core/brief";
+import { PACES, PAINTED_IN, type Brief, type Pace } from "@/core/brief";
+import { paintingAir, type StudioSettings } from "@/core/studio";
 import { Waiting } from "@/shared/workers/Waiting";
 import type { Answer } from "@/shared/workers/useAnswer";
 import { LabelledNumber } from "@/ui/LabelledNumber";
@@ -12,17 +13,20 @@ const HANDS = [1, 2, 3, 4, "self"] as const;
 /** What the time depends on: pace, hands, dryer, air, what is kept in hand. */
 export function TimeSettings({
   brief,
+  studio,
   change,
   paces: answer,
   isOpen,
 }: {
   brief: Brief;
+  studio: StudioSettings;
   change: (values: Partial<Brief>) => void;
   paces: Answer<Readonly<Record<Pace, number>>>;
   /** Only a job has a brief that can be changed. */
   isOpen: boolean;
 }) {
   const paces = answer.value;
+  const air = paintingAir(brief, studio);
   return (
     <fieldset
       className="card-plain mt-4 flex flex-wrap items-end gap-x-5 gap-y-3 p-4"
@@ -84,19 +88,31 @@ export function TimeSettings({
         />
         Cool dryer
       </label>
+      <label className="text-sm">
+        <span className="label-line">Painted</span>
+        <Select
+          className="!w-48"
+          value={brief.paintedIn}
+          options={keysOf(PAINTED_IN)}
+          labelOf={(where) => PAINTED_IN[where].label}
+          onChange={(paintedIn) => change({ paintedIn })}
+        />
+      </label>
       <LabelledNumber
-        label="Air, °C"
-        value={brief.airDegC}
-        least={-20}
-        most={50}
-        onChange={(airDegC) => change({ airDegC })}
+        label={brief.paintedIn === "room" ? "Air in there, °C" : "Air, °C"}
+        value={air.airDegC}
+        least={brief.paintedIn === "room" ? 5 : -20}
+        most={brief.paintedIn === "room" ? 45 : 50}
+        onChange={(airDegC) =>
+          change(brief.paintedIn === "room" ? { roomDegC: airDegC } : { airDegC })
+        }
       />
       <LabelledNumber
         label="Humidity, %"
-        value={brief.rh}
+        value={air.rh}
         least={1}
         most={100}
-        onChange={(rh) => change({ rh })}
+        onChange={(rh) => change(brief.paintedIn === "room" ? { roomRh: rh } : { rh })}
       />
       <LabelledNumber
         label="Kept in hand, min"

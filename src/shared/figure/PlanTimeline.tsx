@@ -3,7 +3,7 @@ import { REGIONS, type Plan } from "@/core/plan";
 /** The chair by region: hands-on bars, and the rest after each as a thin line. */
 export function PlanTimeline({ plan }: { plan: Plan }) {
   const rows = REGIONS.filter((region) => plan.bars.some((bar) => bar.region === region));
-  const length = Math.max(plan.chairMinutes, 1);
+  const length = Math.max(plan.dryMinutes, 1);
   const [left, width, row] = [92, 620, 20];
   const x = (minutes: number) => left + (minutes / length) * width;
   const step = length > 90 ? 30 : length > 40 ? 15 : 5;

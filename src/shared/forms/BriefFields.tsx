@@ -1,7 +1,7 @@
 "use client";
 
 import { Controller, useFormContext } from "react-hook-form";
-import { ACTIVITIES, AIR, BARES, MATTERS, SKILLS } from "@/core/brief";
+import { ACTIVITIES, AIR, BARES, MATTERS, PAINTED_IN, SKILLS } from "@/core/brief";
 import { Field } from "@/ui/Field";
 import { offsetAt } from "@/ui/moment";
 import { FromForecast } from "./FromForecast";
@@ -53,7 +53,7 @@ export function BriefFields({ at }: { at: "" | "brief." }) {
       </Section>
       <Section
         title="Place and weather"
-        lead="Where it is worn; drying is computed for the same air."
+        lead="Where it is worn. What dries it is the air where it is painted."
       >
         <TextField name={`${at}place`} label="Place" />
         <NumberField name={`${at}airDegC`} label="Air, °C" />
@@ -61,6 +61,13 @@ export function BriefFields({ at }: { at: "" | "brief." }) {
         <SelectField name={`${at}air`} label="Wind" options={labels(AIR)} />
         <CheckField name={`${at}sun`} label="In the sun" className="self-end" />
         <FromForecast at={at} />
+        <SelectField name={`${at}paintedIn`} label="Painted" options={labels(PAINTED_IN)} />
+        <NumberField
+          name={`${at}roomDegC`}
+          label="Dressing room, °C"
+          hint="Empty: the studio's own."
+        />
+        <NumberField name={`${at}roomRh`} label="Its humidity, %" />
         <CheckField
           name={`${at}dryer`}
           label="A cool hand dryer at the chair"

@@ -3,6 +3,7 @@ import { plain } from "./plain";
 
 export const baldCap = {
   ...plain,
+  minutesEach: 18,
   use: "piece",
   behaves: "piece",
   label: "bald cap",

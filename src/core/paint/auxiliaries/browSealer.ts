@@ -3,6 +3,7 @@ import { plain } from "./plain";
 
 export const browSealer = {
   ...plain,
+  minutesEach: 0.8,
   behaves: "film",
   use: "cover",
   label: "brow sealer",

@@ -3,6 +3,7 @@ import { plain } from "./plain";
 
 export const browWax = {
   ...plain,
+  minutesEach: 2.5,
   behaves: "wax",
   use: "cover",
   label: "brow wax",

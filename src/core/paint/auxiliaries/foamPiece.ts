@@ -3,6 +3,7 @@ import { plain } from "./plain";
 
 export const foamPiece = {
   ...plain,
+  minutesEach: 15,
   use: "piece",
   behaves: "foam",
   label: "foam piece",

@@ -3,6 +3,7 @@ import { plain } from "./plain";
 
 export const glueStick = {
   ...plain,
+  minutesEach: 1.5,
   behaves: "browHold",
   use: "cover",
   label: "glue stick",

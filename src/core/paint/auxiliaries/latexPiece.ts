@@ -3,6 +3,7 @@ import { plain } from "./plain";
 
 export const latexPiece = {
   ...plain,
+  minutesEach: 6,
   use: "piece",
   behaves: "piece",
   label: "slip-latex piece",

@@ -3,6 +3,7 @@ import { plain } from "./plain";
 
 export const sculptingWax = {
   ...plain,
+  minutesEach: 9,
   behaves: "wax",
   use: "attach",
   label: "sculpting wax",

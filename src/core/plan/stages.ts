@@ -1,0 +1,84 @@
+import { isColour, isSetting, materialOf, type Layer, type Look, type LookContext } from "../look";
+import { auxiliary, isPaintType, type MaterialKey } from "../paint";
+
+/** What is finished on one head before the next begins (1-trade §1.2): skin; brows, cap and pieces; map; base with its setting; modelling; detail; seal. */
+export const STAGES = ["prep", "hide", "map", "base", "model", "detail", "seal"] as const;
+export type Stage = (typeof STAGES)[number];
+
+const rankOf = (stage: Stage): number => STAGES.indexOf(stage);
+
+/** The stage a layer belongs to by itself; null for what follows the layers it lies on. */
+function ownStage({ role }: Layer): Stage | null {
+  switch (role) {
+    case "prep":
+      return "prep";
+    case "cover":
+    case "attach":
+      return "hide";
+    case "map":
+      return "map";
+    case "base":
+      return "base";
+    case "contour":
+    case "shade":
+    case "highlight":
+      return "model";
+    case "detail":
+      return "detail";
+    case "seal":
+      return "seal";
+    case "set":
+      return null;
+  }
+}
+
+interface Known {
+  readonly layer: Layer;
+  readonly zones: ReadonlySet<string>;
+  rank: number;
+}
+
+const meets = (a: Known, b: Layer) => b.zones.some((zone) => a.zones.has(zone));
+const isSeal = (key: MaterialKey) => !isPaintType(key) && auxiliary(key).use === "seal";
+
+/**
+ * The stage of each layer where it stands. Powder belongs to what it sets, a mist that is painted over to what it lies on; colour over a later stage's work
+ * draws that work forward, since it has to be there first; prep, cover and pieces that lie on paint come with it.
+ * @param look as touched on its figure
+ */
+export function stagesOf(look: Look, context: LookContext): Map<string, Stage> {
+  const known: Known[] = [];
+  const drawForward = (at: number, rank: number) => {
+    const upper = known[at];
+    if (!upper) return;
+    upper.rank = rank;
+    known.slice(0, at).forEach((lower, i) => {
+      if (lower.rank > rank && meets(upper, lower.layer)) drawForward(i, rank);
+    });
+  };
+  look.layers.forEach((layer, at) => {
+    const key = materialOf(layer, context.products);
+    const under = known.filter((lower) => meets(lower, layer));
+    const highest = under.reduce((most, { rank }) => Math.max(most, rank), -1);
+    const isPainted = () =>
+      look.layers
+        .slice(at + 1)
+        .some((later) => isColour(later.role) && later.zones.some((z) => layer.zones.includes(z)));
+    const follows =
+      (key !== null && isSetting(layer, key)) ||
+      (layer.role === "seal" && key !== null && isSeal(key) && isPainted());
+    const own = rankOf((follows ? null : ownStage(layer)) ?? "prep");
+    const entry: Known = { layer, zones: new Set(layer.zones), rank: Math.max(own, highest) };
+    known.push(entry);
+    if (own < highest && isColour(layer.role) && !follows) drawForward(at, own);
+  });
+  return new Map(known.map(({ layer, rank }) => [layer.id, STAGES[rank] ?? "base"]));
+}
+
+/** Layers in the order of their stages, those of one stage as they are stacked. */
+export function inStages(look: Look, context: LookContext): { layer: Layer; stage: Stage }[] {
+  const stages = stagesOf(look, context);
+  return look.layers
+    .map((layer) => ({ layer, stage: stages.get(layer.id) ?? "base" }))
+    .sort((a, b) => rankOf(a.stage) - rankOf(b.stage));
+}
