@@ -132,7 +132,7 @@ const WORKED: readonly Worked[] = [
     group: "eyes",
     takes: { base: "gelLiner", prep: "primer" },
     never: ["alcoholActivated", "adhesiveAcrylic"],
-    because: /holds about/,
+    because: /holds (about|all)/,
   },
 ];
 

@@ -37,8 +37,8 @@ const context = aContext({
     travelMinutes: 20,
     costumeMinutes: 15,
     bufferMinutes: 10,
-    airDegC: 12,
-    rh: 85,
+    airDegC: 32,
+    rh: 88,
   },
 });
 const plan = seat(look, context);
@@ -83,6 +83,18 @@ describe("the steps of a chair", () => {
       ).find(({ layerId }) => layerId === "b")?.waitsFor?.ready;
     expect(ready("grey", "line")).toBe("timer");
     expect(ready("adhesive", "line")).toBe("clear");
+  });
+});
+
+describe("coats", () => {
+  it("are one step where they dry faster than another thing is worth taking up", () => {
+    const quick = chairSteps(look, aContext());
+    expect(quick.map(({ layerId, coat, lastCoat }) => [layerId, coat, lastCoat])).toEqual([
+      ["base", 1, 2],
+      ["line", 1, 1],
+    ]);
+    expect(quick[0]?.between).toBeGreaterThan(0.5);
+    expect(steps.filter(({ layerId }) => layerId === "base")).toHaveLength(2);
   });
 });
 

@@ -13,7 +13,9 @@ const look = aLook(
     coats: 1,
   }),
 );
-const context = aContext({ brief: { curtainAt: "2026-06-01T20:00:00+02:00" } });
+const context = aContext({
+  brief: { curtainAt: "2026-06-01T20:00:00+02:00", airDegC: 32, rh: 85 },
+});
 const plan = seat(look, context);
 const steps = chairSteps(look, context, plan);
 const event = (

@@ -122,7 +122,7 @@ describe("prep and wear", () => {
       product("inkAlcohol"),
     );
     expect(found(aLook(line), at({ airDegC: 20 }), "CLIM-1", /softens/)).toEqual([]);
-    const steam = { airDegC: 32, rh: 92 };
+    const steam = { airDegC: 33, rh: 96 };
     expect(found(aLook(base()), at(steam), "CLIM-1", /cool hand dryer/)).toHaveLength(1);
     expect(
       found(aLook(base()), at({ ...steam, dryer: true }), "CLIM-1", /cool hand dryer/),

@@ -88,6 +88,44 @@ const laidOf = (stroke: BrushStroke): Laid[] => {
 
 const laid = remember((mark: Mark): readonly Laid[] => placedStrokes(mark).flatMap(laidOf));
 
+/** Paint that lies within one cell of other paint is met by its brush, mm. */
+const CELL_MM = 1;
+
+/** The cells of a frame that a mark paints, its fill among them. */
+const cellsOf = remember((mark: Mark): ReadonlySet<string> => {
+  const cells = new Set<string>();
+  const put = ({ x, y }: Point) =>
+    cells.add(`${Math.round(x / CELL_MM)} ${Math.round(y / CELL_MM)}`);
+  for (const { paint, fill, box } of laid(mark)) {
+    paint.forEach(put);
+    if (fill)
+      for (let x = box.left; x <= box.right; x += CELL_MM)
+        for (let y = box.bottom; y <= box.top; y += CELL_MM)
+          if (isInside(fill, box, point(x, y))) put(point(x, y));
+  }
+  return cells;
+});
+
+/** The cells of a mark and those beside them. */
+const cellsRound = remember((mark: Mark): ReadonlySet<string> => {
+  const round = new Set<string>();
+  for (const cell of cellsOf(mark)) {
+    const [x = 0, y = 0] = cell.split(" ").map(Number);
+    for (const dx of [-1, 0, 1]) for (const dy of [-1, 0, 1]) round.add(`${x + dx} ${y + dy}`);
+  }
+  return round;
+});
+
+const meetEachOther = rememberPair((a: Mark, b: Mark): boolean => {
+  if (a.frame !== b.frame) return false;
+  const round = cellsRound(b);
+  return [...cellsOf(a)].some((cell) => round.has(cell));
+});
+
+/** Whether the paint of any of these shapes lies on or beside that of any of those, to some millimetres. */
+export const marksMeet = (these: readonly Mark[], those: readonly Mark[]): boolean =>
+  these.some((a) => those.some((b) => meetEachOther(a, b)));
+
 /** The areas that the paint of some marks touches, the inside of filled ones included. */
 export function zonesOfMarks(marks: readonly Mark[], figure: Figure): ZoneId[] {
   const on = (frame: Frame) => marks.filter((mark) => mark.frame === frame).flatMap(laid);

@@ -77,7 +77,7 @@ export {
   untestedProducts,
   type SafetyNote,
 } from "../checks/safetyNotes";
-export { marksOn, touched, zonesOfMarks } from "../design/touched";
+export { marksMeet, marksOn, touched, zonesOfMarks } from "../design/touched";
 export {
   alignMarks,
   browsByThreePoints,

@@ -17,10 +17,10 @@ describe("makePlan", () => {
   it("has the worked minutes, waits, grams and times of one zone in two coats", () => {
     const plan = makePlan(aLook(chin), context, new Map([["grey", 0.05]]));
     const area = context.figure.zone("chin").areaCm2;
-    // By hand: a coat is area / 200 cm2 a minute, 1.2 minutes to change to it and 0.36 to take it up again; 10 g/m2 at 0.64 carries 17.78 g/m2 of water.
+    // By hand: a coat is area / 200 cm2 a minute, 1.2 minutes to change to it and 0.36 to take it up again; 10 g/m2 at 0.45 carries 8.18 g/m2 of water.
     const hands = (2 * area) / 200 + 1.2 + 0.36;
     const dry = dryingMinutes({
-      wetGramsPerM2: 17.7778,
+      wetGramsPerM2: (10 * 0.45) / 0.55,
       solvent: "water",
       airDegC: 21,
       rh: 50,

@@ -1,9 +1,10 @@
 import { rememberPair } from "../remember";
-import type { Figure } from "../anatomy";
+import type { Figure, ZoneId } from "../anatomy";
 import { SKILLS, type Pace } from "../brief";
 import { dryingMinutes } from "../climate";
 import { labFromReflectance } from "../colour";
 import {
+  marksMeet,
   materialOf,
   touched,
   zonesOfMarks,
@@ -131,12 +132,52 @@ function coatsInOrder(look: Look, context: LookContext, prediction: Prediction):
   });
 }
 
-/** Regions that the work of a layer in one region touches: a shape may reach into others. */
-function reachOf(layer: Layer, region: Region, { figure }: LookContext): Region[] {
-  const marks = layer.marks.filter((mark) => regionOfMark(mark, layer, figure) === region);
-  return [...new Set(marks.flatMap((mark) => zonesUnder(mark, figure)).map(regionOf))];
+/** Where the paint of one task lies: whole areas, or shapes on them. */
+interface Lies {
+  readonly id: string;
+  readonly zones: readonly ZoneId[];
+  readonly marks: readonly Mark[];
 }
+
 const zonesUnder = rememberPair((mark: Mark, figure: Figure) => zonesOfMarks([mark], figure));
+
+/** Where the work of a layer in one region lies: a shape may reach into other regions. */
+function lies(id: string, layer: Layer, region: Region, { figure }: LookContext): Lies {
+  const areas = layer.zones.filter((zone) => regionOf(zone) === region);
+  const marks = layer.marks.filter((mark) => regionOfMark(mark, layer, figure) === region);
+  const under = [...new Set(marks.flatMap((mark) => zonesUnder(mark, figure)))];
+  return { id, zones: under.length ? under : areas, marks };
+}
+
+/** What lies on each area so far: whole coats, and the shapes painted since. */
+class Ground {
+  private readonly last = new Map<ZoneId, Lies[]>();
+
+  /** What a new task lies on: all of an area where it covers it, shapes only where they meet. */
+  under({ zones, marks }: Lies): string[] {
+    const meets = (other: Lies) =>
+      !marks.length || !other.marks.length || marksMeet(marks, other.marks);
+    const found = zones.flatMap((zone) => (this.last.get(zone) ?? []).filter(meets));
+    return [...new Set(found.map(({ id }) => id))];
+  }
+
+  /** Lays what a whole pass has painted; a coat over an area hides what was there. */
+  lay(painted: readonly Lies[]): void {
+    const areas = new Map<ZoneId, Lies[]>();
+    for (const entry of painted)
+      for (const zone of entry.zones) areas.set(zone, [...(areas.get(zone) ?? []), entry]);
+    for (const [zone, own] of areas) {
+      const isWhole = own.some(({ marks }) => !marks.length);
+      this.last.set(zone, isWhole ? own : [...(this.last.get(zone) ?? []), ...own]);
+    }
+  }
+}
+
+/** Regions of a layer, from the crown down; the given one where it has no areas. */
+function regionsOf({ zones }: Layer, given: Region): Region[] {
+  const own = new Set(zones.map(regionOf));
+  return own.size ? REGIONS.filter((region) => own.has(region)) : [given];
+}
 
 /** Tool and paint of a layer, told apart from all others. */
 const kitOf = ({ tool, paint }: Layer): string => `${tool} ${JSON.stringify(paint)}`;
@@ -167,7 +208,7 @@ export function layerTasks(
   pace: Pace = "usual",
 ): LayerTask[] {
   const look = touched(stored, context);
-  const last = new Map<Region, readonly string[]>();
+  const ground = new Ground();
   const setUp = new Set<ToolKey>();
   const tasks: LayerTask[] = [];
   for (const { layer, stage, coat } of coatsInOrder(look, context, prediction)) {
@@ -190,26 +231,25 @@ export function layerTasks(
       load: loadOf(layer, key, context) * speed,
       setUp: setUpOf(layer, coat, setUp) * speed,
     };
-    const done = new Map<Region, string[]>();
+    const painted: Lies[] = [];
     for (const region of atOnce ? regions.slice(0, 1) : regions) {
       const id = `${layer.id}/${coat}/${region}`;
-      const touches = atOnce
-        ? [...new Set([...regions, ...layer.zones.map(regionOf)])]
-        : [...new Set([region, ...reachOf(layer, region, context)])];
+      const own: Lies = atOnce
+        ? { id, zones: layer.zones, marks: [] }
+        : lies(id, layer, region, context);
+      painted.push(own);
       const helper = context.brief.self && !atOnce && isUnreached(region);
       const near = wait > 0 || !isPiece(key) ? nearOf(layer, key, region) : undefined;
-      for (const other of touches) done.set(other, [...(done.get(other) ?? []), id]);
       tasks.push({
         id,
         zone: region,
-        touches: touches.filter((other) => other !== region),
         handsOn: (atOnce ? all : (work.get(region) ?? 0)) * speed * selfFactor(region, context),
         wait,
-        after: [...new Set(touches.flatMap((other) => last.get(other) ?? []))],
+        after: ground.under(own),
         layerId: layer.id,
         coat,
         region,
-        covers: atOnce ? regions : [region],
+        covers: atOnce ? regionsOf(layer, region) : [region],
         stage,
         height: REGIONS.indexOf(region),
         pass,
@@ -219,7 +259,7 @@ export function layerTasks(
         ...(helper && { helper }),
       });
     }
-    for (const [region, ids] of done) last.set(region, ids);
+    ground.lay(painted);
   }
   return behindStages(tasks);
 }
@@ -235,10 +275,8 @@ function selfFactor(region: Region, { brief, house: { numbers } }: LookContext):
 function behindStages(tasks: readonly LayerTask[]): LayerTask[] {
   const behind = new Map<string, string[]>();
   for (const part of PARTS) {
-    const on = (task: LayerTask) =>
-      [task.region, ...((task.touches ?? []) as readonly Region[])].some(
-        (region) => partOf(region) === part,
-      );
+    const on = ({ region, covers }: LayerTask) =>
+      [region, ...covers].some((own) => partOf(own) === part);
     const stages = STAGES.map((stage) =>
       tasks.filter((task) => task.stage === stage && on(task)),
     ).filter((own) => own.length > 0);

@@ -67,10 +67,11 @@ export function jackson(
   return end;
 }
 
-/** In one zone work and rest follow each other; only the last rest does not count. */
+/** In one zone work and rest follow each other, only the last rest does not count; parts of passes rest by what they come after. */
 function zoneLoad(tasks: readonly Task[]): number {
   const zones = new Map<string, { load: number; longest: number }>();
-  for (const { zone, handsOn, wait } of tasks) {
+  for (const { zone, handsOn, wait: rest, pass } of tasks) {
+    const wait = pass ? 0 : rest;
     const sum = zones.get(zone) ?? { load: 0, longest: 0 };
     zones.set(zone, { load: sum.load + handsOn + wait, longest: Math.max(sum.longest, wait) });
   }

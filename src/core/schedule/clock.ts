@@ -27,7 +27,7 @@ export interface Bench {
   readonly breaks: Breaks | null;
   /** What each task waits for: the place of the other, and how long it then rests. */
   readonly before: readonly (readonly { readonly at: number; readonly rest: number }[])[];
-  readonly zones: readonly (readonly number[])[];
+  readonly zones: readonly number[];
   readonly zoneCount: number;
   /** The pass of each task by its number; -1 where it is none. */
   readonly passes: readonly number[];
@@ -63,9 +63,7 @@ export function benchOf(
         return at === undefined ? [] : [{ at, rest: 0 }];
       }),
     ]),
-    zones: tasks.map(({ zone, touches = [] }) =>
-      [...new Set([zone, ...touches])].map((name) => numbered(zoneNames, name)),
-    ),
+    zones: tasks.map(({ zone }) => numbered(zoneNames, zone)),
     zoneCount: zoneNames.size,
     passes: tasks.map(({ pass }) => (pass ? numbered(passNames, pass.id) : -1)),
     passCount: passNames.size,
@@ -81,10 +79,9 @@ export interface Clock {
   readonly last: number[];
   /** When each task ended; -1 while it is open. */
   readonly end: number[];
-  /** When each zone is dry; when the hand has left it; and whose pass was there last. */
+  /** When each zone is dry, and when the hand has left it. */
   readonly dry: number[];
   readonly left: number[];
-  readonly byPass: number[];
   /** Hands that have begun a pass: hand times passes. */
   readonly begun: boolean[];
   /** Until when adhesive lies open round a head, and until when something oily, wet or dusty travels there. */
@@ -102,7 +99,6 @@ export const startOf = ({ tasks, hands, zoneCount, passCount, heads }: Bench): C
   end: tasks.map(() => -1),
   dry: new Array<number>(zoneCount).fill(0),
   left: new Array<number>(zoneCount).fill(0),
-  byPass: new Array<number>(zoneCount).fill(-1),
   begun: new Array<boolean>(hands.length * passCount).fill(false),
   open: heads.map(() => 0),
   soiled: heads.map(() => 0),
@@ -117,7 +113,6 @@ export const copyOf = (clock: Clock): Clock => ({
   end: [...clock.end],
   dry: [...clock.dry],
   left: [...clock.left],
-  byPass: [...clock.byPass],
   begun: [...clock.begun],
   open: [...clock.open],
   soiled: [...clock.soiled],
@@ -163,12 +158,9 @@ export function readyAt(bench: Bench, clock: Clock, i: number, h: number): numbe
     if (end < 0) return Infinity;
     if (end + rest > at) at = end + rest;
   }
-  const pass = bench.passes[i] ?? -1;
-  for (const zone of bench.zones[i] ?? []) {
-    const mine = pass >= 0 && clock.byPass[zone] === pass;
-    const rested = (mine ? clock.left[zone] : clock.dry[zone]) ?? 0;
-    if (rested > at) at = rested;
-  }
+  // What a pass lies on it comes after, by where the paint is: the zone itself only keeps two hands apart.
+  const busy = (bench.passes[i] ?? -1) >= 0 ? clock.left : clock.dry;
+  at = Math.max(at, busy[bench.zones[i] ?? -1] ?? 0);
   if (task.near) {
     const head = bench.heads.indexOf(task.near.head);
     at = Math.max(at, (task.near.does === "soils" ? clock.open : clock.soiled)[head] ?? 0);
@@ -226,11 +218,9 @@ export function place(
   clock.last[h] = i;
   clock.end[i] = end;
   if (pass >= 0) clock.begun[h * bench.passCount + pass] = true;
-  for (const zone of bench.zones[i] ?? []) {
-    clock.dry[zone] = Math.max(clock.dry[zone] ?? 0, end + task.wait);
-    clock.left[zone] = Math.max(clock.left[zone] ?? 0, end);
-    clock.byPass[zone] = pass;
-  }
+  const zone = bench.zones[i] ?? 0;
+  clock.dry[zone] = Math.max(clock.dry[zone] ?? 0, end + task.wait);
+  clock.left[zone] = Math.max(clock.left[zone] ?? 0, end);
   if (task.near) {
     const head = bench.heads.indexOf(task.near.head);
     const until = task.near.does === "opens" ? end + task.wait : end;

@@ -93,6 +93,18 @@ function takenTo(order: readonly number[], part: readonly number[], at: number):
   ];
 }
 
+/** The last stretch that the task at a place of the order comes after; -1 where there is none. */
+function stretchHolding(
+  { before }: Bench,
+  order: readonly number[],
+  stretches: readonly Stretch[],
+  at: number,
+): number {
+  const under = new Set((before[order[at] ?? -1] ?? []).map((edge) => edge.at));
+  const last = order.findLastIndex((i, place) => place < at && under.has(i));
+  return stretches.findIndex(({ from, to }) => from <= last && last < to);
+}
+
 /** Orders that differ from one by a wait filled with what comes later, by its own pass begun where it is dry, or by two passes of one kit brought together. */
 function* neighbours(bench: Bench, order: readonly number[], idle: readonly number[]) {
   const stretches = stretchesOf(bench, order);
@@ -120,6 +132,14 @@ function* neighbours(bench: Bench, order: readonly number[], idle: readonly numb
     const k = stretches.findIndex(({ from, to }) => from <= at && at < to);
     const waiting = order.slice(at, stretches[k]?.to);
     for (const later of waiting.slice(1)) yield takenTo(order, [later], at);
+    // What is waited for may have been painted sooner, so that it dries meanwhile.
+    const holding = stretchHolding(bench, order, stretches, at);
+    for (const earlier of stretches.slice(0, Math.max(0, holding))) {
+      const held = stretches[holding];
+      const whole = order.slice(held?.from, held?.to);
+      if (readyBefore(bench, whole, doneBy(earlier.from)).length === whole.length)
+        yield takenTo(order, whole, earlier.from);
+    }
     for (const { from, to } of stretches.slice(k + 1, k + 1 + AHEAD)) {
       const stretch = order.slice(from, to);
       const ready = readyBefore(bench, stretch, doneBy(at));

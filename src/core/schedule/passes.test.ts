@@ -27,7 +27,7 @@ function costOf(
 ): { cost: number; end: number } | null {
   const byId = new Map(tasks.map((one) => [one.id, one]));
   const ended = new Map<string, number>();
-  const dry = new Map<string, { at: number; left: number; pass: string | undefined }>();
+  const left = new Map<string, number>();
   const begun = new Set<string>();
   let [free, spent] = [0, 0];
   let last: Task | null = null;
@@ -47,8 +47,8 @@ function costOf(
       if (end === undefined) return null;
       start = Math.max(start, end);
     }
-    const zone = dry.get(own.zone);
-    if (zone) start = Math.max(start, zone.pass === own.pass?.id && own.pass ? zone.left : zone.at);
+    const zone = left.get(own.zone);
+    if (zone !== undefined) start = Math.max(start, zone);
     const passId = own.pass?.id ?? "";
     if (own.pass && !isSame && begun.has(passId)) spent += 1;
     if (last && (ended.get(last.id) ?? 0) + last.wait > start + 1e-9)
@@ -57,11 +57,7 @@ function costOf(
     begun.add(passId);
     free = start + own.handsOn;
     ended.set(id, free);
-    dry.set(own.zone, {
-      at: Math.max(zone?.at ?? 0, free + own.wait),
-      left: free,
-      pass: own.pass?.id,
-    });
+    left.set(own.zone, free);
     last = own;
   }
   return { cost: free + spent, end: free };

@@ -17,8 +17,8 @@ export interface Nearby {
 }
 
 /**
- * One piece of hands-on work. `wait`: how long its zone then rests before anything touches it or builds on it. Minutes.
- * What is optional shapes how well a schedule suits the hand, never whether it is allowed, but for `touches`, `behind`, `near`, `helper` and `notBefore`.
+ * One piece of hands-on work. `wait`: how long it then rests before what comes `after` it; in a plain task its whole zone rests as long. Minutes.
+ * What is optional shapes how well a schedule suits the hand, never whether it is allowed, but for `behind`, `near`, `helper` and `notBefore`.
  */
 export type Task = {
   id: string;
@@ -29,8 +29,6 @@ export type Task = {
   after: readonly string[];
   /** Ended before this one begins, dry or not: a stage before the next. */
   behind?: readonly string[];
-  /** Other zones that it touches, where a shape crosses them. */
-  touches?: readonly string[];
   near?: Nearby;
   /** Out of reach of one who paints themselves: only other hands do it (TIME-3). */
   helper?: boolean;

@@ -11,7 +11,7 @@ export const glueStick = {
   solvent: "water",
   wetVolatileFraction: 0.5,
   solids: 0.5,
-  filmByTool: { stick: 60 },
+  filmByTool: { stick: 20 },
   keepout: ["lips"],
   allergens: [],
 } as const satisfies Auxiliary;

@@ -8,8 +8,8 @@ export const settingMist = {
   label: "setting mist",
   what: "a light water-based mist that settles powder",
   solvent: "water",
-  wetVolatileFraction: 0.97,
-  solids: 0.03,
+  wetVolatileFraction: 0.93,
+  solids: 0.07,
   filmByTool: { spray: 1 },
   eases: { sweat: 0.9, rubbing: 0.9 },
 } as const satisfies Auxiliary;

@@ -11,7 +11,7 @@ export const thickenedAdhesive = {
   wetVolatileFraction: 0.4,
   solids: 0.6,
   setting: "clears",
-  filmByTool: { spatula: 60 },
+  filmByTool: { spatula: 25 },
   keepout: ["eye", "lips", "hair"],
   allergens: ["acrylates"],
   removal: { with: "adhesive remover", minutes: 30, care: "never pull" },

@@ -9,7 +9,7 @@ export const waterGlycerine: PaintType = {
   medium: "water",
   activator: "water",
   solvent: "water",
-  wetVolatileFraction: 0.64,
+  wetVolatileFraction: 0.45,
   solids: 1,
   setting: "dries",
   dryDownShift: 2,
