@@ -115,7 +115,7 @@ export async function callCalendar(date: string): Promise<{ body: string; name: 
           performer.sitsAt,
           performer.paintedAt,
           `Paint ${job.look.name} on ${job.person.name}`,
-          `Chair ${performer.chair + 1}; painted by ${(performer.neededBy ?? performer.paintedAt).slice(11, 16)} at the latest.`,
+          `${performer.chair < 0 ? "At their own mirror" : `Chair ${performer.chair + 1}`}; painted by ${(performer.neededBy ?? performer.paintedAt).slice(11, 16)} at the latest.`,
           15,
         ),
         ...touchUps(wearForecast(job.look, job.context), hoursWorn, job.context.house).map(
@@ -169,7 +169,7 @@ export async function callSheet(date: string): Promise<{ body: Uint8Array; name:
   const artists = [...new Set(plan.placed.map(({ artist }) => artist))].sort((a, b) => a - b);
   artists.forEach((artist, i) => {
     if (i) out.newPage();
-    out.write(`Call sheet, ${date}: ${call.artists[artist]?.name ?? `artist ${artist + 1}`}`, {
+    out.write(`Call sheet, ${date}: ${plan.hands[artist] ?? ""}`, {
       bold: true,
       times: 1.6,
     });
@@ -193,7 +193,7 @@ export async function callSheet(date: string): Promise<{ body: Uint8Array; name:
           ? shiftMinutes(plan.startAt, Math.round(minutes)).slice(11, 16)
           : `${Math.round(minutes)} min`;
       out.write(
-        `${at(start)} to ${at(end)}  ${job?.person.name ?? performer}, chair ${chair + 1}: ${name}`,
+        `${at(start)} to ${at(end)}  ${job?.person.name ?? performer}, ${chair < 0 ? "own mirror" : `chair ${chair + 1}`}: ${name}`,
         { before: 0.25 },
       );
     }

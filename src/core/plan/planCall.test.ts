@@ -1,5 +1,6 @@
 import { aContext, aLayer, aLook, product } from "../testing";
-import { planCall, type Artist, type CallJob } from ".";
+import { newMark } from "../shapes";
+import { planCall, removalOf, type Artist, type CallJob } from ".";
 
 const crew = (count: number, late = 0): Artist[] =>
   Array.from({ length: count }, (_, i) => ({
@@ -23,10 +24,16 @@ const face = aLook(
     technique: "pat",
   }),
 );
-const job = (id: string, curtainAt: string | null, more: object = {}): CallJob => ({
+const job = (
+  id: string,
+  curtainAt: string | null,
+  more: object = {},
+  personId: string = id,
+): CallJob => ({
   id,
   look: face,
   context: aContext({
+    person: { id: personId },
     brief: { curtainAt, travelMinutes: 20, costumeMinutes: 15, bufferMinutes: 10, ...more },
   }),
 });
@@ -99,16 +106,77 @@ describe("planCall", () => {
     expect(able.conflicts).toEqual([]);
     expect(able.performers[0]?.artists).toEqual([1]);
   });
-  it("says when one person is called for two looks of a day", () => {
-    const jobs = [job("a", EVENING), job("b", "2026-06-01T22:00:00+02:00")];
-    expect(planCall(jobs, { artists: crew(1), chairs: 1 }).conflicts).toEqual([
-      expect.stringContaining("is called twice this day"),
-    ]);
-    const apart = jobs.map((entry, i) => ({
-      ...entry,
-      context: { ...entry.context, person: { ...entry.context.person, id: `p${i}` } },
-    }));
-    expect(planCall(apart, { artists: crew(1), chairs: 1 }).conflicts).toEqual([]);
+  it("paints one person a second time only when the first look is off again: worn, and taken off", () => {
+    const hours = { hoursWorn: 2 };
+    const [first, second] = [
+      job("matinee", "2026-06-01T14:00:00+02:00", hours, "wearer"),
+      job("evening", "2026-06-01T20:30:00+02:00", hours, "wearer"),
+    ];
+    const plan = planCall([second, first, job("other", EVENING)], {
+      artists: crew(2),
+      chairs: 2,
+    });
+    const at = (id: string) => plan.performers.find(({ jobId }) => jobId === id);
+    const off =
+      Date.parse("2026-06-01T16:00:00+02:00") +
+      removalOf(first.look, first.context).minutes * 60_000;
+    expect(Date.parse(at("evening")?.sitsAt ?? "")).toBeGreaterThanOrEqual(off - 60_000);
+    expect(plan.performers.every(({ late }) => late === 0)).toBe(true);
+    // Nobody is painted at noon for the evening.
+    for (const { jobId, paintedAt, neededBy } of plan.performers)
+      if (jobId !== "matinee")
+        expect(Date.parse(neededBy ?? "") - Date.parse(paintedAt ?? "")).toBeLessThan(3_600_000);
+    // Two shows too close for that: said as late, by the minutes it takes.
+    const close = planCall([first, job("again", "2026-06-01T16:30:00+02:00", hours, "wearer")], {
+      artists: crew(1),
+      chairs: 1,
+      startAt: plan.startAt,
+    });
+    expect(close.performers.find(({ jobId }) => jobId === "again")?.late).toBeGreaterThan(10);
+  });
+  it("who paints themselves needs no artist and no chair, and is ready when needed", () => {
+    const plan = planCall([job("a", EVENING), job("own", EVENING, { self: true })], {
+      artists: crew(1),
+      chairs: 1,
+    });
+    const own = plan.performers.find(({ jobId }) => jobId === "own");
+    expect(own).toMatchObject({ chair: -1, late: 0 });
+    expect(plan.hands).toEqual(["artist 1", "Tester"]);
+    expect(
+      plan.placed.filter(({ artist }) => artist === 1).map(({ performer }) => performer),
+    ).toEqual(expect.arrayContaining(["own"]));
+  });
+  it("a second chair is used only where it wins, and an artist stays with a face", () => {
+    const jobs = ["a", "b", "c", "d"].map((id) => job(id, EVENING));
+    const plan = planCall(jobs, { artists: crew(1), chairs: 4 });
+    expect(new Set(plan.placed.map(({ chair }) => chair)).size).toBe(1);
+    const faces = plan.placed.map(({ performer }) => performer);
+    expect(faces.filter((face, i) => face !== faces[i - 1])).toHaveLength(4);
+  });
+  it("names who hands over to whom, and when", () => {
+    const sprayed = {
+      ...job("a", EVENING),
+      look: aLook(
+        aLayer({ id: "base", coats: 2, tool: "airbrush", technique: "spray" }),
+        aLayer({
+          id: "letters",
+          role: "detail",
+          paint: product("line"),
+          tool: "roundBrush",
+          technique: "draw",
+          marks: [newMark("lettering", { x: 0, y: 30 }, 1)],
+        }),
+      ),
+    };
+    const [performer] = planCall([sprayed], {
+      artists: [
+        { name: "A", skills: ["airbrush"], lateMinutes: 0 },
+        { name: "B", skills: ["lines"], lateMinutes: 0 },
+      ],
+      chairs: 1,
+    }).performers;
+    expect(performer?.handovers).toEqual([expect.objectContaining({ from: 0, to: 1 })]);
+    expect(performer?.handovers[0]?.minute).toBeGreaterThan(10);
   });
   it("works without a curtain, and leaves out a look that has nothing to paint", () => {
     const plan = planCall([job("a", null), { ...job("b", EVENING), look: aLook() }], {

@@ -255,7 +255,7 @@ export function layerTasks(
         pass,
         ...(near && { near }),
         ...(lightness !== undefined && { lightness }),
-        ...(skill && { skill }),
+        ...(skill && { skills: [skill] }),
         ...(helper && { helper }),
       });
     }

@@ -89,6 +89,7 @@ export const NUMBERS = {
   loading: number("Changing tool or colour takes", "min", 1.2, [0, 5], "TIME-2"),
   loadingMix: number("Mixing a colour and loading it takes", "min", 2, [0, 10], "TIME-2"),
   pickingUp: number("Picking up a puff, a bottle or a piece takes", "min", 0.4, [0, 5], "TIME-2"),
+  changingPerformer: number("Going on to another performer takes", "min", 3.5, [0, 15], "SAFE-7"),
   self: number("Who paints themselves takes so many times as long", "×", 1.4, [1, 3], "TIME-3"),
   selfUnseen: number("And where one can't see it, so many times", "×", 2, [1, 4], "TIME-3"),
   hurried: number(

@@ -349,8 +349,8 @@ describe("a call with first comers and skills", () => {
   });
   it("gives a task that asks for a skill to those who have it, and says when nobody has", () => {
     const performers = [
-      { id: "p", tasks: [task("spray", 10, { skill: "airbrush" }), task("brush", 10)] },
-      { id: "q", tasks: [task("spray", 10, { skill: "airbrush" })] },
+      { id: "p", tasks: [task("spray", 10, { skills: ["airbrush"] }), task("brush", 10)] },
+      { id: "q", tasks: [task("spray", 10, { skills: ["airbrush"] })] },
     ];
     const skills = [["pieces"], ["airbrush"]];
     const { placed } = scheduleCall({ performers, artists: 2, chairs: 2, skills });
@@ -369,7 +369,7 @@ describe("a call with first comers and skills", () => {
           ...task(
             `t${i}`,
             1 + Math.round(random() * 8),
-            random() < 0.3 ? { skill: "airbrush" } : {},
+            random() < 0.3 ? { skills: ["airbrush"] } : {},
           ),
           wait: Math.round(random() * 6),
           zone: `z${i % 3}`,
@@ -387,7 +387,7 @@ describe("a call with first comers and skills", () => {
         expect(
           a.artist === 1 &&
             performers.find(({ id }) => id === a.performer)?.tasks.find(({ id }) => id === a.task)
-              ?.skill,
+              ?.skills,
         ).toBeFalsy();
         for (const b of placed)
           if (a !== b && a.artist === b.artist)

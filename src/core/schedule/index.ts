@@ -3,6 +3,8 @@ export { scheduleCall, type Call, type Performer, type PlacedInCall } from "./sc
 export { boothWait, designsToOffer, erlangC, type Booth, type BoothWait } from "./queue";
 export { fitLearning, HOUSE_RATE, learningMinutes, type Learning } from "./learning";
 export { chairLowerBound, headsAndTails, jackson } from "./bound";
+export { asTasks, LEAST_RUN, sittingsOf, type Sitting } from "./sittings";
+export { lateAsCanBe } from "./lateAsCanBe";
 export { befores } from "./task";
 export type { Hand, Nearby, Pass, Placed, Task } from "./task";
 export { backwards, shiftMinutes, type Backwards } from "./backwards";

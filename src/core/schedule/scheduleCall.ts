@@ -6,6 +6,8 @@ export interface Performer {
   readonly tasks: readonly Task[];
   /** Minutes sooner than the last that this one has to be ready: who goes on first is painted first. 0 where nothing is said. */
   readonly sooner?: number;
+  /** Sits down so many minutes after another performer of the call is ready: the same person, in another look. */
+  readonly follows?: { readonly id: string; readonly minutes: number };
 }
 export interface Call {
   readonly performers: readonly Performer[];
@@ -15,6 +17,8 @@ export interface Call {
   readonly from?: readonly number[];
   /** What each artist can do of the tasks that name a skill; everything where nothing is said. */
   readonly skills?: readonly (readonly string[] | null)[];
+  /** Minutes it takes an artist to go on to another performer: hands washed, other sponges. 0 where nothing is said. */
+  readonly changing?: number;
 }
 export interface PlacedInCall {
   performer: string;
@@ -23,6 +27,7 @@ export interface PlacedInCall {
   chair: number;
   start: number;
   end: number;
+  /** Minutes before the start in which tool and paint are taken up. */ load?: number;
 }
 
 /** Orders that are tried, and how long on the clock of effort: tries are cheap for small calls and few for large ones. */
@@ -42,25 +47,28 @@ interface Work {
   readonly bound: number;
   readonly handsOn: number;
   readonly sooner: number;
+  /** The place of the performer this one comes after, and how long after; -1 where there is none. */
+  readonly follows: { readonly place: number; readonly minutes: number };
   /** Artists who may do each task. */
   readonly able: readonly (readonly number[])[];
 }
 
 /** The artists that may do a task. @throws RangeError where nobody may */
-function ableTo(task: Task, { artists, skills = [] }: Call): number[] {
+function ableTo(task: Pick<Task, "skills">, { artists, skills = [] }: Call): number[] {
   const able = Array.from({ length: artists }, (_, i) => i).filter((i) => {
     const own = skills[i] ?? null;
-    return own === null || task.skill === undefined || own.includes(task.skill);
+    return own === null || (task.skills ?? []).every((skill) => own.includes(skill));
   });
-  if (!able.length) throw new RangeError(`nobody at this call does ${task.skill}`);
+  if (!able.length) throw new RangeError(`nobody at this call does ${task.skills?.join(" and ")}`);
   return able;
 }
 
 const NOBODY: readonly number[] = [];
 
 function workOf(
-  { id, tasks, sooner = 0 }: Performer,
+  { id, tasks, sooner = 0, follows }: Performer,
   able: (task: Task) => readonly number[],
+  placeOf: (id: string) => number,
 ): Work {
   const byId = checkedTasks(tasks);
   const place = new Map(tasks.map((task, i) => [task.id, i]));
@@ -85,20 +93,22 @@ function workOf(
     bound: chairLowerBound(tasks),
     handsOn: tasks.reduce((sum, { handsOn }) => sum + handsOn, 0),
     sooner,
+    follows: { place: follows ? placeOf(follows.id) : -1, minutes: follows?.minutes ?? 0 },
     able: tasks.map(able),
   };
 }
 
 /** No call is shorter: the longest performer, the hands there are, those who alone can do a thing, and the chairs there are. */
-function callLowerBound(works: readonly Work[], { artists, chairs }: Call): number {
+function callLowerBound(works: readonly Work[], { artists, chairs, skills }: Call): number {
+  const own = skills ? { skills } : {};
   const sum = (of: (work: Work) => number) => works.reduce((total, work) => total + of(work), 0);
   const bySkill = new Map<string, { load: number; hands: number }>();
   for (const work of works)
-    work.tasks.forEach(({ skill, handsOn }, t) => {
-      if (skill !== undefined)
+    work.tasks.forEach(({ skills: asked = [], handsOn }) => {
+      for (const skill of asked)
         bySkill.set(skill, {
           load: (bySkill.get(skill)?.load ?? 0) + handsOn,
-          hands: work.able[t]?.length ?? 1,
+          hands: ableTo({ skills: [skill] }, { artists, chairs, performers: [], ...own }).length,
         });
     });
   return Math.max(
@@ -138,6 +148,14 @@ function walk(works: readonly Work[], call: Call, way: Way, best: number): Place
   const artistFree = arrivals(call);
   const chairFree = new Array<number>(call.chairs).fill(0);
   const lastArtist = new Array<number>(works.length).fill(-1);
+  const lastFace = new Array<number>(call.artists).fill(-1);
+  const { changing = 0 } = call;
+  /** When an artist could be at a performer's face. */
+  const artistAt = (i: number, p: number): number => {
+    const face = lastFace[i] ?? -1;
+    return (artistFree[i] ?? 0) + (face >= 0 && face !== p ? changing : 0);
+  };
+  const readyOf = (p: number) => Math.max(...(ends[p] ?? [0]));
   const seated: number[] = [];
   const chairOf = new Array<number>(works.length).fill(-1);
   const free = new Array<number>(works.length).fill(0);
@@ -157,8 +175,13 @@ function walk(works: readonly Work[], call: Call, way: Way, best: number): Place
   };
   for (;;) {
     // A free chair takes the next performer at once: an empty chair earns nothing.
-    while (waiting.length && seated.length < call.chairs) {
-      const p = waiting.shift() as number;
+    while (seated.length < call.chairs) {
+      const next = waiting.findIndex((other) => {
+        const { place } = (works[other] as Work).follows;
+        return place < 0 || !left[place];
+      });
+      const [p] = next < 0 ? [] : waiting.splice(next, 1);
+      if (p === undefined) break;
       const chair = chairFree.reduce(
         (found, at, i) =>
           seated.some((other) => chairOf[other] === i)
@@ -169,28 +192,21 @@ function walk(works: readonly Work[], call: Call, way: Way, best: number): Place
         -1,
       );
       chairOf[p] = chair;
-      free[p] = chairFree[chair] ?? 0;
+      const { place, minutes } = (works[p] as Work).follows;
+      free[p] = Math.max(chairFree[chair] ?? 0, place < 0 ? 0 : readyOf(place) + minutes);
       seated.push(p);
     }
     if (!seated.length) return placed;
     let soonestStart = Infinity;
     const open: { p: number; t: number; start: number }[] = [];
-    // The first of those who can do a thing: the same few lists of artists, task after task.
-    const first = new Map<readonly number[], number>();
-    const firstOf = (able: readonly number[]): number => {
-      let at = first.get(able);
-      if (at === undefined) {
-        at = able.reduce((least, i) => Math.min(least, artistFree[i] ?? 0), Infinity);
-        first.set(able, at);
-      }
-      return at;
-    };
+    const firstOf = (able: readonly number[], p: number): number =>
+      able.reduce((least, i) => Math.min(least, artistAt(i, p)), Infinity);
     for (const p of seated) {
       for (let t = 0; t < (works[p] as Work).tasks.length; t++) {
         if ((ends[p]?.[t] ?? 0) >= 0) continue;
         const ready = earliest(p, t);
         if (ready === Infinity) continue;
-        const start = Math.max(firstOf((works[p] as Work).able[t] ?? NOBODY), ready);
+        const start = Math.max(firstOf((works[p] as Work).able[t] ?? NOBODY, p), ready);
         open.push({ p, t, start });
         soonestStart = Math.min(soonestStart, start);
       }
@@ -203,23 +219,23 @@ function walk(works: readonly Work[], call: Call, way: Way, best: number): Place
     const work = works[bestP] as Work;
     const task = work.tasks[bestT] as Task;
     const ready = earliest(bestP, bestT);
-    // Who painted this face last goes on with it, if that costs no minute; else the hands that have been free the shortest.
+    // Who painted this face last goes on with it, if that costs no more than another's change; else the hands that have been free the shortest.
     const mine = lastArtist[bestP] ?? -1;
     const able = work.able[bestT] ?? NOBODY;
-    const soonest = Math.max(firstOf(able), ready);
-    const artist =
-      mine >= 0 && able.includes(mine) && (artistFree[mine] ?? 0) <= soonest + 1e-9
-        ? mine
-        : artistFree.reduce(
-            (found, at, i) =>
-              able.includes(i) &&
-              at <= soonest + 1e-9 &&
-              (found < 0 || at > (artistFree[found] ?? 0))
-                ? i
-                : found,
-            -1,
-          );
-    const start = Math.max(artistFree[artist] ?? 0, ready);
+    const soonest = Math.max(firstOf(able, bestP), ready);
+    const stays =
+      mine >= 0 && able.includes(mine) && artistAt(mine, bestP) <= soonest + changing + 1e-9;
+    const artist = stays
+      ? mine
+      : able.reduce(
+          (found, i) =>
+            artistAt(i, bestP) <= soonest + 1e-9 &&
+            (found < 0 || artistAt(i, bestP) > artistAt(found, bestP))
+              ? i
+              : found,
+          -1,
+        );
+    const start = Math.max(artistAt(artist, bestP), ready);
     const end = start + task.handsOn;
     if (end + (work.tail[bestT] ?? 0) - task.handsOn + work.sooner >= best - 1e-9) return null;
     placed.push({
@@ -232,6 +248,7 @@ function walk(works: readonly Work[], call: Call, way: Way, best: number): Place
     });
     artistFree[artist] = end;
     lastArtist[bestP] = artist;
+    lastFace[artist] = bestP;
     free[bestP] = end;
     (ends[bestP] as number[])[bestT] = end;
     (rested[bestP] as number[])[work.zone[bestT] ?? 0] = end + task.wait;
@@ -336,6 +353,7 @@ function everyWay(
 export function scheduleCall(call: Call): {
   placed: PlacedInCall[];
   makespan: number;
+  /** From the start until everybody has been ready for as long as they have to be sooner than the last. */ span: number;
   lowerBound: number;
 } {
   if (!Number.isInteger(call.artists) || call.artists < 1)
@@ -344,15 +362,11 @@ export function scheduleCall(call: Call): {
     throw new RangeError("a call needs a chair");
   if (new Set(call.performers.map(({ id }) => id)).size !== call.performers.length)
     throw new RangeError("two performers have the same id");
-  const bySkill = new Map<string | undefined, readonly number[]>();
-  const able = (task: Task): readonly number[] => {
-    const known = bySkill.get(task.skill) ?? ableTo(task, call);
-    bySkill.set(task.skill, known);
-    return known;
-  };
-  const works = call.performers
-    .filter(({ tasks }) => tasks.length > 0)
-    .map((performer) => workOf(performer, able));
+  const performers = call.performers.filter(({ tasks }) => tasks.length > 0);
+  const placeOf = (id: string) => performers.findIndex((performer) => performer.id === id);
+  const works = performers.map((performer) =>
+    workOf(performer, (task) => ableTo(task, call), placeOf),
+  );
   const lowerBound = callLowerBound(works, call);
   const spanBound = Math.max(lowerBound, ...works.map(({ bound, sooner }) => bound + sooner));
   const size = works.reduce((sum, { tasks }) => sum + tasks.length, 0);
@@ -385,11 +399,13 @@ export function scheduleCall(call: Call): {
     const end = found ? spanOf(works, found) : Infinity;
     if (found && end < span - 1e-9) [best, span] = [found, end];
   }
-  if (size <= EXHAUSTIVE && span > good)
+  const isPlain = !call.changing && works.every(({ follows }) => follows.place < 0);
+  if (isPlain && size <= EXHAUSTIVE && span > good)
     ({ placed: best, span } = everyWay(works, call, best, span));
   return {
     placed: [...best].sort((a, b) => a.start - b.start || a.end - b.end),
     makespan: Math.max(0, ...best.map(({ end }) => end)),
+    span: spanOf(works, best),
     lowerBound,
   };
 }

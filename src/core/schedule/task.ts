@@ -39,8 +39,8 @@ export type Task = {
   pass?: Pass;
   /** CIE L* of what is painted: light before dark (ORDER-2). */
   lightness?: number;
-  /** Who may do it at a call where not everybody can. */
-  skill?: string;
+  /** What who does it at a call has to be able to; anybody where nothing is said. */
+  skills?: readonly string[];
 };
 
 export interface Placed {

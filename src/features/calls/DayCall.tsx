@@ -115,7 +115,7 @@ export function DayCall({ day, calls }: { day: Calls["days"][number]; calls: Cal
             </ul>
           )}
           <Board plan={plan} chairs={fields.chairs} nameOf={nameOf} />
-          <Performers performers={plan.performers} artists={fields.artists} nameOf={nameOf} />
+          <Performers plan={plan} nameOf={nameOf} />
         </>
       )}
     </section>

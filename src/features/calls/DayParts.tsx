@@ -1,5 +1,6 @@
 import Link from "next/link";
 import type { CallFields, CallPlan } from "@/core/plan";
+import { shiftMinutes } from "@/core/schedule";
 import type { Calls } from "@/server/calls";
 import { NumberInput } from "@/ui/NumberInput";
 import { clock, minutesWords } from "@/ui/format";
@@ -100,12 +101,10 @@ export function Withheld({
 
 /** Who is painted when, by whom, and whether that is in time. */
 export function Performers({
-  performers,
-  artists,
+  plan: { performers, hands },
   nameOf,
 }: {
-  performers: CallPlan["performers"];
-  artists: CallFields["artists"];
+  plan: CallPlan;
   nameOf: (jobId: string) => string;
 }) {
   return (
@@ -131,9 +130,18 @@ export function Performers({
               <th scope="row" className="py-1.5 text-left">
                 {nameOf(performer.jobId)}
               </th>
-              <td>{performer.chair + 1}</td>
+              <td>{performer.chair < 0 ? "own mirror" : performer.chair + 1}</td>
               <td>
-                {performer.artists.map((artist) => artists[artist]?.name ?? artist + 1).join(", ")}
+                {performer.chair < 0
+                  ? "themselves"
+                  : performer.artists.map((artist) => hands[artist]).join(", ")}
+                {performer.handovers.map(({ minute, from, to }) => (
+                  <span key={minute} className="muted block text-xs">
+                    {hands[from]} hands over to {hands[to]}
+                    {performer.sitsAt &&
+                      ` at ${clock(shiftMinutes(performer.sitsAt, Math.round(minute - performer.from)))}`}
+                  </span>
+                ))}
               </td>
               <td>{performer.sitsAt ? clock(performer.sitsAt) : "–"}</td>
               <td>{performer.paintedAt ? clock(performer.paintedAt) : "–"}</td>
