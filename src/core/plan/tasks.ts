@@ -93,8 +93,9 @@ const partOf = (region: Region): Part => (BODY.includes(region) ? "body" : "head
 const HOLDS: readonly Family[] = ["adhesive", "browHold"];
 
 /** What a layer's work does to the air round a head: a mist drifts there from the body too. */
-function nearOf(layer: Layer, key: MaterialKey, region: Region): Nearby | undefined {
-  const head = toolOf(layer.tool).drifts ? "head" : partOf(region);
+function nearOf(layer: Layer, key: MaterialKey, covers: readonly Region[]): Nearby | undefined {
+  const isNear = toolOf(layer.tool).drifts || covers.some((region) => partOf(region) === "head");
+  const head: Part = isNear ? "head" : "body";
   if (HOLDS.includes(material(key).behaves)) return { head, does: "opens" };
   return isPiece(key) ? undefined : { head, does: "soils" };
 }
@@ -239,7 +240,8 @@ export function layerTasks(
         : lies(id, layer, region, context);
       painted.push(own);
       const helper = context.brief.self && !atOnce && isUnreached(region);
-      const near = wait > 0 || !isPiece(key) ? nearOf(layer, key, region) : undefined;
+      const covers = atOnce ? regionsOf(layer, region) : [region];
+      const near = wait > 0 || !isPiece(key) ? nearOf(layer, key, covers) : undefined;
       tasks.push({
         id,
         zone: region,
@@ -249,7 +251,7 @@ export function layerTasks(
         layerId: layer.id,
         coat,
         region,
-        covers: atOnce ? regionsOf(layer, region) : [region],
+        covers,
         stage,
         height: REGIONS.indexOf(region),
         pass,

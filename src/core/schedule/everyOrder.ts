@@ -15,9 +15,11 @@ export const triedOf = (placed: readonly Placed[], { strain, changes }: Clock): 
   return { placed, makespan, strain, changes, cost: makespan + strain };
 };
 
+const NO_LIMIT = { latest: Infinity, changes: Infinity };
+
 /**
  * The best of all orders and hands by cost, by depth-first search: what is spent and the tails bound what is to come.
- * @param rest places of the tasks that are open; @param best what has to be beaten; @param latest no later end counts
+ * @param rest places of the tasks that are open; @param best what has to be beaten; @param most no later end and no more changes count
  */
 export function everyOrder(
   bench: Bench,
@@ -25,13 +27,14 @@ export function everyOrder(
   rest: readonly number[],
   tail: ReadonlyMap<string, number>,
   best: Tried,
-  latest = Infinity,
+  most: { readonly latest: number; readonly changes: number } = NO_LIMIT,
 ): Tried {
   let found = best;
   const search = (placed: readonly Placed[], clock: Clock, left: readonly number[]) => {
     if (!left.length) {
       const own = triedOf(placed, clock);
-      if (own.cost < found.cost - 1e-9 && own.makespan <= latest + 1e-9) found = own;
+      const isFair = own.makespan <= most.latest + 1e-9 && own.changes <= most.changes + 1e-9;
+      if (own.cost < found.cost - 1e-9 && isFair) found = own;
       return;
     }
     // No sooner than all hands have done what is left, nor than the longest chain of it.

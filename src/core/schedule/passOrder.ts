@@ -8,6 +8,8 @@ const WORTH_FILLING = 3;
 export const WORTH_LEAVING = 1;
 /** No stretch of a torn pass is shorter, min. Common practice, no published source. */
 const LEAST_STRETCH = 0.5;
+/** Changes of tool and colour, at most: a quarter more than the stack's, and two in a look of few. */
+const mostChanges = ({ changes }: Tried): number => Math.max(1.25 * changes, changes + 2);
 /** Orders that are tried, and how far ahead a wait is filled from. */
 const [MOST_TRIES, AHEAD] = [1500, 24];
 
@@ -161,7 +163,10 @@ export function passOrder(
   const stack = walk(bench, first, given);
   if (!stack) return null;
   if (o.exact) {
-    const exact = everyOrder(bench, first, given, o.tail, stack, stack.makespan);
+    const exact = everyOrder(bench, first, given, o.tail, stack, {
+      latest: stack.makespan,
+      changes: mostChanges(stack),
+    });
     return { best: exact.cost < stack.cost - WORTH_LEAVING ? exact : stack, stack };
   }
   let [order, best] = [given, stack];
@@ -172,8 +177,11 @@ export function passOrder(
       if (++tries > MOST_TRIES) break;
       const tried = walk(bench, first, other);
       const least = found?.tried.cost ?? best.cost;
-      if (tried && tried.makespan <= stack.makespan + 1e-9 && tried.cost < least - 0.05)
-        found = { order: other, tried };
+      const isFair =
+        tried !== null &&
+        tried.makespan <= stack.makespan + 1e-9 &&
+        tried.changes <= mostChanges(stack) + 1e-9;
+      if (isFair && tried.cost < least - 0.05) found = { order: other, tried };
     }
     if (found) [order, best, better] = [found.order, found.tried, true];
   }

@@ -24,12 +24,12 @@ const order = (placed: readonly Placed[]) => placed.map(({ id }) => id);
 function costOf(
   tasks: readonly Task[],
   ids: readonly string[],
-): { cost: number; end: number } | null {
+): { cost: number; end: number; changes: number } | null {
   const byId = new Map(tasks.map((one) => [one.id, one]));
   const ended = new Map<string, number>();
   const left = new Map<string, number>();
   const begun = new Set<string>();
-  let [free, spent] = [0, 0];
+  let [free, spent, changes] = [0, 0, 0];
   let last: Task | null = null;
   for (const id of ids) {
     const own = byId.get(id) as Task;
@@ -54,13 +54,14 @@ function costOf(
     if (last && (ended.get(last.id) ?? 0) + last.wait > start + 1e-9)
       spent += Math.min(1, 0.3 * Math.max(0, (last.height ?? 0) - (own.height ?? 0)));
     spent += load;
+    if (own.pass && last?.pass?.kit !== own.pass.kit) changes++;
     begun.add(passId);
     free = start + own.handsOn;
     ended.set(id, free);
     left.set(own.zone, free);
     last = own;
   }
-  return { cost: free + spent, end: free };
+  return { cost: free + spent, end: free, changes };
 }
 
 const everyOrder = (ids: readonly string[]): string[][] =>
@@ -172,7 +173,11 @@ describe("passes", () => {
         const best = Math.min(
           ...everyOrder(ids).flatMap((one) => {
             const tried = costOf(tasks, one);
-            return tried && tried.end <= given.end + 1e-9 ? [tried.cost] : [];
+            const isFair =
+              tried &&
+              tried.end <= given.end + 1e-9 &&
+              tried.changes <= Math.max(1.25 * given.changes, given.changes + 2);
+            return isFair ? [tried.cost] : [];
           }),
         );
         expect(own.cost).toBeCloseTo(best < given.cost - 1 ? best : given.cost, 6);
