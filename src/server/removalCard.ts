@@ -44,6 +44,7 @@ export async function removalCard(
     out.write(`${i + 1}. ${step.label}: ${step.with}`, { bold: true, before: 0.45 });
     out.write(`${step.where}; about ${step.minutes} min; ${step.care}.`, { indent: 12 });
   });
+  if (removal.hurry) out.write(removal.hurry, { before: 0.5 });
   if (removal.stains.length) {
     out.write("May leave a tint", { bold: true, times: 1.15, before: 0.8 });
     for (const { name, words } of removal.stains) out.write(`${name}: ${words}.`);

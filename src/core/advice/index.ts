@@ -12,4 +12,12 @@ export { ADVICE_GROUPS, GROUPS, groupsOf, type AdviceGroup } from "./groups";
 export type { Refusal } from "./refusals";
 export { boothCheck, type BoothAnswers } from "./boothCheck";
 export { adoptSystem, kitOf, withKit } from "./adoptSystem";
-export { partOf, touchUps, WEAR_PARTS, weakestOf, wholeAfter, type TouchUp } from "./touchUps";
+export {
+  kitToCarry,
+  partOf,
+  touchUps,
+  WEAR_PARTS,
+  weakestOf,
+  wholeAfter,
+  type TouchUp,
+} from "./touchUps";

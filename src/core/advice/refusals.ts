@@ -14,6 +14,9 @@ import type { RuleId } from "../rules";
 import { BANS, isWearable, mayHold, tooYoungFor } from "../look";
 import { GROUPS, type AdviceGroup } from "./groups";
 
+/** What takes so many minutes off a face takes hours off a body. Common practice, no published source. */
+const SLOW_OFF = 45;
+
 /** A paint type left out of a group, by the rule that did it. */
 export interface Refusal {
   readonly type: PaintTypeKey;
@@ -83,7 +86,7 @@ export function refusal(
     return refuse("SAFE-3", "kept away from the eyes by its kind.");
   if (group === "lips" && BANS.lips.why(type, null))
     return refuse("SAFE-3", "kept off lips and mouth by its kind.");
-  if (group === "body" && kind.removal.minutes >= 60)
+  if (group === "body" && kind.removal.minutes >= SLOW_OFF)
     return refuse("REMOVE-1", "hours to take off a body, and never pulled.");
   if (group === "hands" && kind.behaves === "cream")
     return refuse("WEAR-1", "grease on hands comes off on all they touch.");

@@ -3,7 +3,7 @@ import { USUAL_BRIEF, type Brief } from "../brief";
 import type { Layer } from "../look";
 import { aContext, aLayer, aLook, product } from "../testing";
 import { wearForecast } from "../look";
-import { touchUps, wholeAfter } from ".";
+import { kitToCarry, touchUps, wholeAfter } from ".";
 
 const hot: Brief = {
   ...USUAL_BRIEF,
@@ -98,5 +98,46 @@ describe("the forecast of a look", () => {
     expect(wholeAfter(forecast, 0)(base, "chin")).toBe(1);
     expect(wholeAfter(forecast, 500)(base, "chin")).toBeLessThan(0.01);
     expect(wholeAfter(forecast, 5)(prep, "chin")).toBe(1);
+  });
+});
+
+describe("walks to the mirror", () => {
+  const line = aLayer({
+    id: "line",
+    role: "detail",
+    zones: ["philtrum"],
+    paint: product("line"),
+    tool: "roundBrush",
+    technique: "pat",
+  });
+  const walksOf = (...layers: Layer[]) => {
+    const context = at(hot);
+    return touchUps(wearForecast(aLook(...layers), context), hot.hoursWorn, context.house);
+  };
+  it("are half an hour apart at least, whatever wears what, and nothing due is left out", () => {
+    const walks = walksOf(base, { ...line, zones: ["upperLip", "philtrum", "smileFoldLeft"] });
+    expect(walks.length).toBeGreaterThan(0);
+    walks.forEach((walk, i) => {
+      const before = walks[i - 1];
+      if (before) expect(walk.atHours - before.atHours).toBeGreaterThan(0.5);
+    });
+    const due = wearForecast(aLook(base, line), at(hot)).filter(
+      ({ touchUpHours }) => touchUpHours < hot.hoursWorn,
+    );
+    for (const { zone } of due)
+      expect(walksOf(base, line).some(({ zones }) => zones.includes(zone))).toBe(true);
+  });
+  it("mend nothing that is buried under another coat", () => {
+    const over = { ...base, id: "over", paint: product("grey") };
+    expect(walksOf(base, over).flatMap(({ layers }) => layers.map(({ id }) => id))).not.toContain(
+      "base",
+    );
+  });
+  it("take a kit for a pocket: no compressor, but the sponge that paint goes on with as well", () => {
+    const sprayed = { ...base, tool: "airbrush", technique: "spray" } as const;
+    const kit = kitToCarry(walksOf(sprayed), at(hot).products);
+    expect(kit).toContain("white");
+    expect(kit.join()).not.toMatch(/airbrush/);
+    expect(kit.join()).toMatch(/sponge/);
   });
 });

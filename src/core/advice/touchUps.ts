@@ -1,6 +1,6 @@
 import { zoneInfo, type ZoneId } from "../anatomy";
-import type { Layer, LayerWear } from "../look";
-import type { Hazard } from "../paint";
+import { materialOf, recipeOf, type Layer, type LayerWear, type LookContext } from "../look";
+import { toolOf, toolsFor, type Hazard, type ToolKey } from "../paint";
 import { HOUSE, type House } from "../rules";
 import { survival, type ZoneWear } from "../wear";
 
@@ -23,20 +23,22 @@ export interface TouchUp {
   readonly layers: readonly Layer[];
 }
 
-/** First touch-ups within the hours worn, the earliest first; what wears for the same reason at about the same time is one. */
+/**
+ * First touch-ups within the hours worn, the earliest first. What falls due at about the same time is one walk, whatever wears it; what is buried under later
+ * paint is not touched up.
+ */
 export function touchUps(
   forecast: readonly LayerWear[],
   hoursWorn: number,
   house: House = HOUSE,
 ): TouchUp[] {
   const due = forecast
-    .filter(({ touchUpHours }) => touchUpHours < hoursWorn)
+    .filter(({ touchUpHours, buried }) => touchUpHours < hoursWorn && !buried)
     .sort((a, b) => a.touchUpHours - b.touchUpHours);
   const walks: { atHours: number; zones: Set<ZoneId>; cause: Hazard; layers: Set<Layer> }[] = [];
   for (const wear of due) {
     const walk = walks.find(
-      ({ cause, atHours }) =>
-        cause === wear.cause && wear.touchUpHours - atHours <= house.numbers.touchUpsTogether,
+      ({ atHours }) => wear.touchUpHours - atHours <= house.numbers.touchUpsTogether,
     );
     if (walk) {
       walk.zones.add(wear.zone);
@@ -55,6 +57,20 @@ export function touchUps(
     cause,
     layers: [...layers],
   }));
+}
+
+/** What goes into a pocket for some walks: the paints of their layers, each with a tool of the hand. A compressor stays where it is. */
+export function kitToCarry(walks: readonly TouchUp[], products: LookContext["products"]): string[] {
+  const layers = [...new Set(walks.flatMap((walk) => walk.layers))];
+  const byHand = (layer: Layer): ToolKey => {
+    const key = materialOf(layer, products);
+    const other = key && toolsFor(key).find((tool) => !toolOf(tool).drifts);
+    return toolOf(layer.tool).drifts ? (other ?? "dampSponge") : layer.tool;
+  };
+  const names = layers.flatMap((layer) =>
+    recipeOf(layer, products).map(({ product }) => product.name),
+  );
+  return [...new Set([...names, ...layers.map((layer) => toolOf(byHand(layer)).label)])];
 }
 
 /** The zone of a group of zones that gives out first under a paint: what a curve is drawn for. */

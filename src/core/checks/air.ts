@@ -1,16 +1,12 @@
 import { material } from "../paint";
 import { isTooSmall } from "../people";
 import { materialOf } from "../design/context";
+import { listed } from "../text/words";
 import type { Remark } from "./finding";
 import type { Layer } from "../design/schema";
 import type { Stack } from "../design/stack";
 
-const namesOf = (layers: readonly Layer[]): string => {
-  const names = layers.map(({ name }) => name);
-  return names.length > 1
-    ? `${names.slice(0, -1).join(", ")} and ${names.at(-1)}`
-    : (names[0] ?? "");
-};
+const namesOf = (layers: readonly Layer[]): string => listed(layers.map(({ name }) => name));
 
 /** Layers whose paint gives off a solvent that burns and is breathed. */
 function solvents({ look, context }: Stack): Layer[] {

@@ -8,7 +8,8 @@ import {
 } from "../paint";
 import { zoneWear, type ZoneWear } from "../wear";
 import { materialOf, type LookContext } from "./context";
-import { isColour } from "./roles";
+import { isWhole } from "./predict";
+import { isColour, isVeil } from "./roles";
 import type { Layer, Look } from "./schema";
 import { isSetting } from "./stack";
 import { touched } from "./touched";
@@ -17,6 +18,8 @@ import { touched } from "./touched";
 export interface LayerWear extends ZoneWear {
   readonly layer: Layer;
   readonly type: PaintTypeKey;
+  /** Later paint lies over all of it here. */
+  readonly buried: boolean;
 }
 
 /** What protects a layer in a zone: prep below it, powder and seal over it, and what its cake is activated with. */
@@ -43,6 +46,20 @@ export function protection(
   return [...new Set([...found, ...activate])];
 }
 
+/** Whether later paint lies over all of a zone: what is under it is not seen, nor mended. */
+const isBuried = (look: Look, at: number, zone: ZoneId, context: LookContext): boolean =>
+  look.layers.slice(at + 1).some((later) => {
+    const key = later.zones.includes(zone) ? materialOf(later, context.products) : null;
+    return (
+      key !== null &&
+      isPaintType(key) &&
+      isColour(later.role) &&
+      !isVeil(later.role) &&
+      !isSetting(later, key) &&
+      isWhole(later, zone, context)
+    );
+  });
+
 /** The wear of every painted layer in each of its zones, by the brief's weather, hours and activity. */
 export function wearForecast(stored: Look, context: LookContext): LayerWear[] {
   const look = touched(stored, context);
@@ -56,6 +73,7 @@ export function wearForecast(stored: Look, context: LookContext): LayerWear[] {
     return layer.zones.map((zone): LayerWear => ({
       layer,
       type: key,
+      buried: isBuried(look, at, zone, context),
       ...zoneWear({
         zone,
         type: key,

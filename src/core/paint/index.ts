@@ -7,6 +7,8 @@ export {
   type Family,
   type Hazard,
   type Medium,
+  REMOVERS,
+  type Remover,
   SURFACE_STATES,
   type SurfaceState,
 } from "./material";

@@ -66,9 +66,25 @@ export const ALLERGENS = {
 export type Allergen = keyof typeof ALLERGENS;
 export const ALLERGEN_KEYS = Object.keys(ALLERGENS) as Allergen[];
 
+/** What takes paint off, in the order it is done: all that one remover takes comes off in one pass. */
+export const REMOVERS = [
+  "piece",
+  "adhesive",
+  "gum",
+  "peel",
+  "tape",
+  "alcohol",
+  "oil",
+  "soap",
+  "teeth",
+  "shampoo",
+] as const;
+export type Remover = (typeof REMOVERS)[number];
+
 export interface Removal {
+  readonly by: Remover;
   readonly with: string;
-  /** Minutes for a whole face. */
+  /** Minutes for a whole face, or for one piece. Common practice, no published source. */
   readonly minutes: number;
   readonly care: string;
 }

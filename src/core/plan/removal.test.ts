@@ -1,3 +1,7 @@
+import { ZONES, type ZoneId } from "../anatomy";
+import { newMark } from "../shapes";
+import type { Layer, Look } from "../look";
+import type { MaterialKey } from "../paint";
 import { aContext, aLayer, aLook, aProduct, product, SHELF } from "../testing";
 import { HOUSE, houseOf } from "../rules";
 import { dayOf, makePlan, removalOf } from ".";
@@ -45,11 +49,10 @@ const prep = aLayer({
 });
 
 describe("taking it off", () => {
-  it("goes in order: piece, adhesive, alcohol, cream, then what soap takes; prep and powder come with them (REMOVE-1)", () => {
+  it("goes in order: the piece with its one edge and what is painted on it, alcohol, cream, then what soap takes; prep and powder come with them (REMOVE-1)", () => {
     const removal = removalOf(aLook(prep, glue, piece, water, alcohol, veil), context);
     expect(removal.steps.map(({ label }) => label)).toEqual([
-      "foam piece",
-      "medical adhesive",
+      "piece",
       "alcohol colour",
       "cream or grease",
       "glycerine water colour",
@@ -57,12 +60,12 @@ describe("taking it off", () => {
     expect(removal.minutes).toBe(removal.steps.reduce((sum, { minutes }) => sum + minutes, 0));
     for (const step of removal.steps) expect(step.with && step.care && step.where).toBeTruthy();
   });
-  it("takes longer for more skin: a whole body more than a chin, and no less than a share of a face", () => {
+  it("takes longer for more skin, and a body under the shower less than its share", () => {
     const minutes = (zones: typeof water.zones) =>
       removalOf(aLook({ ...water, zones }), context).minutes;
     const body = context.figure.allZones.map(({ id }) => id);
     expect(minutes(["chin"])).toBe(3);
-    expect(minutes(body)).toBe(40);
+    expect(minutes(body)).toBeLessThan(minutes(FACE) + 20);
     expect(minutes(context.figure.zones.map(({ id }) => id))).toBeGreaterThan(minutes(["chin"]));
   });
   it("warns of stains by pigment and skin, of ears and nails, and of a reaction that comes late (REMOVE-2, SAFE-2)", () => {
@@ -99,6 +102,64 @@ describe("taking it off", () => {
       removalOf(aLook(water), aContext({ products: PRODUCTS, person: { lenses: true } }))
         .aftercare[0],
     ).toMatchObject({ rule: "SAFE-4" });
+  });
+});
+
+const areas = (is: (zone: (typeof ZONES)[number]) => boolean): ZoneId[] =>
+  ZONES.filter(is).map(({ id }) => id);
+const FACE = areas(({ group }) => ["face", "eyes", "lips"].includes(group));
+const ALL = areas(() => true);
+const CAP = areas(({ group }) => group === "scalp");
+const layer = (material: MaterialKey, zones: readonly ZoneId[], values: Partial<Layer> = {}) =>
+  aLayer({ id: material, zones: [...zones], paint: { kind: "material", material }, ...values });
+const attached = (material: MaterialKey, zones: readonly ZoneId[]) =>
+  layer(material, zones, { role: "attach", tool: "finger", technique: "pat" });
+const lines = aLayer({
+  id: "lines",
+  role: "detail",
+  paint: product("alcohol"),
+  tool: "roundBrush",
+  technique: "draw",
+  marks: [-40, -20, 20, 40].map((x) => newMark("crack", { x, y: -20 }, x)),
+});
+
+describe("minutes of taking it off", () => {
+  // Common practice, no published source; the cap and the foam face with their glue and the paint on them.
+  const EXPECTED: readonly (readonly [what: string, look: Look, from: number, to: number])[] = [
+    ["water colour, a face", aLook(layer("waterGlycerine", FACE)), 8, 12],
+    [
+      "water colour with powder and wax lines on it: one wash",
+      aLook(layer("waterGlycerine", FACE), layer("powder", FACE), layer("waterWax", ["chin"])),
+      8,
+      13,
+    ],
+    ["cream, a face", aLook(layer("cream", FACE)), 10, 15],
+    ["water colour, a full body, in the shower", aLook(layer("waterGlycerine", ALL)), 20, 30],
+    ["alcohol colour, lines", aLook(lines), 2.5, 10],
+    ["alcohol colour, a face", aLook(layer("alcoholActivated", FACE)), 15, 25],
+    ["adhesive acrylic, a face", aLook(layer("adhesiveAcrylic", FACE)), 40, 60],
+    [
+      "a bald cap",
+      aLook(attached("medicalAdhesive", CAP), attached("baldCap", CAP), layer("cream", CAP)),
+      15,
+      20,
+    ],
+    [
+      "a foam face",
+      aLook(attached("medicalAdhesive", FACE), attached("foamPiece", FACE), layer("cream", FACE)),
+      20,
+      30,
+    ],
+  ];
+  it.each(EXPECTED)("%s", (_, look, from, to) => {
+    const { minutes } = removalOf(look, context);
+    expect(minutes).toBeGreaterThanOrEqual(from);
+    expect(minutes).toBeLessThanOrEqual(to);
+  });
+  it("says what helps in a hurry, and nothing where one wash does", () => {
+    expect(removalOf(aLook(layer("waterGlycerine", FACE)), context).hurry).toBeNull();
+    const mixed = aLook(attached("medicalAdhesive", ["chin"]), layer("cream", ALL));
+    expect(removalOf(mixed, context).hurry).toMatch(/never hurried.*shower at home/);
   });
 });
 

@@ -1,12 +1,14 @@
-import { zoneInfo, type ZoneId } from "../anatomy";
+import { zoneInfo, type ZoneGroup, type ZoneId } from "../anatomy";
 import { hexToLab } from "../colour";
+import { layerAreaCm2 } from "../kit";
+import { listed } from "../text/words";
 import {
   healthOf,
-  isSetting,
   materialOf,
   recipeOf,
   stainingHue,
   zoneWords,
+  type Layer,
   type Look,
   type LookContext,
   touched,
@@ -17,8 +19,9 @@ import {
   material,
   paintType,
   removerOf,
-  type Family,
+  REMOVERS,
   type MaterialKey,
+  type Remover,
 } from "../paint";
 import type { RuleId } from "../rules";
 
@@ -35,6 +38,8 @@ export interface Removal {
   /** In the order to do them. */
   readonly steps: readonly RemovalStep[];
   readonly minutes: number;
+  /** What helps when there is no time for all of it; null where there is nothing to save. */
+  readonly hurry: string | null;
   /** What may leave a tint, and on whom it shows. */
   readonly stains: readonly {
     readonly name: string;
@@ -44,83 +49,133 @@ export interface Removal {
   readonly aftercare: readonly { readonly rule: RuleId; readonly text: string }[];
 }
 
-/** Pieces and what holds them come off first, paint that needs oil before what soap takes, hair and teeth last. Common practice, no published source. */
-const ORDER: readonly Family[] = [
-  "piece",
-  "foam",
-  "adhesive",
-  "acrylic",
-  "latex",
-  "wax",
-  "glitter",
-  "film",
-  "alcohol",
-  "lip",
-  "gel",
-  "cream",
-  "browHold",
-  "powder",
-  "prep",
-  "water",
-  "tooth",
-  "hair",
-  "remover",
-];
-
 /** A face, cm2: what the minutes of a removal are told for. */
-const FACE_CM2 = 400;
-/** No removal is shorter, and soap over a whole body has its limit, in faces. Common practice, no published source. */
-const [LEAST_SHARE, MOST_SHARE] = [0.3, 4];
+const FACE_CM2 = 330;
+/** To get ready, and to rinse and dry after each remover, min. Common practice, no published source. */
+const ROUND_IT = 2;
+/** What a cm2 takes beside one of the face: the rest of the head has no eyes, and a body is washed in the shower. Common practice, no published source. */
+const [REST_OF_HEAD, SHOWERED] = [0.2, 0.03];
 
 /** Fair skin shows a tint most. Common practice, no published source. */
 const FAIR_L = 60;
 
-/** How a look comes off this person: order, remover, minutes, what may stain, and what to do afterwards (REMOVE-1, REMOVE-2). */
+/** One layer that has to come off, with what takes it. */
+interface Worn {
+  readonly layer: Layer;
+  readonly key: MaterialKey;
+  readonly zones: readonly ZoneId[];
+}
+
+/** What is on the skin at the end: paint on a piece comes off with it, and so does what holds it. */
+function wornOn(look: Look, context: LookContext): Worn[] {
+  const keyed = look.layers.flatMap((layer) => {
+    const key = materialOf(layer, context.products);
+    return key && layer.role !== "map" ? [{ layer, key }] : [];
+  });
+  const pieces = new Set(
+    keyed.filter(({ key }) => isPiece(key)).flatMap(({ layer }) => layer.zones),
+  );
+  return keyed.flatMap(({ layer, key }): Worn[] => {
+    if (isPiece(key)) return [{ layer, key, zones: layer.zones }];
+    const zones = layer.zones.filter((zone) => !pieces.has(zone));
+    return zones.length || !layer.zones.length ? [{ layer, key, zones }] : [];
+  });
+}
+
+/** Skin of one layer on an area, cm2. */
+const areaOn = ({ layer }: Worn, zone: ZoneId, context: LookContext): number =>
+  layer.marks.length
+    ? layerAreaCm2(layer, context) / layer.zones.length
+    : layerAreaCm2({ ...layer, zones: [zone] }, context);
+
+const ON_FACE: readonly ZoneGroup[] = ["face", "eyes", "lips"];
+
+/** Skin that a remover goes over, in faces: each area once, whatever lies on it. */
+function facesOf(worn: readonly Worn[], context: LookContext): number {
+  const areas = new Map<ZoneId, number>();
+  for (const entry of worn)
+    for (const zone of entry.zones)
+      areas.set(zone, Math.max(areas.get(zone) ?? 0, areaOn(entry, zone, context)));
+  return [...areas].reduce((sum, [zone, cm2]) => {
+    const { part, group } = zoneInfo(zone);
+    const pace = part === "body" ? SHOWERED : ON_FACE.includes(group) ? 1 : REST_OF_HEAD;
+    return sum + (cm2 / FACE_CM2) * pace;
+  }, 0);
+}
+
+/** "soap and water", or what the products on it ask for. */
+function removersOf(worn: readonly Worn[], context: LookContext): string {
+  const own = worn.flatMap(({ layer, key }) => {
+    const products = recipeOf(layer, context.products);
+    return products.length
+      ? products.map(({ product }) => removerOf(product))
+      : [material(key).removal.with];
+  });
+  return [...new Set(own)].join(", or ");
+}
+
+/** One pass of one remover over all that it takes; each piece by itself. */
+function stepsBy(remover: Remover, worn: readonly Worn[], context: LookContext): RemovalStep[] {
+  const own = worn.filter(({ key }) => material(key).removal.by === remover);
+  if (remover === "piece")
+    return own.map((entry) => ({
+      label: entry.layer.name,
+      with: removersOf([entry], context),
+      minutes: material(entry.key).removal.minutes,
+      care: material(entry.key).removal.care,
+      where: zoneWords([...entry.zones], 3),
+    }));
+  const [slowest] = [...own].sort(
+    (a, b) => material(b.key).removal.minutes - material(a.key).removal.minutes,
+  );
+  if (!slowest) return [];
+  const { minutes, care } = material(slowest.key).removal;
+  const zones = [...new Set(own.flatMap((entry) => entry.zones))];
+  const faces = remover === "teeth" || remover === "shampoo" ? 1 : facesOf(own, context);
+  return [
+    {
+      label: listed([...new Set(own.map(({ key }) => material(key).label))]),
+      with: removersOf(own, context),
+      minutes: Math.max(1, Math.round(ROUND_IT + (minutes - ROUND_IT) * faces)),
+      care,
+      where: zones.length ? zoneWords(zones, 3) : "teeth",
+    },
+  ];
+}
+
+/** What helps when there is no time for all of it. */
+function hurryOf(steps: readonly RemovalStep[], worn: readonly Worn[]): string | null {
+  const parts = new Set(worn.flatMap(({ zones }) => zones.map((zone) => zoneInfo(zone).part)));
+  const glued = steps.find((step) => /adhesive|gum/.test(step.with));
+  const words = [
+    glued && `${glued.label} first, and that is never hurried`,
+    parts.has("body") && parts.has("head") && "the face here, the body in the shower at home",
+    steps.length > 1 && "oil over everything loosens what soap then takes in one wash",
+  ].filter((entry) => typeof entry === "string");
+  return words.length ? `In a hurry: ${words.join("; ")}.` : null;
+}
+
+/** How a look comes off this person: one pass a remover over the skin it is on, in order; minutes, what may stain, and what to do afterwards (REMOVE-1, REMOVE-2). */
 export function removalOf(stored: Look, context: LookContext): Removal {
   const look = touched(stored, context);
-  const zonesOf = new Map<MaterialKey, Set<ZoneId>>();
-  const removersOf = new Map<MaterialKey, Set<string>>();
-  for (const layer of look.layers) {
-    const key = materialOf(layer, context.products);
-    if (
-      !key ||
-      layer.role === "map" ||
-      (!isPaintType(key) && !takenOff(key)) ||
-      (isSetting(layer, key) && key !== "powder")
-    )
-      continue;
-    zonesOf.set(key, new Set([...(zonesOf.get(key) ?? []), ...layer.zones]));
-    for (const { product } of recipeOf(layer, context.products))
-      removersOf.set(key, (removersOf.get(key) ?? new Set()).add(removerOf(product)));
-  }
-  const steps = [...zonesOf]
-    .sort(([a], [b]) => ORDER.indexOf(material(a).behaves) - ORDER.indexOf(material(b).behaves))
-    .map(([key, zones]): RemovalStep => {
-      const { label, removal } = material(key);
-      const area = [...zones].reduce((sum, zone) => sum + context.figure.zone(zone).areaCm2, 0);
-      const share =
-        isPiece(key) || key === "toothLacquer"
-          ? 1
-          : Math.min(MOST_SHARE, Math.max(LEAST_SHARE, area / FACE_CM2));
-      return {
-        label,
-        with: [...(removersOf.get(key) ?? [removal.with])].join(", or "),
-        minutes: Math.max(1, Math.round(removal.minutes * share)),
-        care: removal.care,
-        where: zones.size ? zoneWords([...zones], 3) : "teeth",
-      };
-    });
+  const worn = wornOn(look, context).filter(
+    ({ layer, key }) => isPaintType(key) || takenOff(key, layer),
+  );
+  const steps = REMOVERS.flatMap((remover) => stepsBy(remover, worn, context));
   return {
     steps,
     minutes: steps.reduce((sum, step) => sum + step.minutes, 0),
+    hurry: hurryOf(steps, worn),
     stains: stainsOf(look, context),
-    aftercare: aftercareOf(look, context, zonesOf),
+    aftercare: aftercareOf(look, context, worn),
   };
 }
 
-/** Helpers that need a remover of their own; prep, powder and mist come off with the paint. */
-const takenOff = (key: MaterialKey): boolean =>
-  isPiece(key) || ["adhesive", "wax", "browHold"].includes(material(key).behaves);
+/** Helpers that need a remover of their own, or colour the skin; prep, powder and mist come off with the paint. */
+const takenOff = (key: MaterialKey, { role }: Layer): boolean =>
+  isPiece(key) ||
+  role === "cover" ||
+  ["adhesive", "wax", "browHold"].includes(material(key).behaves);
 
 function stainsOf(look: Look, context: LookContext): Removal["stains"] {
   const fair = hexToLab(context.person.skin)[0] > FAIR_L;
@@ -145,7 +200,7 @@ function stainsOf(look: Look, context: LookContext): Removal["stains"] {
 function aftercareOf(
   look: Look,
   context: LookContext,
-  used: ReadonlyMap<MaterialKey, ReadonlySet<ZoneId>>,
+  worn: readonly Worn[],
 ): Removal["aftercare"] {
   const zones = new Set(look.layers.flatMap((layer) => layer.zones));
   const has = (...groups: string[]) =>
@@ -159,7 +214,7 @@ function aftercareOf(
       rule: "REMOVE-1",
       text: "Never rush and never pull: wait until it lets go. Pat dry, then an unscented moisturiser.",
     },
-    [...used.keys()].some((key) => material(key).removal.minutes >= 30) && {
+    worn.some(({ key }) => ["piece", "adhesive", "gum"].includes(material(key).removal.by)) && {
       rule: "REMOVE-1",
       text: "Adhesive takes its time: soak the edge, roll it back, soak again.",
     },

@@ -5,6 +5,10 @@ export const plural = (n: number, one: string, more = `${one}s`): string => (n =
 export const oneOrMore = (n: number, one: string): string =>
   n === 1 ? `one ${one}` : `${n} ${one}s`;
 
+/** "a", "a and b", "a, b and c". */
+export const listed = (words: readonly string[]): string =>
+  words.length > 1 ? `${words.slice(0, -1).join(", ")} and ${words.at(-1)}` : (words[0] ?? "");
+
 /** A name as part of a file's: small letters and digits, the rest dashes. */
 export const slug = (name: string): string => name.toLowerCase().replace(/[^a-z0-9]+/g, "-");
 

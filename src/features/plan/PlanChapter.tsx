@@ -181,6 +181,7 @@ function Sheet({ plan }: { plan: Plan }) {
                 </li>
               ))}
             </ol>
+            {plan.removal.hurry && <p className="mt-2 text-sm">{plan.removal.hurry}</p>}
             {plan.removal.stains.length > 0 && (
               <p className="mt-2 border-l-4 border-base-content pl-3 text-sm">
                 {plan.removal.stains

@@ -1,9 +1,8 @@
 "use client";
 
 import { useMemo } from "react";
-import { touchUps } from "@/core/advice";
-import { recipeOf, wearForecast, zoneWords } from "@/core/look";
-import { toolOf } from "@/core/paint";
+import { kitToCarry, touchUps } from "@/core/advice";
+import { wearForecast, zoneWords } from "@/core/look";
 import { HAZARD_WORDS } from "@/core/wear";
 import { useWorking } from "@/shared/workspace/WorkspaceContext";
 import { minutesWords } from "@/ui/format";
@@ -15,15 +14,7 @@ export function TouchUps() {
     () => touchUps(wearForecast(look, context), context.brief.hoursWorn, context.house),
     [look, context],
   );
-  const layers = [...new Set(walks.flatMap((walk) => walk.layers))];
-  const carry = [
-    ...new Set(
-      layers.flatMap((layer) => [
-        ...recipeOf(layer, context.products).map(({ product }) => product.name),
-        toolOf(layer.tool).label,
-      ]),
-    ),
-  ];
+  const carry = kitToCarry(walks, context.products);
   return (
     <section className="keep">
       <h3 className="mb-2 text-xl">Touch-ups</h3>

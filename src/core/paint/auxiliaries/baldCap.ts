@@ -12,8 +12,9 @@ export const baldCap = {
   mayContain: ["latex"],
   veil: { hex: "#d6b096", hiding: 0.9 },
   removal: {
+    by: "piece",
     with: "adhesive remover along the edge",
-    minutes: 20,
+    minutes: 17,
     care: "lift the front first, never pull",
   },
 } as const satisfies Auxiliary;

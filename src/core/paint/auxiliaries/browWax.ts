@@ -11,4 +11,5 @@ export const browWax = {
   setting: "powder",
   filmByTool: { spatula: 90 },
   keepout: ["lips"],
+  removal: { by: "oil", with: "cream remover, then soap", minutes: 10, care: "light pressure" },
 } as const satisfies Auxiliary;

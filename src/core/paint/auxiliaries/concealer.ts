@@ -11,4 +11,5 @@ export const concealer = {
   setting: "powder",
   filmByTool: { finger: 12, flatBrush: 12 },
   veil: { hex: "#d8b79a", hiding: 0.85 },
+  removal: { by: "oil", with: "cream remover, then soap", minutes: 10, care: "light pressure" },
 } as const satisfies Auxiliary;

@@ -11,4 +11,5 @@ export const corrector = {
   setting: "powder",
   filmByTool: { finger: 12, flatBrush: 12 },
   veil: { hex: "#d98a5b", hiding: 0.75 },
+  removal: { by: "oil", with: "cream remover, then soap", minutes: 10, care: "light pressure" },
 } as const satisfies Auxiliary;

@@ -13,8 +13,9 @@ export const foamPiece = {
   allergens: ["latex"],
   veil: { hex: "#e3cdb4", hiding: 0.995 },
   removal: {
+    by: "piece",
     with: "adhesive remover along the edge",
-    minutes: 30,
+    minutes: 25,
     care: "open the edge with a soaked brush, never pull",
   },
 } as const satisfies Auxiliary;

@@ -13,8 +13,9 @@ export const latexPiece = {
   allergens: ["latex"],
   veil: { hex: "#dcc0a0", hiding: 0.98 },
   removal: {
+    by: "piece",
     with: "adhesive remover along the edge",
-    minutes: 25,
+    minutes: 12,
     care: "open the edge with a soaked brush, never pull",
   },
 } as const satisfies Auxiliary;

@@ -14,5 +14,5 @@ export const medicalAdhesive = {
   filmByTool: { flatBrush: 20 },
   keepout: ["eye", "lips", "hair"],
   allergens: ["acrylates"],
-  removal: { with: "adhesive remover", minutes: 30, care: "never pull" },
+  removal: { by: "adhesive", with: "adhesive remover", minutes: 30, care: "never pull" },
 } as const satisfies Auxiliary;

@@ -1,6 +1,6 @@
 import type { Removal } from "../material";
 
-export const soap: Removal = { with: "soap and water", minutes: 2, care: "rinse" };
+export const soap: Removal = { by: "soap", with: "soap and water", minutes: 8, care: "rinse" };
 
 /** What an auxiliary is where it says nothing else. */
 export const plain = {

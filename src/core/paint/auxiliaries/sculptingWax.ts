@@ -11,5 +11,5 @@ export const sculptingWax = {
   setting: "powder",
   filmByTool: { spatula: 1500 },
   keepout: ["eye", "lips", "hair"],
-  removal: { with: "oil", minutes: 15, care: "lift the bulk off first" },
+  removal: { by: "oil", with: "oil", minutes: 15, care: "lift the bulk off first" },
 } as const satisfies Auxiliary;

@@ -15,5 +15,5 @@ export const spiritGum = {
   keepout: ["eye", "lips"],
   allergens: ["rosin"],
   flammable: true,
-  removal: { with: "spirit-gum remover", minutes: 20, care: "let it dissolve" },
+  removal: { by: "gum", with: "spirit-gum remover", minutes: 20, care: "let it dissolve" },
 } as const satisfies Auxiliary;

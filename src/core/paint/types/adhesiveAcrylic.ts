@@ -26,8 +26,9 @@ export const adhesiveAcrylic: PaintType = {
   mayContain: [],
   flammable: false,
   removal: {
+    by: "adhesive",
     with: "adhesive remover, slow and gentle",
-    minutes: 120,
+    minutes: 50,
     care: "never pull: skin tears",
   },
   monthsAfterOpening: 12,

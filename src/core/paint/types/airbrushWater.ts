@@ -25,7 +25,7 @@ export const airbrushWater: PaintType = {
   allergens: [],
   mayContain: ["fragrance", "parabens", "isothiazolinones", "formaldehyde"],
   flammable: false,
-  removal: { with: "soap and water", minutes: 9, care: "rinse well at the hairline" },
+  removal: { by: "soap", with: "soap and water", minutes: 10, care: "rinse well at the hairline" },
   monthsAfterOpening: 12,
   pricePerGram: [15, 45],
 };

@@ -35,8 +35,9 @@ export const alcoholActivated: PaintType = {
   mayContain: [],
   flammable: true,
   removal: {
+    by: "alcohol",
     with: "alcohol-colour remover or oil",
-    minutes: 30,
+    minutes: 20,
     care: "oil first, then soap; air the room",
   },
   monthsAfterOpening: 36,

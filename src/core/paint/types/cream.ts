@@ -34,8 +34,9 @@ export const cream: PaintType = {
   mayContain: ["lanolin", "propolis", "fragrance", "parabens", "isothiazolinones", "formaldehyde"],
   flammable: false,
   removal: {
+    by: "oil",
     with: "cream remover, then soap",
-    minutes: 15,
+    minutes: 12,
     care: "wipe outwards, away from the eyes",
   },
   monthsAfterOpening: 24,

@@ -25,7 +25,12 @@ export const gelLiner: PaintType = {
   allergens: [],
   mayContain: ["parabens", "isothiazolinones"],
   flammable: false,
-  removal: { with: "eye make-up remover", minutes: 4, care: "hold a soaked pad, then wipe once" },
+  removal: {
+    by: "oil",
+    with: "eye make-up remover",
+    minutes: 10,
+    care: "hold a soaked pad, then wipe once",
+  },
   monthsAfterOpening: 6,
   pricePerGram: [200, 900],
 };

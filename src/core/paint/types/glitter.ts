@@ -26,8 +26,9 @@ export const glitter: PaintType = {
   mayContain: ["nickel", "cobalt"],
   flammable: false,
   removal: {
+    by: "tape",
     with: "tape, then oil",
-    minutes: 8,
+    minutes: 10,
     care: "lift with tape first; never rub near the eye",
   },
   monthsAfterOpening: 24,

@@ -25,7 +25,7 @@ export const hairColour: PaintType = {
   allergens: [],
   mayContain: ["fragrance", "ppd"],
   flammable: true,
-  removal: { with: "shampoo, twice", minutes: 15, care: "comb out dry first" },
+  removal: { by: "shampoo", with: "shampoo, twice", minutes: 15, care: "comb out dry first" },
   monthsAfterOpening: 24,
   pricePerGram: [4, 12],
 };

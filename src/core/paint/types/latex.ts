@@ -26,6 +26,7 @@ export const latex: PaintType = {
   mayContain: [],
   flammable: false,
   removal: {
+    by: "peel",
     with: "peel with warm water",
     minutes: 15,
     care: "roll from the edge, off every hair",

@@ -25,7 +25,7 @@ export const lipLong: PaintType = {
   allergens: [],
   mayContain: ["lanolin", "propolis", "fragrance"],
   flammable: false,
-  removal: { with: "oil", minutes: 5, care: "press oil on and wait" },
+  removal: { by: "oil", with: "oil", minutes: 10, care: "press oil on and wait" },
   monthsAfterOpening: 12,
   pricePerGram: [150, 500],
 };

@@ -25,7 +25,7 @@ export const pencil: PaintType = {
   allergens: [],
   mayContain: [],
   flammable: false,
-  removal: { with: "cream remover", minutes: 4, care: "light pressure near the eye" },
+  removal: { by: "oil", with: "cream remover", minutes: 10, care: "light pressure near the eye" },
   monthsAfterOpening: 24,
   pricePerGram: [200, 700],
 };

@@ -26,7 +26,7 @@ export const powder: PaintType = {
   allergens: [],
   mayContain: ["talc"],
   flammable: false,
-  removal: { with: "soap and water", minutes: 5, care: "dust off first, breath held" },
+  removal: { by: "soap", with: "soap and water", minutes: 8, care: "dust off first, breath held" },
   monthsAfterOpening: 36,
   pricePerGram: [30, 120],
 };

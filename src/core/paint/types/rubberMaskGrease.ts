@@ -26,7 +26,7 @@ export const rubberMaskGrease: PaintType = {
   allergens: ["castor"],
   mayContain: ["lanolin", "fragrance", "parabens", "isothiazolinones", "formaldehyde"],
   flammable: false,
-  removal: { with: "cream remover", minutes: 20, care: "lift with oil, do not rub" },
+  removal: { by: "oil", with: "cream remover", minutes: 15, care: "lift with oil, do not rub" },
   monthsAfterOpening: 24,
   pricePerGram: [40, 110],
 };

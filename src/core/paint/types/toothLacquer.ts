@@ -25,7 +25,7 @@ export const toothLacquer: PaintType = {
   allergens: [],
   mayContain: ["acrylates"],
   flammable: true,
-  removal: { with: "toothbrush", minutes: 3, care: "brush and rinse" },
+  removal: { by: "teeth", with: "toothbrush", minutes: 3, care: "brush and rinse" },
   monthsAfterOpening: 12,
   pricePerGram: [100, 400],
 };

@@ -35,7 +35,7 @@ export const waterGlycerine: PaintType = {
   allergens: [],
   mayContain: ["fragrance", "parabens", "isothiazolinones", "formaldehyde"],
   flammable: false,
-  removal: { with: "soap and water", minutes: 10, care: "soak, do not scrub" },
+  removal: { by: "soap", with: "soap and water", minutes: 10, care: "soak, do not scrub" },
   monthsAfterOpening: 18,
   pricePerGram: [20, 60],
 };

@@ -35,8 +35,9 @@ export const waterWax: PaintType = {
   mayContain: ["fragrance", "parabens", "isothiazolinones", "formaldehyde"],
   flammable: false,
   removal: {
+    by: "soap",
     with: "soap and a reusable cloth",
-    minutes: 14,
+    minutes: 11,
     care: "oil first where red, blue or green has stained",
   },
   monthsAfterOpening: 18,
