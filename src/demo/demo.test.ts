@@ -4,6 +4,7 @@ import { checkLook, lookContext, LookSchema, wearForecast } from "@/core/look";
 import { BriefSchema, USUAL_BRIEF } from "@/core/brief";
 import { PAINT_TYPE_KEYS, ProductSchema } from "@/core/paint";
 import { PersonSchema, STAND_IN } from "@/core/people";
+import { makePlan } from "@/core/plan";
 import { disagreements, RecordSchema } from "@/core/record";
 import { DEMO_LOOKS, DEMO_PRODUCTS, demoJobs, demoPeople, demoRecords, demoPalettes } from ".";
 
@@ -120,6 +121,14 @@ describe("the forecasts of the demo", () => {
           .map(({ message }) => message),
       ).toEqual([]);
     }
+  });
+
+  it("is half modelling and detail: prep, base and powder take less than 45 % of the hands over all looks", () => {
+    const steps = DEMO_LOOKS.flatMap(({ id, design }) => makePlan(design, contextOf(id)).steps);
+    const minutes = (of: typeof steps) =>
+      of.reduce((sum, { handsOnMinutes }) => sum + handsOnMinutes, 0);
+    const ground = steps.filter(({ role }) => ["prep", "base", "set"].includes(role));
+    expect(minutes(ground) / minutes(steps)).toBeLessThan(0.45);
   });
 
   it("has two records that disagree with their forecast", () => {

@@ -1,11 +1,10 @@
-import { remember, rememberPair } from "../remember";
+import { remember, rememberBy, rememberPair } from "../remember";
 import {
   boundingBox,
   contains,
   point,
   type Box,
   type Figure,
-  type Frame,
   type Point,
   type Polygon,
   type ZoneId,
@@ -128,12 +127,25 @@ export const marksMeet = (these: readonly Mark[], those: readonly Mark[]): boole
 
 /** The areas that the paint of some marks touches, the inside of filled ones included. */
 export function zonesOfMarks(marks: readonly Mark[], figure: Figure): ZoneId[] {
-  const on = (frame: Frame) => marks.filter((mark) => mark.frame === frame).flatMap(laid);
-  const strokes = { front: on("front"), back: on("back") };
-  return figure.allZones
-    .filter(({ polygon, frame }) => isUnder(polygon, strokes[frame]))
-    .map(({ id }) => id);
+  const under = zonesUnder(figure);
+  const touched = new Set(marks.flatMap((mark) => under(mark)));
+  return figure.allZones.flatMap(({ id }) => (touched.has(id) ? [id] : []));
 }
+
+/** Marks of a figure whose areas are remembered: some looks of many marks. */
+const MOST_MARKS = 2000;
+
+/** The areas under one mark; remembered by what it is, since checks ask for the same mended mark again and again. */
+const zonesUnder = remember((figure: Figure) =>
+  rememberBy(
+    MOST_MARKS,
+    (mark: Mark) => JSON.stringify(mark),
+    (mark): readonly ZoneId[] =>
+      figure.allZones.flatMap(({ id, polygon, frame }) =>
+        frame === mark.frame && isUnder(polygon, laid(mark)) ? [id] : [],
+      ),
+  ),
+);
 
 /** A layer with other marks, and the zones they lie on; where they touch none, its zones stay. */
 export function marksOn(marks: readonly Mark[], figure: Figure): Partial<Omit<Layer, "id">> {

@@ -22,12 +22,18 @@ import { regionOf, regionOfMark, type Region } from "./regions";
 /** Drying and lacquering the front teeth, one coat. Common practice, no published source. */
 const TEETH_MINUTES = 3;
 
+/** The face itself; neck, nape and scalp are as smooth and wide as a body. */
+const isOnFace = (zone: ZoneId): boolean => {
+  const { part, group } = zoneInfo(zone);
+  return part === "head" && !["neck", "scalp"].includes(group);
+};
+
 /** Skin that a layer covers in a minute on a zone, cm2. */
 function cm2PerMinute(layer: Layer, zone: ZoneId, context: LookContext): number {
   const key = materialOf(layer, context.products);
   if (key && !isPaintType(key) && auxiliary(key).use === "prep" && layer.tool !== "spray")
     return WIPED_CM2_PER_MINUTE;
-  return cm2PerMinuteOn(layer.tool, zoneInfo(zone).part);
+  return cm2PerMinuteOn(layer.tool, isOnFace(zone) ? "head" : "body");
 }
 
 /** How many times a flat coat with hard edges a layer takes: modelling is laid, then blended on both sides. */

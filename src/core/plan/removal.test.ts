@@ -120,7 +120,7 @@ const lines = aLayer({
   paint: product("alcohol"),
   tool: "roundBrush",
   technique: "draw",
-  marks: [-40, -20, 20, 40].map((x) => newMark("crack", { x, y: -20 }, x)),
+  marks: [-40, -20, 20, 40].map((x) => newMark("crack", { x, y: -20 }, 50 + x)),
 });
 
 describe("minutes of taking it off", () => {
@@ -135,7 +135,7 @@ describe("minutes of taking it off", () => {
     ],
     ["cream, a face", aLook(layer("cream", FACE)), 10, 15],
     ["water colour, a full body, in the shower", aLook(layer("waterGlycerine", ALL)), 20, 30],
-    ["alcohol colour, lines", aLook(lines), 2.5, 10],
+    ["alcohol colour, lines", aLook(lines), 4, 10],
     ["alcohol colour, a face", aLook(layer("alcoholActivated", FACE)), 15, 25],
     ["adhesive acrylic, a face", aLook(layer("adhesiveAcrylic", FACE)), 40, 60],
     [

@@ -51,8 +51,9 @@ export interface Removal {
 
 /** A face, cm2: what the minutes of a removal are told for. */
 const FACE_CM2 = 330;
-/** To get ready, and to rinse and dry after each remover, min. Common practice, no published source. */
-const ROUND_IT = 2;
+/** To get ready, and to rinse and dry after each remover; what has to soak first takes longer, min. Common practice, no published source. */
+const [ROUND_IT, SOAKED] = [2, 4.5];
+const SOAKS: readonly Remover[] = ["adhesive", "gum", "alcohol"];
 /** What a cm2 takes beside one of the face: the rest of the head has no eyes, and a body is washed in the shower. Common practice, no published source. */
 const [REST_OF_HEAD, SHOWERED] = [0.2, 0.03];
 
@@ -131,12 +132,13 @@ function stepsBy(remover: Remover, worn: readonly Worn[], context: LookContext):
   if (!slowest) return [];
   const { minutes, care } = material(slowest.key).removal;
   const zones = [...new Set(own.flatMap((entry) => entry.zones))];
+  const least = SOAKS.includes(remover) ? SOAKED : ROUND_IT;
   const faces = remover === "teeth" || remover === "shampoo" ? 1 : facesOf(own, context);
   return [
     {
       label: listed([...new Set(own.map(({ key }) => material(key).label))]),
       with: removersOf(own, context),
-      minutes: Math.max(1, Math.round(ROUND_IT + (minutes - ROUND_IT) * faces)),
+      minutes: Math.max(1, Math.round(least + (minutes - least) * faces)),
       care,
       where: zones.length ? zoneWords(zones, 3) : "teeth",
     },

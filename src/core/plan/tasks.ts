@@ -1,5 +1,4 @@
-import { rememberPair } from "../remember";
-import type { Figure, ZoneId } from "../anatomy";
+import type { ZoneId } from "../anatomy";
 import { SKILLS, type Pace } from "../brief";
 import { dryingMinutes } from "../climate";
 import { labFromReflectance } from "../colour";
@@ -140,13 +139,11 @@ interface Lies {
   readonly marks: readonly Mark[];
 }
 
-const zonesUnder = rememberPair((mark: Mark, figure: Figure) => zonesOfMarks([mark], figure));
-
 /** Where the work of a layer in one region lies: a shape may reach into other regions. */
 function lies(id: string, layer: Layer, region: Region, { figure }: LookContext): Lies {
   const areas = layer.zones.filter((zone) => regionOf(zone) === region);
   const marks = layer.marks.filter((mark) => regionOfMark(mark, layer, figure) === region);
-  const under = [...new Set(marks.flatMap((mark) => zonesUnder(mark, figure)))];
+  const under = zonesOfMarks(marks, figure);
   return { id, zones: under.length ? under : areas, marks };
 }
 
