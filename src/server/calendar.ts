@@ -1,38 +1,13 @@
 import "server-only";
 import { createEvents, type EventAttributes } from "ics";
 import { touchUps } from "@/core/advice";
-import { reactionPlan, safetyNotes, wearForecast, zoneWords, type LookContext } from "@/core/look";
+import { reactionPlan, safetyNotes, wearForecast, zoneWords } from "@/core/look";
 import { buildList } from "@/core/piece";
-import { planCall, removalOf, type CallFields, type CallPlan } from "@/core/plan";
-import { contextOf } from "@/core/record";
+import { removalOf, type CallPlan } from "@/core/plan";
 import { shiftMinutes } from "@/core/schedule";
-import type { StudioSettings } from "@/core/studio";
-import { loadCalls, type DatedJob } from "./calls";
-import { notFound } from "./problem";
+import { callOf } from "./callOf";
+import type { DatedJob } from "./calls";
 import { textPdf } from "./textPdf";
-
-interface Planned {
-  readonly settings: StudioSettings;
-  readonly plan: CallPlan;
-  readonly call: CallFields;
-  readonly jobs: readonly (DatedJob & { readonly context: LookContext })[];
-}
-
-/** Plans a day's call as the page does. @throws Problem */
-export async function callOf(date: string): Promise<Planned> {
-  const calls = await loadCalls();
-  const day = calls.days.find((entry) => entry.date === date);
-  if (!day) throw notFound("call");
-  const call = day.call.fields;
-  const jobs = day.jobs
-    .filter(({ id }) => !call.out.includes(id))
-    .map((job) => ({
-      ...job,
-      context: contextOf({ ...calls, person: job.person, brief: job.brief, speed: job.speed }),
-    }));
-  if (!jobs.length) throw notFound("call");
-  return { jobs, call, plan: planCall(jobs, call), settings: calls.settings.fields };
-}
 
 const alarm = (minutes: number, description: string): EventAttributes["alarms"] => [
   { action: "display", description, trigger: { minutes, before: true } },

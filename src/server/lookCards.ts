@@ -16,6 +16,7 @@ import {
   type Job,
   type StoredLook,
 } from "@/store";
+import { sitsDownAt } from "./callOf";
 import { lookPicture, markOf } from "./lookPicture";
 import { notFound } from "./problem";
 import { studio } from "./studio";
@@ -43,6 +44,7 @@ export async function cardOf(
   { stock, records, ...stored }: PlanInput,
 ): Promise<LookCard> {
   const person = job && (await findPerson(await studio(), job.personId));
+  const sitsAt = job && (await sitsDownAt(job));
   const key = `${look.id} ${job?.id ?? ""}`;
   const of = [
     look,
@@ -56,6 +58,7 @@ export async function cardOf(
     stored.settings.version,
     stored.today,
     records.map(({ id, version }) => `${id} ${version}`).join(),
+    sitsAt,
   ];
   const known = cards.get(key);
   if (known && known.of.every((value, i) => value === of[i])) return known.card;
@@ -64,6 +67,7 @@ export async function cardOf(
     person: person ?? STAND_IN,
     brief: job?.brief ?? USUAL_BRIEF,
     speed: speedOf(records, look.id),
+    sitsAt,
   });
   const used = new Set(productsUsed(look.design));
   const given: StoredContext = {

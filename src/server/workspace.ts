@@ -31,6 +31,7 @@ import {
   type RecordPicture,
   type StoredLook,
 } from "@/store";
+import { sitsDownAt } from "./callOf";
 import { shelfStart, type ShelfStart } from "./shelf";
 import { studio, today } from "./studio";
 
@@ -74,6 +75,8 @@ export interface Workspace {
   readonly pictures: readonly RecordPicture[];
   /** What the painter holds differently from the house. */
   readonly house: { readonly version: number; readonly changes: HouseChanges };
+  /** When they sit down by the call of that day; null where nobody else is called. */
+  readonly sitsAt: string | null;
   /** What holds for the whole studio. */
   readonly settings: { readonly version: number; readonly fields: StudioSettings };
 }
@@ -155,6 +158,7 @@ export async function loadWorkspace(lookId: string, jobId?: string): Promise<Wor
       db,
       records.map(({ id }) => id),
     ),
+    sitsAt: job && (await sitsDownAt(job)),
     jobs: await Promise.all(
       jobs.map(async ({ id, personId, brief }) => ({
         id,

@@ -31,6 +31,8 @@ export interface LookContext {
   readonly speed: Speed;
   /** The room, the tools and the painter. */
   readonly studio: StudioSettings;
+  /** When they sit down by the call of that day; null where none is planned. */
+  readonly sitsAt: string | null;
 }
 
 /** Figures of so many people at once: more are on no screen, and each is some 100 kB. */
@@ -54,6 +56,7 @@ export function lookContext(o: {
   factors?: LookContext["factors"];
   speed?: Speed;
   studio?: StudioSettings;
+  sitsAt?: string | null;
 }): LookContext {
   return {
     person: o.person,
@@ -63,6 +66,7 @@ export function lookContext(o: {
     factors: o.factors ?? {},
     speed: o.speed ?? HOUSE_SPEED,
     studio: o.studio ?? USUAL_STUDIO,
+    sitsAt: o.sitsAt ?? null,
     get figure() {
       return figureOf(o.person);
     },

@@ -6,7 +6,7 @@ export { CallSchema, USUAL_CALL, type Artist, type CallFields } from "./callSett
 export { planCall, type CallJob, type CallPlan } from "./planCall";
 export { REGIONS, regionOf, type Region } from "./regions";
 export { layerTasks, type LayerTask } from "./tasks";
-export { inStages, STAGES, stagesOf, type Stage } from "./stages";
-export { seat, handsAt, pacesOf, workMinutes, type ChairOrder, type Seat } from "./seat";
+export { STAGES } from "./stages";
+export { seat, handsAt, pacesOf, workMinutes, type Seat } from "./seat";
 export { ARTIST_SKILL_KEYS, ARTIST_SKILLS } from "./skills";
 export { whatToDrop, type Cut } from "./whatToDrop";

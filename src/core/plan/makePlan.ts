@@ -58,6 +58,11 @@ export interface Caution {
   readonly text: string;
 }
 
+export interface PlanTimes extends Backwards {
+  /** The start is the call's: somebody else is painted after. */
+  readonly byCall: boolean;
+}
+
 /** A bar of the chair: one layer's coat on one region. */
 export interface Bar {
   readonly id: string;
@@ -83,7 +88,7 @@ export interface Plan {
   /** Changes of tool and colour, waits and tears, beside the stack's own order. */
   readonly order: ChairOrder;
   readonly lowerBoundMinutes: number;
-  readonly times: Backwards | null;
+  readonly times: PlanTimes | null;
   readonly kit: readonly (Shortage & { readonly expired: string | null })[];
   readonly cautions: readonly Caution[];
   readonly findings: readonly Finding[];
@@ -162,6 +167,13 @@ function cautionsOf(look: Look, context: LookContext, neverDries: readonly strin
   return list.filter(
     (entry): entry is Caution => entry !== false && !context.house.off.has(entry.rule),
   );
+}
+
+/** Times back from the curtain, with the start that the day's call gives where that is sooner: everything tells one start. */
+function byTheCall(sitsAt: string | null, given: Parameters<typeof backwards>[0]): PlanTimes {
+  const times = backwards(given);
+  const isSooner = sitsAt !== null && Date.parse(sitsAt) < Date.parse(times.startAt);
+  return { ...times, startAt: isSooner ? sitsAt : times.startAt, byCall: isSooner };
 }
 
 /**
@@ -253,7 +265,7 @@ export function makePlan(
     order,
     lowerBoundMinutes: lowerBound,
     times: brief.curtainAt
-      ? backwards({
+      ? byTheCall(context.sitsAt, {
           curtainAt: brief.curtainAt,
           chairMinutes: until,
           travelMinutes: brief.travelMinutes,

@@ -314,7 +314,7 @@ const TWENTY: readonly (readonly [
         role: "detail",
         tool: "roundBrush",
         technique: "draw",
-        marks: [..."WINTER"].map((letter, i) => ({
+        marks: Array.from("WINTER").map((letter, i) => ({
           kind: "lettering",
           x: 0,
           y: -200 - i * 90,

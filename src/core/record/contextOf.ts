@@ -18,6 +18,8 @@ export interface StoredContext {
   readonly settings: { readonly version: number; readonly fields: StudioSettings };
   readonly factors?: Partial<Record<PaintTypeKey, WearFactor>>;
   readonly speed?: Speed;
+  /** When they sit down by the call of that day. */
+  readonly sitsAt?: string | null;
 }
 
 /** Every product that is stored, those archived with them. */
@@ -46,6 +48,7 @@ export const contextOf = ({
   settings,
   factors = {},
   speed,
+  sitsAt = null,
   ...shelf
 }: StoredContext): LookContext =>
   lookContext({
@@ -56,5 +59,6 @@ export const contextOf = ({
     house: houseOf(house.changes, house.version),
     studio: settings.fields,
     factors: meansOf(factors),
+    sitsAt,
     ...(speed && { speed }),
   });

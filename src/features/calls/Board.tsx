@@ -8,9 +8,10 @@ function stretches(
   jobId: string,
 ): { artist: number; start: number; end: number; rest: number }[] {
   const open: { artist: number; start: number; end: number; rest: number }[] = [];
-  for (const { artist, start, end, rest } of plan.placed.filter(
+  for (const { artist, start: touches, load = 0, end, rest } of plan.placed.filter(
     (entry) => entry.performer === jobId,
   )) {
+    const start = touches - load;
     const last = open.at(-1);
     if (last && last.artist === artist && start - last.end < SEEN_MIN) {
       last.end = end;
@@ -19,8 +20,8 @@ function stretches(
   }
   return open;
 }
-/** A pause shorter than this is not seen on the board, min. */
-const SEEN_MIN = 0.3;
+/** A pause shorter than this is not seen on the board, min: the artist stays. */
+const SEEN_MIN = 2.5;
 
 /** Performers are told apart by their pattern and their name, not by colour. */
 const PATTERNS = [1, 0.55, 0.8, 0.35, 0.68, 0.45] as const;

@@ -86,7 +86,7 @@ function orderWords({ handsOnMinutes, lowerBoundMinutes, chairMinutes, order }: 
     saved >= 0.5
       ? `. The stack's own order takes ${minutesWords(stack.minutes)} and ${oneOrMore(stack.changes, "change")}`
       : ", in the order of the stack",
-    torn > 0 ? `; ${`${torn} ${plural(torn, "pass", "passes")}`} broken off to fill a wait` : "",
+    torn > 0 ? `; ${torn} ${plural(torn, "pass", "passes")} broken off to fill a wait` : "",
     `. No order of these steps is shorter than ${minutesWords(lowerBoundMinutes)}.`,
   ].join("");
 }
@@ -128,7 +128,8 @@ function Timing() {
           <p className="text-lg" role="status">
             {times ? (
               <>
-                Start <strong>{clock(times.startAt)}</strong>, painted by{" "}
+                Start <strong>{clock(times.startAt)}</strong>
+                {times.byCall && " by the call of that day"}, painted by{" "}
                 <strong>{clock(times.paintedBy)}</strong>, leave by{" "}
                 <strong>{clock(times.leaveBy)}</strong>, curtain{" "}
                 <strong>{clock(times.curtainAt)}</strong>.{" "}

@@ -19,7 +19,9 @@ export const storedContextOf = ({
   settings,
   factors,
   speed,
+  sitsAt,
 }: Workspace): StoredContext => ({
+  sitsAt,
   person,
   brief,
   products,
