@@ -85,7 +85,8 @@ test("a call: two performers on one board, a second artist and chair shorten it,
     studio.url + String(await call.getByRole("link", { name: /Call sheets/ }).getAttribute("href")),
   );
   const text = pdfText(await sheet.body());
-  expect(text).toMatch(/artist 1.*Odo/);
+  // Artist 1 comes an hour and a half late: the sheet is Odo's.
+  expect(text).toMatch(/Call sheet, [\d-]+: Odo/);
   expect(text).toMatch(/\d\d:\d\d to \d\d:\d\d +(Nomi Tarrow|Perrin Vaile), chair \d: /);
 
   const booth = page.getByRole("region", { name: "Booth" });

@@ -43,7 +43,7 @@ test("a whole day: planned, painted, worn, taken down, and the next version is b
         await page.keyboard.press("Shift+ArrowRight");
         await page.waitForTimeout(50);
       }
-      await expect(bar).toHaveAttribute("aria-label", /minute 40 .*held back/);
+      await expect(bar).toHaveAttribute("aria-label", /minute 4[0-1] .*held back/);
       await expect.poll(chair).toBeGreaterThan(usual);
       await page.keyboard.press("Delete");
       await expect.poll(chair).toBe(usual);

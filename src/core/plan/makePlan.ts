@@ -211,7 +211,7 @@ export function makePlan(
       : [];
   });
   const neverDries: string[] = [];
-  const steps = look.layers.flatMap((layer): PlanStep[] => {
+  const unordered = look.layers.flatMap((layer): PlanStep[] => {
     const key = materialOf(layer, context.products);
     const own = bars.filter((bar) => bar.layerId === layer.id);
     if (!key || !own.length) return [];
@@ -254,6 +254,8 @@ export function makePlan(
       },
     ];
   });
+  // In the order they are begun at the chair, which may leave the stack's.
+  const steps = [...unordered].sort((a, b) => a.from - b.from);
   const findings = checkLook(look, context);
   const { brief } = context;
   return {

@@ -14,6 +14,8 @@ import {
   type Prediction,
 } from "../look";
 import {
+  auxiliary,
+  isPaintType,
   isPiece,
   material,
   toolOf,
@@ -191,7 +193,8 @@ function setUpOf({ tool }: Layer, coat: number, known: Set<ToolKey>): number {
 /** Minutes to take up what a layer is laid with: a puff or a bottle is picked up, a brush rinsed and loaded, a mixture mixed. */
 function loadOf({ tool, paint }: Layer, key: MaterialKey, { house }: LookContext): number {
   const { loading, loadingMix, pickingUp } = house.numbers;
-  if (isPiece(key) || toolOf(tool).isReady) return pickingUp;
+  const isWiped = !isPaintType(key) && auxiliary(key).use === "prep";
+  if (isPiece(key) || isWiped || toolOf(tool).isReady) return pickingUp;
   return paint.kind === "mix" ? loadingMix : loading;
 }
 
