@@ -287,6 +287,23 @@ judge("200 faces of 50 tasks in dry air", 200, (seed) =>
 judge("200 faces of 50 tasks in wet air", 200, (seed) =>
   scheduleChair(face(seededRandom(seed + 1), 50, 4, [4, 24])),
 );
+console.log(
+  "\nchairs of the demo beside the stack's own order, changes of tool and colour, minutes:",
+);
+for (const [air, airDegC, rh] of [
+  ["still air of 21 degC", 21, 50],
+  ["slow-drying air of 29 degC", 29, 85],
+] as const)
+  for (const { id, design } of DEMO_LOOKS) {
+    const own = seat(
+      design,
+      lookContext({ ...setting, brief: { ...USUAL_BRIEF, airDegC, rh, paintedIn: "there" } }),
+    );
+    const { changes, torn, idle, stack } = own.order;
+    console.log(
+      `  ${id.padEnd(12)} in ${air}: ${own.ends.toFixed(1)} against ${stack.minutes.toFixed(1)} min, ${changes} changes against ${stack.changes}, ${torn} torn, ${idle.toFixed(1)} min idle`,
+    );
+  }
 judge("60 calls of 12 performers, 3 artists, 4 chairs", 60, (seed) => {
   const random = seededRandom(seed + 500);
   return scheduleCall({

@@ -127,7 +127,7 @@ export async function callCalendar(date: string): Promise<{ body: string; name: 
 
 /** What each artist does when, a page an artist, to hang beside the mirror. @throws Problem */
 export async function callSheet(date: string): Promise<{ body: Uint8Array; name: string }> {
-  const { plan, jobs, call, settings } = await callOf(date);
+  const { plan, jobs, settings } = await callOf(date);
   const out = textPdf(`Call ${date}`, "usual");
   const withheld = plan.withheld.map(({ jobId, stops }) => {
     const job = jobs.find(({ id }) => id === jobId);

@@ -51,6 +51,8 @@ test("a whole day: planned, painted, worn, taken down, and the next version is b
     });
   await test.step("A bar is dragged to another minute, too, and what lies under it still comes first", async () => {
     const lips = bars.getByRole("button", { name: /^Ash lips, coat 1, mouth/ });
+    // The bars have come to rest where they stood before.
+    await page.waitForTimeout(500);
     const box = await lips.boundingBox();
     if (!box) throw new Error("the bar is on screen");
     await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2);

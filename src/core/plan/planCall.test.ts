@@ -1,3 +1,4 @@
+import { ZONES } from "../anatomy";
 import { aContext, aLayer, aLook, product } from "../testing";
 import { newMark } from "../shapes";
 import { planCall, removalOf, type Artist, type CallJob } from ".";
@@ -9,6 +10,7 @@ const crew = (count: number, late = 0): Artist[] =>
     lateMinutes: i ? 0 : late,
   }));
 
+const FACE = ZONES.filter(({ group }) => group === "face").map(({ id }) => id);
 const face = aLook(
   aLayer({
     id: "base",
@@ -152,6 +154,42 @@ describe("planCall", () => {
     expect(new Set(plan.placed.map(({ chair }) => chair)).size).toBe(1);
     const faces = plan.placed.map(({ performer }) => performer);
     expect(faces.filter((face, i) => face !== faces[i - 1])).toHaveLength(4);
+  });
+  it("twelve performers, three artists, four chairs: no artist changes face more than twice a face, and the end is near the bound", () => {
+    const ratios = Array.from({ length: 12 }, (_, seed) => {
+      const jobs = Array.from({ length: 12 }, (__, i) => {
+        const coats = 1 + ((i * 7 + seed) % 3);
+        const zones = [...FACE.slice(0, 6 + ((i * 5 + seed) % 12)), "neckFront" as const];
+        return {
+          ...job(`job${i}`, EVENING, { airDegC: 18 + (seed % 4) * 4, rh: 40 + seed * 4 }),
+          look: aLook(
+            aLayer({ id: "base", zones, coats }),
+            aLayer({
+              id: "line",
+              role: "detail",
+              zones: ["forehead"],
+              paint: product("line"),
+              tool: "roundBrush",
+              technique: "pat",
+              coats,
+            }),
+          ),
+        };
+      });
+      const plan = planCall(jobs, { artists: crew(3), chairs: 4 });
+      for (const artist of [0, 1, 2]) {
+        const faces = plan.placed
+          .filter((entry) => entry.artist === artist)
+          .map(({ performer }) => performer);
+        const changes = faces.filter((face, n) => n > 0 && face !== faces[n - 1]).length;
+        expect(changes).toBeLessThanOrEqual(2 * new Set(faces).size);
+      }
+      expect(plan.performers.every(({ late }) => late === 0)).toBe(true);
+      return plan.makespan / plan.lowerBound;
+    }).sort((a, b) => a - b);
+    // The bound knows nothing of the minutes it takes to go on to another face.
+    expect(ratios[6]).toBeLessThan(1.45);
+    expect(ratios[0]).toBeGreaterThanOrEqual(1 - 1e-9);
   });
   it("names who hands over to whom, and when", () => {
     const sprayed = {

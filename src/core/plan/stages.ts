@@ -43,7 +43,7 @@ const isSeal = (key: MaterialKey) => !isPaintType(key) && auxiliary(key).use ===
 
 /**
  * The stage of each layer where it stands. Powder belongs to what it sets, a mist that is painted over to what it lies on; colour over a later stage's work
- * draws that work forward, since it has to be there first; prep, cover and pieces that lie on paint come with it.
+ * draws that work forward, since it has to be there first; cover and pieces that lie on paint come with it.
  * @param look as touched on its figure
  */
 export function stagesOf(look: Look, context: LookContext): Map<string, Stage> {
@@ -68,7 +68,9 @@ export function stagesOf(look: Look, context: LookContext): Map<string, Stage> {
       (key !== null && isSetting(layer, key)) ||
       (layer.role === "seal" && key !== null && isSeal(key) && isPainted());
     const own = rankOf((follows ? null : ownStage(layer)) ?? "prep");
-    const entry: Known = { layer, zones: new Set(layer.zones), rank: Math.max(own, highest) };
+    // Skin is readied before anything, wherever it stands in the stack.
+    const rank = layer.role === "prep" ? own : Math.max(own, highest);
+    const entry: Known = { layer, zones: new Set(layer.zones), rank };
     known.push(entry);
     if (own < highest && isColour(layer.role) && !follows) drawForward(at, own);
   });
