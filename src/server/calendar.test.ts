@@ -6,8 +6,11 @@ import { loadDemoWhenEmpty } from "./demo";
 import { callCalendar } from "./calendar";
 import { callOf } from "./callOf";
 import { buildList } from "@/core/piece";
-import { USUAL_CALL } from "@/core/plan";
+import { makePlan, USUAL_CALL } from "@/core/plan";
+import { contextOf } from "@/core/record";
 import { changeCall, loadCalls } from "./calls";
+import { loadToday } from "./today";
+import { loadWorkspace } from "./workspace";
 import { statusOf } from "./testing";
 
 process.env.DERMAGRAPH_DATA = mkdtempSync(join(tmpdir(), "dermagraph-calendar-"));
@@ -31,6 +34,31 @@ function read(
   if (run.status !== 0) throw new Error(run.stderr.toString().slice(0, 1000));
   return JSON.parse(run.stdout.toString()) as ReturnType<typeof read>;
 }
+
+describe("the start", () => {
+  it("is one: of two performers of one artist, who is painted first sits down when the call says so, on the card and in the look", async () => {
+    const calls = await loadCalls();
+    const day = calls.days.find(({ jobs }) => jobs.length > 1);
+    if (!day) throw new Error("the demo has a day with two jobs");
+    const { plan } = await callOf(day.date);
+    const today = await loadToday();
+    const starts = await Promise.all(
+      plan.performers.map(async ({ jobId, sitsAt }) => {
+        const card = today.next.find(({ job }) => job?.id === jobId);
+        const opened = await loadWorkspace(card?.look.id ?? "", jobId);
+        if (!opened || !card) throw new Error("it is on Today");
+        const whole = makePlan(opened.look.design, contextOf(opened));
+        expect(opened.sitsAt).toBe(sitsAt);
+        expect(card.plan.times?.startAt).toBe(whole.times?.startAt);
+        return { own: whole.times?.startAt, sitsAt, byCall: whole.times?.byCall };
+      }),
+    );
+    // Whoever is painted last sits down as late as alone; the first one sooner, by the call.
+    expect(starts[0]).toMatchObject({ own: starts[0]?.sitsAt, byCall: true });
+    for (const { own, sitsAt } of starts)
+      expect(Date.parse(own ?? "")).toBeLessThanOrEqual(Date.parse(sitsAt ?? ""));
+  });
+});
 
 describe("the calendar of a call", () => {
   it("parses in ical.js and round-trips: call, touch-ups and removal of each performer, with alarms, at the plan's own moments", async () => {

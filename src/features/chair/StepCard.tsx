@@ -138,7 +138,8 @@ export function StepCard({
         <Row label="Mind">
           {[step.waitsFor && `what lies below: ${READY[step.waitsFor.ready]}`, layer.notes]
             .filter(Boolean)
-            .join("; ") || `about ${minutesWords(step.handsOn)}, then ${planned.rest}`}
+            .join("; ") ||
+            `${step.handsOn < 1 ? "under a minute" : `about ${minutesWords(step.handsOn)}`}, then ${planned.rest}`}
         </Row>
       </dl>
       {step.waitsFor && (

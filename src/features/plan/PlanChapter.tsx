@@ -114,10 +114,7 @@ function Sheet({ plan }: { plan: Plan }) {
             )}
             <Time label="At the chair" value={minutesWords(plan.chairMinutes)} big={!times} />
             <Time label="Hands on" value={minutesWords(plan.handsOnMinutes)} />
-            <Time
-              label="Drying not filled"
-              value={minutesWords(plan.chairMinutes - plan.handsOnMinutes)}
-            />
+            <Time label="Waiting time" value={minutesWords(plan.order.idle)} />
             <Time label="Not shorter than" value={minutesWords(plan.lowerBoundMinutes)} />
           </dl>
           {!times && (
