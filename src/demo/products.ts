@@ -22,6 +22,8 @@ interface Extra {
   expiresInMonths?: number;
   maker?: string;
   glitter?: GlitterKind;
+  /** Counted by the piece, not weighed: so many in the box. */
+  pieces?: true;
 }
 type Line = readonly [
   name: string,
@@ -135,8 +137,8 @@ const LINES: readonly Line[] = [
     { grade: "skinAdhesive", expiresInMonths: 1 },
   ],
   ["Edge paste", "thickenedAdhesive", null, 0.05, 20, 1700, { grade: "skinAdhesive" }],
-  ["Thin cap", "baldCap", "#d6b096", 0.9, 40, 900, { grade: "skinAdhesive" }],
-  ["Ridge foam", "foamPiece", "#e3cdb4", 0.995, 12, 2800, { grade: "skinAdhesive" }],
+  ["Thin cap", "baldCap", "#d6b096", 0.9, 3, 2700, { grade: "skinAdhesive", pieces: true }],
+  ["Ridge foam", "foamPiece", "#e3cdb4", 0.995, 2, 2800, { grade: "skinAdhesive", pieces: true }],
   ["Marsh grease", "rubberMaskGrease", "#56633f", 0.94, 30, 1900],
   ["Tooth dark", "toothLacquer", "#5b4a36", 0.9, 8, 1100],
   ["Calm cream", "barrierCream", null, 0.05, 50, 1100],
@@ -184,6 +186,7 @@ export function DEMO_PRODUCTS(
       labelRead: !UNREAD.includes(name),
       allergens: extra.allergens ?? [],
       isHairDye: null,
+      ...(extra.pieces && { counted: "pieces" as const }),
       openedOn: extra.openedMonthsAgo ? addMonths(today, -extra.openedMonthsAgo) : null,
       expiresOn: extra.expiresInMonths ? addMonths(today, extra.expiresInMonths) : null,
       notes: "",

@@ -14,7 +14,14 @@ import {
   type Prediction,
   touched,
 } from "../look";
-import { filmPerCoat, material, TOOLS, type MaterialKey, type ProductFields } from "../paint";
+import {
+  filmPerCoat,
+  isPiece,
+  material,
+  TOOLS,
+  type MaterialKey,
+  type ProductFields,
+} from "../paint";
 
 /** A faded edge thins to nothing over part of the zone: so much of a full film on average. Common practice, no published source. */
 const FADED_SHARE = 0.7;
@@ -97,7 +104,7 @@ export function paintNeeded(
             productId: null,
             material: key,
             name: paintWords(layer, context.products),
-            counted: "grams" as const,
+            counted: isPiece(key) ? ("pieces" as const) : ("grams" as const),
             share: 1,
           },
         ];

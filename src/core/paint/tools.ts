@@ -112,7 +112,7 @@ export const TOOLS = {
     techniques: ["spray"],
     cm2PerMinute: 1200,
     mmPerMinute: 1000,
-    waste: 2,
+    waste: 1.05,
     isReady: true,
     drifts: true,
   },

@@ -19,7 +19,7 @@ import {
   touched,
 } from "../look";
 import { HEAT_ADVICE, heatStrain } from "../wear";
-import { isPaintType, material, TECHNIQUES, TOOLS } from "../paint";
+import { isPaintType, isPiece, material, TECHNIQUES, TOOLS, type ProductFields } from "../paint";
 import { isChild } from "../people";
 import type { RuleId } from "../rules";
 import { backwards, type Backwards } from "../schedule";
@@ -36,7 +36,12 @@ export interface PlanStep {
   readonly where: string;
   readonly paint: string;
   /** What to weigh out, product by product. */
-  readonly amounts: readonly { readonly name: string; readonly grams: number }[];
+  readonly amounts: readonly {
+    readonly name: string;
+    /** Grams, or pieces of what is counted. */
+    readonly grams: number;
+    readonly counted: ProductFields["counted"];
+  }[];
   readonly tool: string;
   readonly technique: string;
   readonly coats: number;
@@ -234,9 +239,16 @@ export function makePlan(
         amounts: recipe.length
           ? recipe.map(({ product, parts: amount }) => ({
               name: product.name,
-              grams: (grams * amount) / parts,
+              grams: product.counted === "pieces" ? 1 : (grams * amount) / parts,
+              counted: product.counted,
             }))
-          : [{ name: material(key).label, grams }],
+          : [
+              {
+                name: material(key).label,
+                grams: isPiece(key) ? 1 : grams,
+                counted: isPiece(key) ? "pieces" : "grams",
+              },
+            ],
         tool: TOOLS[layer.tool].label,
         technique: TECHNIQUES[layer.technique],
         coats,

@@ -328,6 +328,47 @@ const TWENTY: readonly (readonly [
   ],
 ];
 
+describe("grams and pieces", () => {
+  const need = (look: Look, material: string) =>
+    makePlan(LookSchema.parse(look), studio).kit.find((entry) => entry.material === material);
+  // Common practice, no published source: 12-15 g/m2 wet, 1.5-2 g a head; half the lower to one and a half of the upper.
+  it.each(["settingMist", "barrierSpray"] as const)("a head under %s", (material) => {
+    const mist = layer({
+      role: "seal",
+      zones: HEAD,
+      paint: { kind: "material", material },
+      tool: "spray",
+      technique: "spray",
+    });
+    expect(need(aLook(mist), material)?.grams).toBeGreaterThan(1.5 / 2);
+    expect(need(aLook(mist), material)?.grams).toBeLessThan(2 * 1.5);
+  });
+  it("concealer on two brows, two coats: a tenth of a gram at most", () => {
+    const concealer = layer({
+      role: "cover",
+      zones: ["browLeft", "browRight"],
+      paint: { kind: "material", material: "concealer" },
+      tool: "finger",
+      technique: "dab",
+      coats: 2,
+    });
+    expect(need(aLook(concealer), "concealer")?.grams).toBeGreaterThan(0.02);
+    expect(need(aLook(concealer), "concealer")?.grams).toBeLessThan(0.15);
+  });
+  it("caps and foam are counted, one each, and never weighed", () => {
+    for (const [key, material] of [
+      ["baldCap", "baldCap"],
+      ["foamPiece", "foamPiece"],
+    ] as const) {
+      const plan = makePlan(set(key), studio);
+      expect(need(set(key), material)).toMatchObject({ grams: 1, counted: "pieces" });
+      expect(
+        plan.steps.flatMap(({ amounts }) => amounts).filter(({ counted }) => counted === "pieces"),
+      ).toEqual([expect.objectContaining({ grams: 1 })]);
+    }
+  });
+});
+
 describe("twenty looks, hands and chair", () => {
   for (const [what, look, hands, chair, context = studio] of TWENTY)
     it(what, () => {

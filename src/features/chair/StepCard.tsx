@@ -11,7 +11,7 @@ import {
 import { markLabel, zoneWords, type Look, type LookContext } from "@/core/look";
 import { regionOf, type Plan } from "@/core/plan";
 import { paintingAir } from "@/core/studio";
-import { minutesWords } from "@/ui/format";
+import { amountWords, minutesWords } from "@/ui/format";
 import { Swatch } from "@/ui/Swatch";
 
 const ORDINALS = [
@@ -111,8 +111,8 @@ export function StepCard({
             <span className="muted block text-base">
               {planned.amounts
                 .map(
-                  ({ name, grams }) =>
-                    `${grams < 0.1 ? "a trace" : `${grams.toFixed(1)} g`}${planned.amounts.length > 1 ? ` ${name}` : ""}`,
+                  ({ name, grams, counted }) =>
+                    `${amountWords(grams, counted)}${planned.amounts.length > 1 ? ` ${name}` : ""}`,
                 )
                 .join(", ")}{" "}
               for all of it

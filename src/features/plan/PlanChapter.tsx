@@ -11,7 +11,7 @@ import { SafetyStrip } from "@/shared/safety/SafetyStrip";
 import { FindingsList } from "@/shared/workspace/FindingsList";
 import { useWorking } from "@/shared/workspace/WorkspaceContext";
 import { Empty } from "@/ui/Empty";
-import { clock, dayWords, amountWords, gramsWords, minutesWords } from "@/ui/format";
+import { amountWords, clock, dayWords, minutesWords } from "@/ui/format";
 import { Swatch } from "@/ui/Swatch";
 import { RemovalCard } from "./RemovalCard";
 import { TouchUps } from "./TouchUps";
@@ -297,10 +297,10 @@ function Steps({ plan }: { plan: Plan }) {
                     <span className="block">{step.paint}</span>
                     <span className="muted block">
                       {step.amounts
-                        .map(({ name, grams }) =>
+                        .map(({ name, grams, counted }) =>
                           step.amounts.length > 1
-                            ? `${gramsWords(grams)} ${name}`
-                            : gramsWords(grams),
+                            ? `${amountWords(grams, counted)} ${name}`
+                            : amountWords(grams, counted),
                         )
                         .join(", ")}
                     </span>
