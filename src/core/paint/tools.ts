@@ -84,6 +84,14 @@ export const TOOLS = {
     waste: 1.5,
     isReady: true,
   },
+  powderBrush: {
+    label: "soft powder brush",
+    techniques: ["buff", "pat"],
+    cm2PerMinute: 200,
+    mmPerMinute: 600,
+    waste: 1.3,
+    isReady: true,
+  },
   finger: {
     label: "clean finger",
     techniques: ["dab", "pat"],

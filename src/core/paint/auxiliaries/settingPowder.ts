@@ -7,7 +7,7 @@ export const settingPowder = {
   use: "set",
   label: "setting powder",
   what: "translucent, white or coloured powder that sets what does not dry",
-  filmByTool: { puff: 3 },
+  filmByTool: { puff: 3, powderBrush: 3 },
   mayContain: ["talc"],
   eases: { sweat: 0.85, rubbing: 0.7, sebum: 0.8 },
   veil: { hex: "#ece2d2", hiding: 0.06 },

@@ -14,7 +14,7 @@ export const powder: PaintType = {
   setting: "dries",
   dryDownShift: 0,
   finish: "matte",
-  filmByTool: { puff: 4, flatBrush: 3, roundBrush: 2.5, foundationBrush: 3 },
+  filmByTool: { puff: 4, powderBrush: 3, flatBrush: 3, roundBrush: 2.5, foundationBrush: 3 },
   resists: { sweat: 0.4, rubbing: 0.3, flexing: 0.8, sebum: 0.45, heat: 0.95, water: 0.3 },
   vivid: 0.4,
   comfort: 0.95,
