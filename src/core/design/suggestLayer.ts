@@ -14,7 +14,7 @@ import { allowedZones } from "./allowedZones";
 import { materialOf, recipeOf, type LookContext } from "./context";
 import { freeLayerId } from "./patch";
 import { predict } from "./predict";
-import { ROLES, type Role } from "./roles";
+import { isVeil, ROLES, type Role } from "./roles";
 import { PLAIN_LAYER, type Layer, type Look, type PaintChoice } from "./schema";
 import { isWearable, mayHoldKind } from "./wearable";
 
@@ -104,9 +104,11 @@ export function suggestLayer(role: Role, look: Look, context: LookContext): Laye
     role === "detail" && isPaintType(wanted)
       ? (toolsFor(wanted).find((key) => key === "linerBrush" || key === "roundBrush") ??
         "roundBrush")
-      : role !== "base" && PLACES[role] && toolsFor(wanted).includes("roundBrush")
-        ? "roundBrush"
-        : (toolsFor(wanted)[0] ?? "flatBrush");
+      : isVeil(role) && toolsFor(wanted).includes("powderBrush")
+        ? "powderBrush"
+        : role !== "base" && PLACES[role] && toolsFor(wanted).includes("roundBrush")
+          ? "roundBrush"
+          : (toolsFor(wanted)[0] ?? "flatBrush");
   const painted = [
     ...new Set(
       look.layers.filter((layer) => layer.role === "base").flatMap((layer) => layer.zones),
@@ -126,9 +128,8 @@ export function suggestLayer(role: Role, look: Look, context: LookContext): Laye
         : role === "prep" || role === "seal"
           ? everywhere
           : []);
-  const veil = role === "contour" || role === "shade" || role === "highlight";
   const technique =
-    veil && (TOOLS[tool].techniques as readonly string[]).includes("pat")
+    isVeil(role) && (TOOLS[tool].techniques as readonly string[]).includes("pat")
       ? "pat"
       : role === "detail" && (TOOLS[tool].techniques as readonly string[]).includes("draw")
         ? "draw"
@@ -142,8 +143,8 @@ export function suggestLayer(role: Role, look: Look, context: LookContext): Laye
     paint,
     tool,
     technique,
-    edge: veil ? "faded" : "hard",
-    share: veil ? 0.5 : 1,
+    edge: isVeil(role) ? "faded" : "hard",
+    share: isVeil(role) ? 0.5 : 1,
   };
 }
 
