@@ -13,7 +13,9 @@ const brief = {
   farthestM: 12,
   skill: "practised",
 };
+// Painted out there: what the air does to a coat is what differs.
 const QUARRY = {
+  paintedIn: "there",
   place: "quarry, afternoon show",
   airDegC: 33,
   rh: 28,
@@ -24,6 +26,7 @@ const QUARRY = {
   bares: ["shoulders", "chest", "upperArms"],
 };
 const RESERVOIR = {
+  paintedIn: "there",
   place: "reservoir path, night show",
   airDegC: 11,
   rh: 88,
@@ -254,7 +257,9 @@ test("the removal card is a PDF that can be read back, in usual and in large pri
     expect(answer.headers()["content-type"]).toBe("application/pdf");
     const text = pdfText(await answer.body());
     expect(text).toContain("Taking the paint off");
-    expect(text).toMatch(/1\. foam piece.*medical adhesive.*alcohol colour/);
+    // The ridge comes off with its adhesive and what is painted on it; one wash takes the water colours.
+    expect(text).toMatch(/1\. Ridge: adhesive remover.*glycerine water colour.*: soap/);
+    expect(text).not.toMatch(/alcohol colour/);
     expect(text).toContain("Painter: The Weather Court, 0000 000");
   }
   await page.goto(`${studio.url}/people/perrin-vaile`, { waitUntil: "networkidle" });
