@@ -99,10 +99,10 @@ test("the brief saves itself as it is typed, and the plan follows the weather an
   await expect(start).not.toHaveText(before);
   const minutes = (clock: string) => Number(clock.slice(0, 2)) * 60 + Number(clock.slice(3));
   expect(minutes(before) - minutes(await start.innerText())).toBe(60);
-  await page.getByLabel("Humidity, %").fill("140");
+  await page.getByLabel("Humidity, %", { exact: true }).fill("140");
   await expect(page.getByText("1 to 100 %")).toBeVisible();
   await expect(page.getByText("not saved: correct the marked field")).toBeVisible();
-  await page.getByLabel("Humidity, %").fill("28");
+  await page.getByLabel("Humidity, %", { exact: true }).fill("28");
   await page.reload();
   await expect(page.getByLabel("Travel, min")).toHaveValue("90");
 });
