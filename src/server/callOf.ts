@@ -3,8 +3,8 @@ import type { LookContext } from "@/core/look";
 import { planCall, type CallFields, type CallPlan } from "@/core/plan";
 import { contextOf } from "@/core/record";
 import type { StudioSettings } from "@/core/studio";
-import { currentHouse, findCall, findLooks, listJobs, listRecords, type Job } from "@/store";
-import { loadCalls, type DatedJob } from "./calls";
+import { listJobs, type Job } from "@/store";
+import { loadCalls, type Calls, type DatedJob } from "./calls";
 import { notFound } from "./problem";
 import { studio, today } from "./studio";
 
@@ -15,54 +15,66 @@ interface Planned {
   readonly jobs: readonly (DatedJob & { readonly context: LookContext })[];
 }
 
-/** Plans a day's call as the page does. @throws Problem */
-export async function callOf(date: string): Promise<Planned> {
-  const calls = await loadCalls();
+/** A day's call planned as its page does; null where nobody is called. */
+function planned(calls: Calls, date: string): Planned | null {
   const day = calls.days.find((entry) => entry.date === date);
-  if (!day) throw notFound("call");
-  const call = day.call.fields;
-  const jobs = day.jobs
-    .filter(({ id }) => !call.out.includes(id))
+  const call = day?.call.fields;
+  const jobs = (day?.jobs ?? [])
+    .filter(({ id }) => !call?.out.includes(id))
     .map((job) => ({
       ...job,
       context: contextOf({ ...calls, person: job.person, brief: job.brief, speed: job.speed }),
     }));
-  if (!jobs.length) throw notFound("call");
-  return { jobs, call, plan: planCall(jobs, call), settings: calls.settings.fields };
+  return call && jobs.length
+    ? { jobs, call, plan: planCall(jobs, call), settings: calls.settings.fields }
+    : null;
 }
 
-const starts = new Map<
-  string,
-  { readonly stamp: string; readonly at: ReadonlyMap<string, string> }
->();
+/** Plans a day's call as the page does. @throws Problem */
+export async function callOf(date: string): Promise<Planned> {
+  const found = planned(await loadCalls(), date);
+  if (!found) throw notFound("call");
+  return found;
+}
+
+const known = new Map<string, { readonly stamp: string; readonly at: Starts }>();
 /** Days whose calls are remembered. */
 const MOST_DAYS = 40;
 
-/** When the performer of a job sits down by the call of its day; null where nobody else is called on it, or they are not. */
-export async function sitsDownAt(job: Job): Promise<string | null> {
-  const date = job.brief.curtainAt?.slice(0, 10);
-  if (!date || date < today()) return null;
-  const db = await studio();
-  const jobs = (await listJobs(db)).filter(({ brief }) => brief.curtainAt?.startsWith(date));
-  if (jobs.length < 2) return null;
-  const looks = await findLooks(
-    db,
-    jobs.map(({ lookId }) => lookId),
+/** When performers sit down by the calls of their days, by job. */
+export type Starts = ReadonlyMap<string, string>;
+
+const dateOf = ({ brief }: Job): string | undefined => brief.curtainAt?.slice(0, 10);
+
+/** When the performers of some jobs sit down; only those are told with whom somebody else is called on the same day. */
+export async function startsByCall(asked: readonly Job[]): Promise<Starts> {
+  const dates = new Set(asked.flatMap((job) => dateOf(job) ?? []));
+  const all = await listJobs(await studio());
+  const shared = [...dates].filter(
+    (date) => date >= today() && all.filter((job) => dateOf(job) === date).length > 1,
   );
+  if (!shared.length) return new Map();
+  const calls = await loadCalls();
+  return new Map(shared.flatMap((date) => [...startsOn(calls, date)]));
+}
+
+function startsOn(calls: Calls, date: string): Starts {
+  const day = calls.days.find((entry) => entry.date === date);
+  // All that a call is planned from: who, what, with what, and by whose rules.
   const stamp = JSON.stringify([
-    jobs.map(({ id, version }) => [id, version]),
-    looks.map(({ id, version }) => [id, version]),
-    (await findCall(db, date))?.version,
-    (await currentHouse(db)).version,
-    (await listRecords(db)).length,
+    day,
+    calls.products.map(({ id, version }) => `${id} ${version}`),
+    calls.factors,
+    calls.house.version,
+    calls.settings.version,
   ]);
-  const known = starts.get(date);
-  if (known?.stamp === stamp) return known.at.get(job.id) ?? null;
-  const { plan } = await callOf(date).catch(() => ({ plan: null }));
+  const found = known.get(date);
+  if (found?.stamp === stamp) return found.at;
+  const performers = planned(calls, date)?.plan.performers ?? [];
   const at = new Map(
-    (plan?.performers ?? []).flatMap(({ jobId, sitsAt }) => (sitsAt ? [[jobId, sitsAt]] : [])),
+    performers.flatMap(({ jobId, sitsAt }) => (sitsAt ? [[jobId, sitsAt] as const] : [])),
   );
-  if (starts.size >= MOST_DAYS) starts.clear();
-  starts.set(date, { stamp, at });
-  return at.get(job.id) ?? null;
+  if (known.size >= MOST_DAYS) known.clear();
+  known.set(date, { stamp, at });
+  return at;
 }

@@ -16,7 +16,7 @@ import {
   type Job,
   type StoredLook,
 } from "@/store";
-import { sitsDownAt } from "./callOf";
+import { startsByCall, type Starts } from "./callOf";
 import { lookPicture, markOf } from "./lookPicture";
 import { notFound } from "./problem";
 import { studio } from "./studio";
@@ -42,9 +42,10 @@ export async function cardOf(
   look: StoredLook,
   job: Job | null,
   { stock, records, ...stored }: PlanInput,
+  starts: Starts,
 ): Promise<LookCard> {
   const person = job && (await findPerson(await studio(), job.personId));
-  const sitsAt = job && (await sitsDownAt(job));
+  const sitsAt = (job && starts.get(job.id)) ?? null;
   const key = `${look.id} ${job?.id ?? ""}`;
   const of = [
     look,
@@ -105,7 +106,12 @@ export async function cardPicture(
   if (!look) throw notFound("look");
   const job = jobId === null ? null : await findJob(db, jobId);
   if (jobId !== null && job?.lookId !== lookId) throw notFound("job");
-  const { given, mark } = await cardOf(look, job, await planInput());
+  const { given, mark } = await cardOf(
+    look,
+    job,
+    await planInput(),
+    await startsByCall(job ? [job] : []),
+  );
   const picture = await lookPicture({ look: look.design, stored: given });
   return new Response(new Uint8Array(picture), {
     headers: {
@@ -151,8 +157,10 @@ export async function lookCards(
     db,
     heads.map(({ id }) => id),
   );
+  const shown = looks.map((look) => ({ look, job: nextOf(look.id) }));
+  const starts = await startsByCall(shown.flatMap(({ job }) => job ?? []));
   return {
-    cards: await Promise.all(looks.map((look) => cardOf(look, nextOf(look.id), all))),
+    cards: await Promise.all(shown.map(({ look, job }) => cardOf(look, job, all, starts))),
     count,
     find,
     page,

@@ -17,6 +17,7 @@ import {
 } from "@/store";
 import { studio, today } from "./studio";
 
+import { startsByCall } from "./callOf";
 import { cardOf, isAhead, type LookCard } from "./lookCards";
 import { planInput, type PlanInput } from "./planInput";
 
@@ -230,10 +231,11 @@ export async function loadToday(): Promise<Today> {
       [...upcoming.slice(0, 6), ...over].map(({ lookId }) => lookId),
     )
   ).filter(({ archived }) => !archived);
+  const starts = await startsByCall(upcoming.slice(0, 6));
   const next = await Promise.all(
     upcoming.slice(0, 6).flatMap((job) => {
       const look = looks.find((entry) => entry.id === job.lookId);
-      return look ? [cardOf(look, job, all)] : [];
+      return look ? [cardOf(look, job, all, starts)] : [];
     }),
   );
   const named = new Map(knownProducts(all).map((product) => [product.id, product.name]));

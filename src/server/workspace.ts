@@ -31,7 +31,7 @@ import {
   type RecordPicture,
   type StoredLook,
 } from "@/store";
-import { sitsDownAt } from "./callOf";
+import { startsByCall } from "./callOf";
 import { shelfStart, type ShelfStart } from "./shelf";
 import { studio, today } from "./studio";
 
@@ -158,7 +158,7 @@ export async function loadWorkspace(lookId: string, jobId?: string): Promise<Wor
       db,
       records.map(({ id }) => id),
     ),
-    sitsAt: job && (await sitsDownAt(job)),
+    sitsAt: job && ((await startsByCall([job])).get(job.id) ?? null),
     jobs: await Promise.all(
       jobs.map(async ({ id, personId, brief }) => ({
         id,

@@ -86,6 +86,33 @@ describe("the steps of a chair", () => {
   });
 });
 
+describe("open adhesive", () => {
+  it("is waited for by what would soil it, though it lies elsewhere; what follows that waits no more", () => {
+    const near = aLook(
+      aLayer({
+        id: "glue",
+        role: "attach",
+        zones: ["noseTip"],
+        paint: product("adhesive"),
+        tool: "flatBrush",
+        technique: "stroke",
+        coats: 1,
+      }),
+      aLayer({ id: "grease", zones: ["chin"], paint: product("cream"), coats: 1 }),
+      aLayer({ id: "more", zones: ["forehead"], paint: product("cream"), coats: 1 }),
+    );
+    const [glue, grease, more] = chairSteps(near, aContext());
+    expect(grease?.waitsFor).toEqual({ tasks: glue?.tasks, ready: "clear" });
+    const log = [begin, event(3, { tasks: [...(glue?.tasks ?? [])] })];
+    const all = chairSteps(near, aContext());
+    const state = readLog(all, log);
+    if (!grease) throw new Error("there is grease");
+    expect(readyFrom(grease, all, state)).toBeCloseTo(3 + (glue?.rest ?? 0), 6);
+    expect(meanwhile(grease, all, state, 3)).toBeNull();
+    expect(more?.waitsFor).toBeNull();
+  });
+});
+
 describe("coats", () => {
   it("are one step where they dry faster than another thing is worth taking up", () => {
     const quick = chairSteps(look, aContext());

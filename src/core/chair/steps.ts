@@ -86,6 +86,22 @@ function stretchesOf({ tasks, placed }: Pick<Seat, "tasks" | "placed">): Stretch
   return stretches;
 }
 
+/** Adhesive that was laid near each stretch since something oily, wet or dusty was there last: it has to be clear before the next of these. */
+function openBefore(stretches: readonly Stretch[]): string[][] {
+  const open = new Map<string, string[]>();
+  return stretches.map(({ tasks }) => {
+    const near = tasks[0]?.near;
+    if (!near) return [];
+    const laid = open.get(near.head) ?? [];
+    if (near.does === "soils") {
+      open.set(near.head, []);
+      return laid;
+    }
+    open.set(near.head, [...laid, ...tasks.map(({ id }) => id)]);
+    return [];
+  });
+}
+
 /** How one sees that what a step lies on is ready. */
 function readyOf(under: LayerTask, look: Look, context: LookContext): Ready {
   const layer = look.layers.find(({ id }) => id === under.layerId);
@@ -109,6 +125,7 @@ export function chairSteps(
   for (const { layerId, coat } of given.tasks)
     most.set(layerId, Math.max(most.get(layerId) ?? 0, coat));
   const stretches = stretchesOf(given);
+  const open = openBefore(stretches);
   const doing = whileWaiting(
     stretches.map(({ tasks, idle }) => ({ layerId: tasks[0]?.layerId ?? "", idle })),
     look,
@@ -120,7 +137,8 @@ export function chairSteps(
       if (!first || !final) return [];
       const own = new Set(tasks.map((task) => task.id));
       const outside = (ids: readonly string[]) => ids.filter((id) => !own.has(id));
-      const before = outside([...new Set(tasks.flatMap((task) => task.after))]).flatMap((id) => {
+      const under = [...tasks.flatMap((task) => task.after), ...(open[i] ?? [])];
+      const before = outside([...new Set(under)]).flatMap((id) => {
         const task = byId.get(id);
         return task && task.wait > 0 ? [task] : [];
       });

@@ -127,9 +127,8 @@ export const marksMeet = (these: readonly Mark[], those: readonly Mark[]): boole
 
 /** The areas that the paint of some marks touches, the inside of filled ones included. */
 export function zonesOfMarks(marks: readonly Mark[], figure: Figure): ZoneId[] {
-  const under = zonesUnder(figure);
-  const touched = new Set(marks.flatMap((mark) => under(mark)));
-  return figure.allZones.flatMap(({ id }) => (touched.has(id) ? [id] : []));
+  const under = new Set(marks.flatMap(zonesUnder(figure)));
+  return figure.allZones.flatMap(({ id }) => (under.has(id) ? [id] : []));
 }
 
 /** Marks of a figure whose areas are remembered: some looks of many marks. */

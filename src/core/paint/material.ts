@@ -162,7 +162,7 @@ export interface PaintType extends Material {
 
 /** A material that prepares, sets, seals or holds. */
 export interface Auxiliary extends Material {
-  /** Hands-on minutes of one piece, whatever its size; missing for what is spread. Common practice, no published source. */
+  /** Hands-on minutes of one piece, or of one coat worked into the brows, whatever its size; missing for what is spread. Common practice, no published source. */
   readonly minutesEach?: number;
   readonly use: "prep" | "cover" | "set" | "seal" | "attach" | "piece" | "activate" | "remove";
   /** What it does to each hazard that is left: 1 nothing, 0.5 halves it. */

@@ -140,7 +140,7 @@ export const WIPED_CM2_PER_MINUTE = 600;
 
 /** What is known of a tool. */
 export const toolOf = (key: ToolKey): Tool => TOOLS[key];
-/** Skin that a tool covers in a minute on the head or the body, cm2. */
+/** Skin that a tool covers in a minute on a head's small planes, or where strokes are long as on a body, cm2. */
 export const cm2PerMinuteOn = (key: ToolKey, part: "head" | "body"): number => {
   const { cm2PerMinute, bodyCm2PerMinute = cm2PerMinute } = toolOf(key);
   return part === "body" ? bodyCm2PerMinute : cm2PerMinute;

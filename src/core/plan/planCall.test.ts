@@ -128,6 +128,14 @@ describe("planCall", () => {
     for (const { jobId, paintedAt, neededBy } of plan.performers)
       if (jobId !== "matinee")
         expect(Date.parse(neededBy ?? "") - Date.parse(paintedAt ?? "")).toBeLessThan(3_600_000);
+    // Painted hours too early by a fixed beginning: they still wear it until the matinee is over.
+    const early = planCall([second, first], {
+      artists: crew(1),
+      chairs: 1,
+      startAt: "2026-06-01T09:00:00+02:00",
+    });
+    const again = early.performers.find(({ jobId }) => jobId === "evening");
+    expect(Date.parse(again?.sitsAt ?? "")).toBeGreaterThanOrEqual(off - 60_000);
     // Two shows too close for that: said as late, by the minutes it takes.
     const close = planCall([first, job("again", "2026-06-01T16:30:00+02:00", hours, "wearer")], {
       artists: crew(1),

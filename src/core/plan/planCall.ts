@@ -151,7 +151,7 @@ function missingSkills(jobs: readonly Seated[], { artists }: CallSetting): strin
   return [...new Set(words)];
 }
 
-/** Minutes from being painted until the same person can sit down again: costume, the way, the hours worn, and what it takes to come off. */
+/** Minutes from when somebody is needed until they can sit down again: costume, the way, the hours worn, and what it takes to come off. */
 const awayMinutes = ({ look, context }: CallJob): number => {
   const { brief } = context;
   return (
@@ -176,8 +176,63 @@ function beforeOnOne(job: Seated, jobs: readonly Seated[]): Seated | undefined {
     .sort((a, b) => a.sooner - b.sooner)[0];
 }
 
+/** The last touch of a job in a call, and its last coat dry. */
+const driedAt = (placed: readonly PlacedInCall[], job: Seated): number =>
+  Math.max(0, ...placed.filter(({ performer }) => performer === job.id).map(({ end }) => end)) +
+  job.chair.until -
+  job.chair.ends;
+
+/** When the first sits down: fixed, or as late as everybody is ready when needed. */
+function startOf(
+  seated: readonly Seated[],
+  placed: readonly PlacedInCall[],
+  { startAt }: CallSetting,
+): string | null {
+  if (startAt) return startAt;
+  return seated
+    .flatMap((job) => {
+      const minutes = job.context.brief.self ? job.chair.until : driedAt(placed, job);
+      return job.neededBy ? [shiftMinutes(job.neededBy, -Math.ceil(minutes))] : [];
+    })
+    .reduce<string | null>(
+      (first, at) => (first && Date.parse(first) <= Date.parse(at) ? first : at),
+      null,
+    );
+}
+
+/** A few rounds settle how early whoever is called twice is ready the first time. */
+const ROUNDS = 4;
+
+/**
+ * The call by the clock. Whoever is called twice can sit down again so long after they were needed, not after they were ready: how early that was is known
+ * only when the start is, so it is planned again until it holds.
+ */
+function byTheClock(painted: readonly Seated[], seated: readonly Seated[], setting: CallSetting) {
+  let early = new Map<string, number>();
+  for (let round = 1; ; round++) {
+    const call = inChairs(painted, setting, early);
+    const startAt = startOf(seated, call.placed, setting);
+    const now = new Map(
+      painted.map((job) => {
+        const needed = startAt && job.neededBy ? minutesBetween(startAt, job.neededBy) : 0;
+        return [job.id, Math.max(0, needed - driedAt(call.placed, job))];
+      }),
+    );
+    const holds = painted.every((job) => {
+      const before = beforeOnOne(job, painted);
+      return !before || (now.get(before.id) ?? 0) <= (early.get(before.id) ?? 0) + 0.5;
+    });
+    if (holds || round === ROUNDS) return { ...call, startAt };
+    early = now;
+  }
+}
+
 /** The call with as few chairs as serve it: another one only where it wins some minutes. */
-function inChairs(painted: readonly Seated[], setting: CallSetting) {
+function inChairs(
+  painted: readonly Seated[],
+  setting: CallSetting,
+  early: ReadonlyMap<string, number>,
+) {
   const run = (chairs: number) =>
     scheduleCall({
       performers: painted.map((job) => {
@@ -186,7 +241,12 @@ function inChairs(painted: readonly Seated[], setting: CallSetting) {
           id: job.id,
           tasks: asTasks(job.sittings),
           sooner: job.sooner,
-          ...(before && { follows: { id: before.id, minutes: awayMinutes(before) } }),
+          ...(before && {
+            follows: {
+              id: before.id,
+              minutes: awayMinutes(before) + (early.get(before.id) ?? 0),
+            },
+          }),
         };
       }),
       artists: setting.artists.length,
@@ -240,32 +300,13 @@ export function planCall(called: readonly CallJob[], setting: CallSetting): Call
   const seated = seatedOf(jobs, setting);
   const painted = seated.filter(({ context }) => !context.brief.self);
   const alone = seated.filter(({ context }) => context.brief.self);
-  const { placed, makespan, lowerBound } = inChairs(painted, setting);
-  const ended = (list: readonly PlacedInCall[], job: Seated) =>
-    Math.max(0, ...list.filter(({ performer }) => performer === job.id).map(({ end }) => end)) +
-    Math.max(0, job.chair.until - job.chair.ends);
-  const starts = seated.flatMap((job) =>
-    job.neededBy
-      ? [
-          shiftMinutes(
-            job.neededBy,
-            -Math.ceil(job.context.brief.self ? job.chair.until : ended(placed, job)),
-          ),
-        ]
-      : [],
-  );
-  const startAt =
-    setting.startAt ??
-    starts.reduce<string | null>(
-      (first, at) => (first && Date.parse(first) <= Date.parse(at) ? first : at),
-      null,
-    );
+  const { placed, makespan, lowerBound, startAt } = byTheClock(painted, seated, setting);
   const neededAt = (job: Seated) =>
     startAt && job.neededBy ? minutesBetween(startAt, job.neededBy) : Infinity;
   const late = lateAsCanBe(placed, {
     latest: (id) => {
       const job = painted.find((other) => other.id === id);
-      return job ? neededAt(job) - Math.max(0, job.chair.until - job.chair.ends) : Infinity;
+      return job ? neededAt(job) - (job.chair.until - job.chair.ends) : Infinity;
     },
     changing: painted[0]?.context.house.numbers.changingPerformer ?? 0,
   });

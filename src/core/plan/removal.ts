@@ -28,6 +28,7 @@ import type { RuleId } from "../rules";
 /** One thing to take off, what with and how. */
 export interface RemovalStep {
   readonly label: string;
+  readonly by: Remover;
   readonly with: string;
   readonly minutes: number;
   readonly care: string;
@@ -121,6 +122,7 @@ function stepsBy(remover: Remover, worn: readonly Worn[], context: LookContext):
   if (remover === "piece")
     return own.map((entry) => ({
       label: entry.layer.name,
+      by: remover,
       with: removersOf([entry], context),
       minutes: material(entry.key).removal.minutes,
       care: material(entry.key).removal.care,
@@ -137,6 +139,7 @@ function stepsBy(remover: Remover, worn: readonly Worn[], context: LookContext):
   return [
     {
       label: listed([...new Set(own.map(({ key }) => material(key).label))]),
+      by: remover,
       with: removersOf(own, context),
       minutes: Math.max(1, Math.round(least + (minutes - least) * faces)),
       care,
@@ -145,10 +148,13 @@ function stepsBy(remover: Remover, worn: readonly Worn[], context: LookContext):
   ];
 }
 
+/** What lets go only when it is ready to. */
+const GLUED: readonly Remover[] = ["piece", "adhesive", "gum"];
+
 /** What helps when there is no time for all of it. */
 function hurryOf(steps: readonly RemovalStep[], worn: readonly Worn[]): string | null {
   const parts = new Set(worn.flatMap(({ zones }) => zones.map((zone) => zoneInfo(zone).part)));
-  const glued = steps.find((step) => /adhesive|gum/.test(step.with));
+  const glued = steps.find(({ by }) => GLUED.includes(by));
   const words = [
     glued && `${glued.label} first, and that is never hurried`,
     parts.has("body") && parts.has("head") && "the face here, the body in the shower at home",
@@ -216,7 +222,7 @@ function aftercareOf(
       rule: "REMOVE-1",
       text: "Never rush and never pull: wait until it lets go. Pat dry, then an unscented moisturiser.",
     },
-    worn.some(({ key }) => ["piece", "adhesive", "gum"].includes(material(key).removal.by)) && {
+    worn.some(({ key }) => GLUED.includes(material(key).removal.by)) && {
       rule: "REMOVE-1",
       text: "Adhesive takes its time: soak the edge, roll it back, soak again.",
     },

@@ -129,8 +129,8 @@ export function seat(
   };
 }
 
-/** The chair at every pace: a hurried and a comfortable time for each look (TIME-4). Minutes, painted and dry. */
+/** The chair at every pace: a hurried and a comfortable time for each look (TIME-4). Minutes to the last touch. */
 export const pacesOf = (look: Look, context: LookContext): Record<Pace, number> =>
   Object.fromEntries(
-    (Object.keys(PACES) as Pace[]).map((pace) => [pace, seat(look, context, { pace }).until]),
+    (Object.keys(PACES) as Pace[]).map((pace) => [pace, seat(look, context, { pace }).ends]),
   ) as Record<Pace, number>;

@@ -1,5 +1,12 @@
-import { isColour, isSetting, materialOf, type Layer, type Look, type LookContext } from "../look";
-import { auxiliary, isPaintType, type MaterialKey } from "../paint";
+import {
+  isColour,
+  isSetting,
+  materialOf,
+  type Layer,
+  type Look,
+  type LookContext,
+  type Role,
+} from "../look";
 
 /** What is finished on one head before the next begins (1-trade §1.2): skin; brows, cap and pieces; map; base with its setting; modelling; detail; seal. */
 export const STAGES = ["prep", "hide", "map", "base", "model", "detail", "seal"] as const;
@@ -7,30 +14,20 @@ export type Stage = (typeof STAGES)[number];
 
 const rankOf = (stage: Stage): number => STAGES.indexOf(stage);
 
-/** The stage a layer belongs to by itself; null for what follows the layers it lies on. */
-function ownStage({ role }: Layer): Stage | null {
-  switch (role) {
-    case "prep":
-      return "prep";
-    case "cover":
-    case "attach":
-      return "hide";
-    case "map":
-      return "map";
-    case "base":
-      return "base";
-    case "contour":
-    case "shade":
-    case "highlight":
-      return "model";
-    case "detail":
-      return "detail";
-    case "seal":
-      return "seal";
-    case "set":
-      return null;
-  }
-}
+/** The stage a layer belongs to by itself; powder only to what it sets. */
+const OWN_STAGE: Readonly<Record<Role, Stage>> = {
+  prep: "prep",
+  cover: "hide",
+  attach: "hide",
+  map: "map",
+  base: "base",
+  contour: "model",
+  shade: "model",
+  highlight: "model",
+  detail: "detail",
+  seal: "seal",
+  set: "prep",
+};
 
 interface Known {
   readonly layer: Layer;
@@ -39,7 +36,6 @@ interface Known {
 }
 
 const meets = (a: Known, b: Layer) => b.zones.some((zone) => a.zones.has(zone));
-const isSeal = (key: MaterialKey) => !isPaintType(key) && auxiliary(key).use === "seal";
 
 /**
  * The stage of each layer where it stands. Powder belongs to what it sets, a mist that is painted over to what it lies on; colour over a later stage's work
@@ -65,9 +61,8 @@ export function stagesOf(look: Look, context: LookContext): Map<string, Stage> {
         .slice(at + 1)
         .some((later) => isColour(later.role) && later.zones.some((z) => layer.zones.includes(z)));
     const follows =
-      (key !== null && isSetting(layer, key)) ||
-      (layer.role === "seal" && key !== null && isSeal(key) && isPainted());
-    const own = rankOf((follows ? null : ownStage(layer)) ?? "prep");
+      (key !== null && isSetting(layer, key)) || (layer.role === "seal" && isPainted());
+    const own = follows ? rankOf("prep") : rankOf(OWN_STAGE[layer.role]);
     // Skin is readied before anything, wherever it stands in the stack.
     const rank = layer.role === "prep" ? own : Math.max(own, highest);
     const entry: Known = { layer, zones: new Set(layer.zones), rank };

@@ -101,7 +101,7 @@ function nearOf(layer: Layer, key: MaterialKey, covers: readonly Region[]): Near
   return isPiece(key) ? undefined : { head, does: "soils" };
 }
 
-/** How many coats of powder go between those of the layer under it: each coat of a layer is pressed with its own where both have as many (BROW-1). */
+/** Whether powder is pressed into each coat of the layer under it: where both lie on the same areas in as many coats (BROW-1). */
 function isPressedInto(set: Layer, under: Layer, coatsOf: (layer: Layer) => number): boolean {
   const coats = coatsOf(under);
   return (
@@ -241,7 +241,7 @@ export function layerTasks(
       painted.push(own);
       const helper = context.brief.self && !atOnce && isUnreached(region);
       const covers = atOnce ? regionsOf(layer, region) : [region];
-      const near = wait > 0 || !isPiece(key) ? nearOf(layer, key, covers) : undefined;
+      const near = nearOf(layer, key, covers);
       tasks.push({
         id,
         zone: region,

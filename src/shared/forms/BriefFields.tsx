@@ -1,6 +1,6 @@
 "use client";
 
-import { Controller, useFormContext } from "react-hook-form";
+import { Controller, useFormContext, useWatch } from "react-hook-form";
 import { ACTIVITIES, AIR, BARES, MATTERS, PAINTED_IN, SKILLS } from "@/core/brief";
 import { Field } from "@/ui/Field";
 import { offsetAt } from "@/ui/moment";
@@ -41,6 +41,7 @@ function CurtainField({ name }: { name: string }) {
 
 /** Where, when, how long, for whom to see. `at` is where the brief stands in the form. */
 export function BriefFields({ at }: { at: "" | "brief." }) {
+  const paintedIn = useWatch<Record<string, unknown>>({ name: `${at}paintedIn` });
   return (
     <>
       <Section title="Character">
@@ -62,12 +63,16 @@ export function BriefFields({ at }: { at: "" | "brief." }) {
         <CheckField name={`${at}sun`} label="In the sun" className="self-end" />
         <FromForecast at={at} />
         <SelectField name={`${at}paintedIn`} label="Painted" options={labels(PAINTED_IN)} />
-        <NumberField
-          name={`${at}roomDegC`}
-          label="Dressing room, °C"
-          hint="Empty: the studio's own."
-        />
-        <NumberField name={`${at}roomRh`} label="Its humidity, %" />
+        {paintedIn === "room" && (
+          <>
+            <NumberField
+              name={`${at}roomDegC`}
+              label="Dressing room, °C"
+              hint="Empty: the studio's own."
+            />
+            <NumberField name={`${at}roomRh`} label="Its humidity, %" />
+          </>
+        )}
         <CheckField
           name={`${at}dryer`}
           label="A cool hand dryer at the chair"
