@@ -120,7 +120,7 @@ export function paintingAir(
     airDegC,
     rh,
     airSpeed: brief.dryer ? DRYER_SPEED : speed,
-    words: `${airDegC} °C and ${rh} % in ${label}${speed > 0.5 ? "" : " air"}`,
+    words: `${airDegC} °C and ${rh} % ${brief.dryer ? "under a cool dryer" : `in ${label}${speed > 0.5 ? "" : " air"}`}`,
   };
 }
 

@@ -1,6 +1,6 @@
 import "server-only";
 import { createEvents, type EventAttributes } from "ics";
-import { touchUps } from "@/core/advice";
+import { causeWords, touchUps } from "@/core/advice";
 import { reactionPlan, safetyNotes, wearForecast, zoneWords } from "@/core/look";
 import { buildList } from "@/core/piece";
 import { removalOf, type CallPlan } from "@/core/plan";
@@ -100,7 +100,7 @@ export async function callCalendar(date: string): Promise<{ body: string; name: 
               shiftMinutes(curtainAt, Math.round(walk.atHours * 60)),
               shiftMinutes(curtainAt, Math.round(walk.atHours * 60) + 5),
               `Touch up ${job.person.name}: ${zoneWords(walk.zones, 3)}`,
-              `By forecast less than ${job.context.house.numbers.touchUpShare} % is whole there, from ${walk.cause}.`,
+              `By forecast less than ${job.context.house.numbers.touchUpShare} % is whole there, from ${causeWords(walk)}.`,
               5,
             ),
         ),

@@ -13,6 +13,7 @@ export type { Refusal } from "./refusals";
 export { boothCheck, type BoothAnswers } from "./boothCheck";
 export { adoptSystem, kitOf, withKit } from "./adoptSystem";
 export {
+  causeWords,
   kitToCarry,
   partOf,
   touchUps,

@@ -65,7 +65,7 @@ describe("the forecast of a look", () => {
     expect(walks.map(({ atHours }) => atHours)).toEqual(
       [...walks.map(({ atHours }) => atHours)].sort((a, b) => a - b),
     );
-    expect(walks[0]).toMatchObject({ cause: "sweat" });
+    expect(walks[0]).toMatchObject({ causes: ["sweat"] });
     expect(new Set(walks.flatMap(({ zones }) => zones))).toEqual(new Set(base.zones));
     const mild: Brief = {
       ...hot,

@@ -2,7 +2,8 @@ import { zoneInfo, type ZoneId } from "../anatomy";
 import { materialOf, recipeOf, type Layer, type LayerWear, type LookContext } from "../look";
 import { toolOf, toolsFor, type Hazard, type ToolKey } from "../paint";
 import { HOUSE, type House } from "../rules";
-import { survival, type ZoneWear } from "../wear";
+import { listed } from "../text/words";
+import { HAZARD_WORDS, survival, type ZoneWear } from "../wear";
 
 /** Share of each layer still whole in a zone after some hours; 1 for what does not wear. */
 export function wholeAfter(
@@ -19,7 +20,8 @@ export function wholeAfter(
 export interface TouchUp {
   readonly atHours: number;
   readonly zones: readonly ZoneId[];
-  readonly cause: Hazard;
+  /** What wears it, what is due first first. */
+  readonly causes: readonly Hazard[];
   readonly layers: readonly Layer[];
 }
 
@@ -35,7 +37,8 @@ export function touchUps(
   const due = forecast
     .filter(({ touchUpHours, buried }) => touchUpHours < hoursWorn && !buried)
     .sort((a, b) => a.touchUpHours - b.touchUpHours);
-  const walks: { atHours: number; zones: Set<ZoneId>; cause: Hazard; layers: Set<Layer> }[] = [];
+  const walks: { atHours: number; zones: Set<ZoneId>; causes: Set<Hazard>; layers: Set<Layer> }[] =
+    [];
   for (const wear of due) {
     const walk = walks.find(
       ({ atHours }) => wear.touchUpHours - atHours <= house.numbers.touchUpsTogether,
@@ -43,21 +46,26 @@ export function touchUps(
     if (walk) {
       walk.zones.add(wear.zone);
       walk.layers.add(wear.layer);
+      walk.causes.add(wear.cause);
     } else
       walks.push({
         atHours: wear.touchUpHours,
         zones: new Set([wear.zone]),
-        cause: wear.cause,
+        causes: new Set([wear.cause]),
         layers: new Set([wear.layer]),
       });
   }
-  return walks.map(({ atHours, zones, cause, layers }) => ({
+  return walks.map(({ atHours, zones, causes, layers }) => ({
     atHours,
     zones: [...zones],
-    cause,
+    causes: [...causes],
     layers: [...layers],
   }));
 }
+
+/** "rubbing and sweat": what wears a walk's areas, in words. */
+export const causeWords = ({ causes }: Pick<TouchUp, "causes">): string =>
+  listed(causes.map((cause) => HAZARD_WORDS[cause]));
 
 /** What goes into a pocket for some walks: the paints of their layers, each with a tool of the hand. A compressor stays where it is. */
 export function kitToCarry(walks: readonly TouchUp[], products: LookContext["products"]): string[] {

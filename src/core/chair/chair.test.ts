@@ -102,7 +102,7 @@ describe("open adhesive", () => {
       aLayer({ id: "more", zones: ["forehead"], paint: product("cream"), coats: 1 }),
     );
     const [glue, grease, more] = chairSteps(near, aContext());
-    expect(grease?.waitsFor).toEqual({ tasks: glue?.tasks, ready: "clear" });
+    expect(grease?.waitsFor).toEqual({ tasks: glue?.tasks, ready: "clear", isBeside: true });
     const log = [begin, event(3, { tasks: [...(glue?.tasks ?? [])] })];
     const all = chairSteps(near, aContext());
     const state = readLog(all, log);

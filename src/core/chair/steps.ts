@@ -30,7 +30,11 @@ export interface ChairStep {
   readonly end: number;
   readonly handsOn: number;
   /** What it lies on, and how that is seen to be ready; null where nothing rests. */
-  readonly waitsFor: { readonly tasks: readonly string[]; readonly ready: Ready } | null;
+  readonly waitsFor: {
+    readonly tasks: readonly string[];
+    readonly ready: Ready;
+    /** It lies beside, not under: adhesive that would be soiled. */ readonly isBeside: boolean;
+  } | null;
   /** Tasks that are done before it, dry or not: the stage before. */
   readonly behind: readonly string[];
   readonly near: Nearby | null;
@@ -166,7 +170,11 @@ export function chairSteps(
           idle,
           meanwhile: doing[i] ?? null,
           waitsFor: longest
-            ? { tasks: before.map((task) => task.id), ready: readyOf(longest, look, context) }
+            ? {
+                tasks: before.map((task) => task.id),
+                ready: readyOf(longest, look, context),
+                isBeside: !tasks.some(({ after }) => after.includes(longest.id)),
+              }
             : null,
         },
       ];

@@ -17,6 +17,7 @@ import {
   type StudioContent,
 } from ".";
 import { plainText } from "../text/plainText";
+import { STUDIO_FILE_VERSION } from "./studioZip";
 
 const WRITTEN = "2026-06-01T12:00:00.000Z";
 const { id: _, version: __, ...person } = STAND_IN;
@@ -259,7 +260,9 @@ describe("a studio as a ZIP", () => {
     expect(
       readStudio(
         again((files) => {
-          files["studio.json"] = strToU8('{"format":"dermagraph studio","version":3}');
+          files["studio.json"] = strToU8(
+            JSON.stringify({ format: "dermagraph studio", version: STUDIO_FILE_VERSION + 1 }),
+          );
         }),
       ),
     ).toMatchObject({ why: expect.stringContaining("newer Dermagraph") });

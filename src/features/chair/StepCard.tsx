@@ -78,6 +78,7 @@ export function StepCard({
   });
   const nameOf = (entry: ChairStep) =>
     `${look.layers.find(({ id }) => id === entry.layerId)?.name ?? ""}${entry.coats > 1 ? `, ${coatWords(entry)}` : ""}`;
+  const where = step.waitsFor?.isBeside ? "beside it" : "below";
   const kinds = [
     ...new Map(
       layer.marks.map(({ kind }) => [
@@ -114,8 +115,8 @@ export function StepCard({
                   ({ name, grams, counted }) =>
                     `${amountWords(grams, counted)}${planned.amounts.length > 1 ? ` ${name}` : ""}`,
                 )
-                .join(", ")}{" "}
-              for all of it
+                .join(", ")}
+              {planned.amounts.every(({ counted }) => counted === "grams") && " for all of it"}
             </span>
           )}
         </Row>
@@ -136,7 +137,7 @@ export function StepCard({
           )}
         </Row>
         <Row label="Mind">
-          {[step.waitsFor && `what lies below: ${READY[step.waitsFor.ready]}`, layer.notes]
+          {[step.waitsFor && `what lies ${where}: ${READY[step.waitsFor.ready]}`, layer.notes]
             .filter(Boolean)
             .join("; ") ||
             `${step.handsOn < 1 ? "under a minute" : `about ${minutesWords(step.handsOn)}`}, then ${planned.rest}`}
@@ -148,7 +149,7 @@ export function StepCard({
             {step.waitsFor.ready === "timer" ? (
               <>
                 <p className="text-base">
-                  {waits ? "what lies below is ready in" : "what lies below is ready"}
+                  what lies {where} is ready{waits && " in"}
                 </p>
                 <p className="font-display text-5xl font-bold" role="timer">
                   {waits ? countdown(from - now) : "now"}
@@ -176,10 +177,7 @@ export function StepCard({
                 </button>
               </p>
             )}
-            <p className="muted text-base">
-              {paintingAir(context.brief, context.studio).words}
-              {context.brief.dryer && ", cool dryer"}: {planned.rest}
-            </p>
+            <p className="muted text-base">{paintingAir(context.brief, context.studio).words}</p>
           </div>
         </div>
       )}

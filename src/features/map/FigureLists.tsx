@@ -1,6 +1,5 @@
-import type { TouchUp } from "@/core/advice";
+import { causeWords, type TouchUp } from "@/core/advice";
 import { zoneWords, type SeenEdge } from "@/core/look";
-import { HAZARD_WORDS } from "@/core/wear";
 import { minutesWords } from "@/ui/format";
 
 /** What by the forecast has needed a touch-up by then, and why. */
@@ -17,9 +16,9 @@ export function DueList({ due, after }: { due: readonly TouchUp[]; after: number
           : "By forecast nothing needs touching up yet."}
       </li>
       {due.map((walk) => (
-        <li key={`${walk.cause}${walk.atHours}`} className="list-none">
+        <li key={walk.atHours} className="list-none">
           <strong>{minutesWords(walk.atHours * 60)}</strong> {zoneWords(walk.zones)},{" "}
-          {HAZARD_WORDS[walk.cause]}
+          {causeWords(walk)}
         </li>
       ))}
     </ol>

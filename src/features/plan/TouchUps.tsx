@@ -1,9 +1,8 @@
 "use client";
 
 import { useMemo } from "react";
-import { kitToCarry, touchUps } from "@/core/advice";
+import { causeWords, kitToCarry, touchUps } from "@/core/advice";
 import { wearForecast, zoneWords } from "@/core/look";
-import { HAZARD_WORDS } from "@/core/wear";
 import { useWorking } from "@/shared/workspace/WorkspaceContext";
 import { minutesWords } from "@/ui/format";
 
@@ -24,9 +23,9 @@ export function TouchUps() {
         <>
           <ol aria-label="Touch-ups" className="text-sm">
             {walks.map((walk) => (
-              <li key={`${walk.cause}${walk.atHours}`} className="border-t rule py-1">
+              <li key={walk.atHours} className="border-t rule py-1">
                 <strong>after {minutesWords(walk.atHours * 60)}</strong>: {zoneWords(walk.zones)} (
-                {walk.layers.map(({ name }) => name).join(", ")}); {HAZARD_WORDS[walk.cause]}
+                {walk.layers.map(({ name }) => name).join(", ")}); {causeWords(walk)}
               </li>
             ))}
           </ol>

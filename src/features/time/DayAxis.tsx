@@ -38,8 +38,11 @@ export function DayAxis({
   const curtain = at(times.curtainAt);
   const off = curtain + brief.hoursWorn * 60;
   const painted = at(times.paintedBy);
+  // Painted before they are needed, since the call has somebody else after them.
+  const done = times.byCall ? Math.min(painted, Math.ceil(plan.dryMinutes)) : painted;
   const stretches: Stretch[] = [
-    { label: "chair", from: 0, to: painted, look: "hands" },
+    { label: "chair", from: 0, to: done, look: "hands" },
+    { label: "ready", from: done, to: painted, look: "kept" },
     { label: "costume", from: painted, to: painted + brief.costumeMinutes, look: "plain" },
     { label: "in hand", from: painted + brief.costumeMinutes, to: at(times.leaveBy), look: "kept" },
     { label: "travel", from: at(times.leaveBy), to: curtain, look: "plain" },
@@ -103,7 +106,7 @@ export function DayAxis({
           {walks.map((walk) => {
             const minute = curtain + walk.atHours * 60;
             return (
-              <g key={`${walk.cause}${walk.atHours}`}>
+              <g key={walk.atHours}>
                 <path d={`M${x(minute)} ${TOP + 3}l5 10l-5 10l-5 -10Z`} fill="currentColor" />
                 <title>{`${clock(shiftMinutes(times.startAt, minute))}: touch up ${zoneWords(walk.zones, 3)}`}</title>
               </g>
