@@ -1,6 +1,13 @@
 import { ZONE_IDS, type ZoneId } from "../../src/core/anatomy";
 import { ACTIVITIES, HEALTH, USUAL_BRIEF, type Brief } from "../../src/core/brief";
-import { THIRDS, type Look } from "../../src/core/look";
+import {
+  BLEND_KEYS,
+  BLENDS,
+  STRENGTH_KEYS,
+  THIRDS,
+  type Layer,
+  type Look,
+} from "../../src/core/look";
 import {
   ALLERGEN_KEYS,
   FINISHES,
@@ -8,6 +15,7 @@ import {
   MATERIAL_KEYS,
   ProductSchema,
   toolsFor,
+  type ToolKey,
   type Product,
 } from "../../src/core/paint";
 import { CONCERNS, PersonSchema, STAND_IN, type Person } from "../../src/core/people";
@@ -31,6 +39,11 @@ const some = <T>(random: Random, list: readonly T[], share: number, most = 4): T
 const zones = (random: Random, most: number): ZoneId[] => [
   ...new Set(Array.from({ length: 1 + Math.floor(random() * most) }, () => one(random, ZONE_IDS))),
 ];
+
+function aBlend(random: Random): Layer["blend"] {
+  const how = one(random, BLEND_KEYS);
+  return { how, tool: one<ToolKey>(random, BLENDS[how].tools) };
+}
 
 const NAMES = ["Mallow", "Black henna", "Plain henna", "Hair dye no. 4", "Bracken", "Sedge"];
 const COLOURS = ["#a02030", "#3d7842", "#f3f2ec", "#141417", "#c0607a", "#33455f"];
@@ -130,6 +143,8 @@ export function makeCase(seed: number): Case {
           ? { kind: "mix", parts: parts.map(({ id }) => ({ productId: id, parts: 1 })) }
           : { kind: "product", productId: first?.id ?? "p0" },
       tool: (first && toolsFor(first.material)[0]) ?? "flatBrush",
+      strength: one(random, STRENGTH_KEYS),
+      blend: random() < 0.3 ? aBlend(random) : null,
       // A third of an eyelid is an eyelid.
       ...(random() < 0.3 && { part: { kind: "third" as const, side: one(random, THIRDS) } }),
     });

@@ -2,6 +2,7 @@ import { plural } from "../text/words";
 import { paintWords, type LookContext } from "./context";
 import { markLabel } from "../shapes";
 import { isSamePart, partWords } from "./part";
+import { STRENGTHS, toolWords } from "./passes";
 import type { FadeSide, Layer, Look } from "./schema";
 import { SCHOOLS } from "./schools";
 import { zoneWords } from "./words";
@@ -43,6 +44,11 @@ function layerDifferences(
     `has ${after.coats === "auto" ? "as many coats as needed" : `${after.coats} ${plural(after.coats, "coat")}`}`,
   );
   say(before.tool !== after.tool || before.technique !== after.technique, "is laid another way");
+  say(
+    !same(before.blend, after.blend),
+    after.blend ? `is laid with ${toolWords(after)}` : "is not blended with a tool of its own",
+  );
+  say(before.strength !== after.strength, `is laid ${STRENGTHS[after.strength].label}`);
   say(before.edge !== after.edge, `has ${after.edge} edges`);
   say(before.fadeMm !== after.fadeMm, `fades over ${after.fadeMm} mm`);
   say(!isSamePart(before.part, after.part), `covers ${partWords(after.part)}`);

@@ -24,7 +24,8 @@ import { materialOf, recipeOf, type LookContext } from "./context";
 import { sameShape } from "../shapes";
 import { coatsOver, filmOver } from "./remembered";
 import { isSamePart, shareOfZone } from "./part";
-import { filmShare, isVeil } from "./roles";
+import { filmOf } from "./passes";
+import { isVeil } from "./roles";
 import type { Layer, Look } from "./schema";
 import { touched } from "./touched";
 
@@ -148,7 +149,7 @@ export function liesUnder(lower: Layer, upper: Layer): boolean {
 
 /** Reference films that one coat of a layer lays. */
 export const coatFilm = (layer: Layer, material: MaterialKey | null): number =>
-  (material ? filmsPerCoat(material, layer.tool) : 1) * filmShare(layer.role);
+  (material ? filmsPerCoat(material, layer.tool) : 1) * filmOf(layer);
 
 /** What lies under a layer where its cover is judged: brow hair and scalp want a cover of their own (BROW-3). */
 export function judgedGrounds(layer: Layer, under: (zone: ZoneId) => Spectrum): Spectrum[] {
@@ -166,6 +167,8 @@ export function resolveCoats(
   grounds: readonly Spectrum[],
 ): { coats: number; covers: boolean } {
   const films = coatFilm(layer, material);
+  // What is meant to be thin is not meant to cover.
+  const isThin = isVeil(layer.role) || layer.strength !== "full";
   const needed = (most: number) =>
     grounds.map((ground) =>
       optics ? coatsOver(optics, ground, films, most) : { coats: 1, reached: true },
@@ -174,12 +177,12 @@ export function resolveCoats(
     const fixed = layer.coats;
     return {
       coats: fixed,
-      covers: isVeil(layer.role) || !optics || needed(fixed).every((cover) => cover.reached),
+      covers: isThin || !optics || needed(fixed).every((cover) => cover.reached),
     };
   }
   if (material === "glueStick" || material === "browWax")
     return { coats: material === "glueStick" ? BROW_LAYERS : 1, covers: true };
-  if (!optics || isVeil(layer.role) || layer.role === "set" || layer.role === "map")
+  if (!optics || isThin || layer.role === "set" || layer.role === "map")
     return { coats: 1, covers: true };
   const covers = needed(MOST_COATS);
   return {

@@ -12,6 +12,7 @@ import { PieceSchema } from "../piece";
 import { MarkSchema } from "../shapes";
 import { FormSchema, LIGHTS_FROM } from "./form";
 import { PartSchema, WHOLE } from "./part";
+import { BlendSchema, STRENGTH_KEYS } from "./passes";
 import { ROLE_KEYS } from "./roles";
 
 const IdSchema = z.string().regex(/^[A-Za-z0-9_-]{1,64}$/, "an id of letters, digits, - and _");
@@ -66,6 +67,10 @@ export const LayerSchema = z
       z.literal("auto"),
       z.number().int("whole coats").min(1, "1 coat or more").max(8, "at most 8 coats"),
     ]),
+    /** How strongly each coat is laid. */
+    strength: z.enum(STRENGTH_KEYS).default("full"),
+    /** What is done to each coat next, with another tool. */
+    blend: BlendSchema.nullable().default(null),
     edge: z.enum(["hard", "faded"]),
     /** Where a faded edge fades: all round, or to one side with the others kept clean (FORM-2). */
     fades: z.enum(FADE_SIDES).default("round"),
@@ -101,6 +106,8 @@ export const PLAIN_LAYER: Omit<
   "id" | "role" | "name" | "zones" | "paint" | "tool" | "technique"
 > = {
   coats: "auto",
+  strength: "full",
+  blend: null,
   edge: "hard",
   fades: "round",
   fadeMm: USUAL_FADE_MM,

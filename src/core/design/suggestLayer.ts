@@ -145,6 +145,9 @@ export function suggestLayer(role: Role, look: Look, context: LookContext): Laye
     technique,
     edge: isVeil(role) ? "faded" : "hard",
     share: isVeil(role) ? 0.5 : 1,
+    // Powder is worked out with the brush that lays it; what is wet is laid, then blended with a clean one.
+    blend:
+      isVeil(role) && tool !== "powderBrush" ? { how: "blended", tool: "foundationBrush" } : null,
   };
 }
 

@@ -35,6 +35,7 @@ export function packingList(looks: readonly { look: Look; context: LookContext }
   for (const { look, context } of looks) {
     for (const layer of look.layers) {
       tools.add(layer.tool);
+      if (layer.blend) tools.add(layer.blend.tool);
       for (const { product } of recipeOf(layer, context.products)) pots.set(product.id, product);
       const key = materialOf(layer, context.products);
       if (key && isPiece(key) && layer.paint.kind === "material")

@@ -1,6 +1,6 @@
 import {
   filledCm2,
-  filmShare,
+  filmOf,
   materialOf,
   paintWords,
   placedStrokes,
@@ -56,9 +56,7 @@ export function layerGrams(layer: Layer, context: LookContext, prediction: Predi
   if (!key) return 0;
   const coats = prediction.coats.get(layer.id)?.coats ?? 1;
   const film =
-    filmPerCoat(key, layer.tool) *
-    filmShare(layer.role) *
-    (layer.edge === "faded" ? FADED_SHARE : 1);
+    filmPerCoat(key, layer.tool) * filmOf(layer) * (layer.edge === "faded" ? FADED_SHARE : 1);
   return (
     ((layerAreaCm2(layer, context) / 10_000) * film * coats * TOOLS[layer.tool].waste) /
     material(key).solids

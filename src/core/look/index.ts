@@ -19,12 +19,21 @@ export {
   holdsShapes,
   ROLES,
   ROLE_KEYS,
-  filmShare,
   isColour,
   isDrawn,
   isVeil,
   type Role,
 } from "../design/roles";
+export {
+  BLEND_KEYS,
+  BLENDS,
+  filmOf,
+  STRENGTH_KEYS,
+  STRENGTHS,
+  toolWords,
+  type Blend,
+  type Strength,
+} from "../design/passes";
 export { applyPatch, freeLayerId, PatchSchema, type LookPatch } from "../design/patch";
 export {
   figureOf,

@@ -99,6 +99,14 @@ export const TOOLS = {
     mmPerMinute: 300,
     waste: 1.1,
   },
+  cottonBud: {
+    label: "damp cotton bud",
+    techniques: ["dab"],
+    cm2PerMinute: 10,
+    mmPerMinute: 400,
+    waste: 1,
+    isReady: true,
+  },
   spatula: {
     label: "spatula",
     techniques: ["press"],

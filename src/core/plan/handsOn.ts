@@ -5,6 +5,7 @@ import {
   materialOf,
   placedStrokes,
   strokeArea,
+  type Blend,
   type Layer,
   type LookContext,
   type Mark,
@@ -36,11 +37,16 @@ function cm2PerMinute(layer: Layer, zone: ZoneId, context: LookContext): number 
   return cm2PerMinuteOn(layer.tool, isOnFace(zone) ? "head" : "body");
 }
 
-/** How many times a flat coat with hard edges a layer takes: modelling is laid, then blended on both sides. */
-function blending({ role, edge }: Layer, { house: { numbers } }: LookContext): number {
+/** How many times a flat coat with hard edges a layer takes: modelling is laid, then blended on both sides, with the same tool where no other is named. */
+function blending({ role, edge, blend }: Layer, { house: { numbers } }: LookContext): number {
+  if (blend) return 1;
   if (isVeil(role)) return numbers.blending;
   return edge === "faded" ? numbers.fading : 1;
 }
+
+/** How many times the minutes it was laid in a coat is then blended, or its edges softened or cleaned. */
+const workedOver = (how: Blend, { house: { numbers } }: LookContext): number =>
+  (how === "blended" ? numbers.blending : numbers.fading) - 1;
 
 /** What is filled within its outline, cm2: neither a line drawn as one stroke nor a fade that is patted out. */
 const filledCm2 = (mark: Mark): number =>
@@ -54,6 +60,11 @@ function markMinutes(mark: Mark, layer: Layer): number {
   return strokeLengthMm({ ...layer, marks: [mark] }) / mmPerMinute + filledCm2(mark) / filling;
 }
 
+/** Minutes in which a mark is then gone along with the tool that blends it. */
+const blendMinutes = (mark: Mark, layer: Layer, { how, tool }: NonNullable<Layer["blend"]>) =>
+  (strokeLengthMm({ ...layer, marks: [mark] }) / toolOf(tool).mmPerMinute) *
+  (how === "blended" ? 2 : 1);
+
 /** Minutes a piece of a material takes, whatever its size; undefined for what is spread or drawn. */
 const minutesEach = (key: MaterialKey | null): number | undefined =>
   key && !isPaintType(key) ? auxiliary(key).minutesEach : undefined;
@@ -61,6 +72,21 @@ const minutesEach = (key: MaterialKey | null): number | undefined =>
 /** Whether a layer is put on in one go: what is counted by the piece is never torn in two. */
 export const isInOneGo = (layer: Layer, key: MaterialKey): boolean =>
   !layer.marks.length && minutesEach(key) !== undefined;
+
+/** Minutes in which one coat of a layer is blended, softened or cleaned with the tool named for it, by region; none where none is named. */
+export function blendByRegion(layer: Layer, context: LookContext): Map<Region, number> {
+  const { blend } = layer;
+  const work = new Map<Region, number>();
+  if (!blend) return work;
+  if (!layer.marks.length)
+    for (const [region, minutes] of handsOnByRegion(layer, context))
+      work.set(region, minutes * workedOver(blend.how, context));
+  for (const mark of layer.marks) {
+    const region = regionOfMark(mark, layer, context.figure);
+    work.set(region, (work.get(region) ?? 0) + blendMinutes(mark, layer, blend));
+  }
+  return work;
+}
 
 /** Hands-on minutes of one coat of a layer, by region; loading and changing come on top. */
 export function handsOnByRegion(layer: Layer, context: LookContext): Map<Region, number> {

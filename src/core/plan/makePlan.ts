@@ -11,6 +11,7 @@ import {
   paintWords,
   predict,
   recipeOf,
+  toolWords,
   zoneWords,
   type Finding,
   type Look,
@@ -19,7 +20,7 @@ import {
   touched,
 } from "../look";
 import { HEAT_ADVICE, heatStrain } from "../wear";
-import { isPaintType, isPiece, material, TECHNIQUES, TOOLS, type ProductFields } from "../paint";
+import { isPaintType, isPiece, material, TECHNIQUES, type ProductFields } from "../paint";
 import { isChild } from "../people";
 import type { RuleId } from "../rules";
 import { backwards, type Backwards } from "../schedule";
@@ -249,7 +250,7 @@ export function makePlan(
                 counted: isPiece(key) ? "pieces" : "grams",
               },
             ],
-        tool: TOOLS[layer.tool].label,
+        tool: toolWords(layer),
         technique: TECHNIQUES[layer.technique],
         coats,
         coatsComputed: layer.coats === "auto",

@@ -26,7 +26,7 @@ import {
 } from "../paint";
 import { paintingAir } from "../studio";
 import type { Nearby, Pass, Task } from "../schedule";
-import { handsOnByRegion, isInOneGo } from "./handsOn";
+import { blendByRegion, handsOnByRegion, isInOneGo } from "./handsOn";
 import { isUnreached, regionOf, regionOfMark, REGIONS, type Region } from "./regions";
 import { skillOf } from "./skills";
 import { inStages, STAGES, type Stage } from "./stages";
@@ -198,6 +198,19 @@ function loadOf({ tool, paint }: Layer, key: MaterialKey, { house }: LookContext
   return paint.kind === "mix" ? loadingMix : loading;
 }
 
+/** What a coat is blended with once it is laid: a clean tool, picked up; null where none is named. */
+function blendOf(layer: Layer, laid: Pass, speed: number, context: LookContext) {
+  const { blend } = layer;
+  if (!blend) return null;
+  const pass: Pass = {
+    id: laid.id,
+    kit: `${blend.tool} clean`,
+    tool: blend.tool,
+    load: context.house.numbers.pickingUp * speed,
+  };
+  return { pass, minutes: blendByRegion(layer, context) };
+}
+
 /**
  * The look as tasks: one for each layer, coat and region, each behind what it lies on and behind the stage before its own on that part of the person. What
  * is glued or misted in one go is one task. Hands-on minutes by skill, pace, and the painter's own log.
@@ -233,20 +246,24 @@ export function layerTasks(
       setUp: setUpOf(layer, coat, setUp) * speed,
     };
     const painted: Lies[] = [];
+    const over = atOnce ? null : blendOf(layer, pass, speed, context);
+    const blended: LayerTask[] = [];
     for (const region of atOnce ? regions.slice(0, 1) : regions) {
       const id = `${layer.id}/${coat}/${region}`;
       const own: Lies = atOnce
         ? { id, zones: layer.zones, marks: [] }
         : lies(id, layer, region, context);
-      painted.push(own);
+      painted.push(over ? { ...own, id: `${id}/blend` } : own);
       const helper = context.brief.self && !atOnce && isUnreached(region);
       const covers = atOnce ? regionsOf(layer, region) : [region];
       const near = nearOf(layer, key, covers);
-      tasks.push({
+      const self = selfFactor(region, context);
+      const task: LayerTask = {
         id,
         zone: region,
-        handsOn: (atOnce ? all : (work.get(region) ?? 0)) * speed * selfFactor(region, context),
-        wait,
+        handsOn: (atOnce ? all : (work.get(region) ?? 0)) * speed * self,
+        // What is blended is blended while it can be moved: it rests afterwards.
+        wait: over ? 0 : wait,
         after: ground.under(own),
         layerId: layer.id,
         coat,
@@ -259,8 +276,19 @@ export function layerTasks(
         ...(lightness !== undefined && { lightness }),
         ...(skill && { skills: [skill] }),
         ...(helper && { helper }),
-      });
+      };
+      tasks.push(task);
+      if (over)
+        blended.push({
+          ...task,
+          id: `${id}/blend`,
+          handsOn: (over.minutes.get(region) ?? 0) * speed * self,
+          wait,
+          after: [id],
+          pass: over.pass,
+        });
     }
+    tasks.push(...blended);
     ground.lay(painted);
   }
   return behindStages(tasks);

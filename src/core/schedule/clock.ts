@@ -133,7 +133,8 @@ export function loadMinutes(bench: Bench, clock: Clock, i: number, h: number): n
   if (!to) return 0;
   const last = clock.last[h] ?? -1;
   const from = last < 0 ? undefined : bench.tasks[last];
-  if (last >= 0 && bench.passes[last] === number) return 0;
+  // A pass may be laid with one tool and blended with another.
+  if (last >= 0 && bench.passes[last] === number && from?.pass?.kit === to.kit) return 0;
   const setUp = to.setUp && !hasBegun(bench, clock, number) ? to.setUp : 0;
   if (from?.pass?.kit === to.kit) return RELOADING * to.load + setUp;
   const darker =

@@ -1,4 +1,4 @@
-/** One coat of one layer: a tool loaded with a paint, and all it does until another is taken up. Minutes. */
+/** One coat of one layer: a tool loaded with a paint, and all it does until another is taken up; or the tool it is then blended with, under the same id. Minutes. */
 export interface Pass {
   readonly id: string;
   /** Tool and paint: the same again is only loaded anew. */

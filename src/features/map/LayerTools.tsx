@@ -1,4 +1,15 @@
-import { FADE_SIDES, FADE_WORDS, materialOf, MOST_FADE_MM, type Layer } from "@/core/look";
+import {
+  BLEND_KEYS,
+  BLENDS,
+  FADE_SIDES,
+  FADE_WORDS,
+  materialOf,
+  MOST_FADE_MM,
+  STRENGTH_KEYS,
+  STRENGTHS,
+  type Blend,
+  type Layer,
+} from "@/core/look";
 import { TECHNIQUES, TOOLS, toolsFor, type Technique, type ToolKey } from "@/core/paint";
 import { useWorking } from "@/shared/workspace/WorkspaceContext";
 import { Field } from "@/ui/Field";
@@ -16,6 +27,43 @@ function withTool(layer: Layer, tool: ToolKey): Pick<Layer, "tool" | "technique"
     tool,
     technique: techniques.includes(layer.technique) ? layer.technique : TOOLS[tool].techniques[0],
   };
+}
+
+/** A layer that is then blended, softened or cleaned, with the edges that makes; the tool it has if that can do it. */
+function withBlend(layer: Layer, how: Blend | "none"): Pick<Layer, "blend" | "edge"> {
+  if (how === "none") return { blend: null, edge: layer.edge };
+  const tools: readonly ToolKey[] = BLENDS[how].tools;
+  const kept = layer.blend && tools.includes(layer.blend.tool) ? layer.blend.tool : null;
+  const tool = kept ?? tools.find((key) => key !== layer.tool) ?? layer.tool;
+  return { blend: { how, tool }, edge: how === "cleaned" ? "hard" : "faded" };
+}
+
+/** What is done to each coat next, and with what. */
+function ThenWith({ layer, change }: Parameters<typeof LayerTools>[0]) {
+  const { blend } = layer;
+  const tools: readonly ToolKey[] = blend ? BLENDS[blend.how].tools : [];
+  return (
+    <>
+      <Field label="Then" className={blend ? "" : "col-span-2"}>
+        <Select
+          value={blend?.how ?? "none"}
+          options={["none", ...BLEND_KEYS] as const}
+          labelOf={(how) => (how === "none" ? "left as it is laid" : how)}
+          onChange={(how) => change(withBlend(layer, how))}
+        />
+      </Field>
+      {blend && (
+        <Field label="Then with">
+          <Select
+            value={blend.tool}
+            options={[...new Set([...tools, blend.tool])]}
+            labelOf={(tool) => TOOLS[tool].label}
+            onChange={(tool) => change({ blend: { ...blend, tool } })}
+          />
+        </Field>
+      )}
+    </>
+  );
 }
 
 /** How a layer is laid: tool, technique, coats, edge, and how much of each area. */
@@ -48,6 +96,7 @@ export function LayerTools({
           onChange={(technique) => change({ technique })}
         />
       </Field>
+      <ThenWith layer={layer} change={change} />
       <Field
         label="Coats"
         hint={
@@ -61,6 +110,14 @@ export function LayerTools({
           options={COATS}
           labelOf={(coats) => (coats === "auto" ? "as needed" : String(coats))}
           onChange={(coats) => change({ coats })}
+        />
+      </Field>
+      <Field label="Strength">
+        <Select
+          value={layer.strength}
+          options={STRENGTH_KEYS}
+          labelOf={(strength) => STRENGTHS[strength].label}
+          onChange={(strength) => change({ strength })}
         />
       </Field>
       <Field label="Edge">
