@@ -156,3 +156,68 @@ test("views: zones of the body are painted by a click, a mark on the back is pla
   await expect(figure.locator('use[fill="url(#map-costume)"]').first()).toBeAttached();
   await studio.close();
 });
+
+test("a heading takes its layers along, by keys and by its grip; a line's points are moved, added and taken out; a shape moves with another; a layer is blended", async ({
+  page,
+}) => {
+  const studio = await openStudio({ demo: true });
+  await page.goto(`${studio.url}/looks/fog/anyone/map`, { waitUntil: "networkidle" });
+  const before = await order(page);
+  const head = stackOf(page).getByRole("button", { name: /^Drift \d/ });
+  await head.focus();
+  await page.keyboard.press("Alt+ArrowUp");
+  await expect.poll(async () => (await order(page))[2]).toBe("wet-hollows");
+  expect([...(await order(page))].sort()).toEqual([...before].sort());
+  await page.getByRole("button", { name: "Undo" }).click();
+  await expect.poll(() => order(page)).toEqual(before);
+
+  await rowOf(page, /Wet hollows/).click();
+  const layer = page.getByRole("region", { name: "Layer", exact: true });
+  await expect(layer.getByLabel("Then", { exact: true })).toHaveValue("blended");
+  await layer.getByLabel("Then", { exact: true }).selectOption("cleaned");
+  await expect(layer.getByLabel("Then with")).toHaveValue("cottonBud");
+  await expect(layer.getByLabel("Edge", { exact: true })).toHaveValue("hard");
+  await layer.getByLabel("Strength").selectOption("trace");
+
+  // A row of a star and a line: the line drawn by hand, its points by keys.
+  await page.locator("body").press("a");
+  await page
+    .getByRole("dialog", { name: "Add a layer" })
+    .getByRole("button", { name: /^detail/i })
+    .click();
+  await layer.getByRole("button", { name: "Add it" }).click();
+  await layer.getByRole("button", { name: "Draw a line by hand" }).click();
+  const box = await page.locator("[data-drawing]").boundingBox();
+  if (!box) throw new Error("nothing to draw on");
+  const at = (x: number, y: number) => [box.x + box.width * x, box.y + box.height * y] as const;
+  await page.mouse.move(...at(0.4, 0.3));
+  await page.mouse.down();
+  for (let i = 0; i <= 20; i++) await page.mouse.move(...at(0.4 + i / 100, 0.3 + i * i * 0.0002));
+  await page.mouse.up();
+  const points = page.locator("[data-point]");
+  await expect(points.first()).toBeVisible();
+  const count = await points.count();
+  const where = () => points.nth(1).locator("rect").getAttribute("x");
+  const old = Number(await where());
+  await points.nth(1).focus();
+  await page.keyboard.press("Shift+ArrowRight");
+  await expect.poll(async () => Number(await where())).toBeCloseTo(old + 5, 0);
+  await points.nth(0).focus();
+  await page.keyboard.press("i");
+  await expect(points).toHaveCount(count + 1);
+  await points.nth(1).focus();
+  await page.keyboard.press("Delete");
+  await expect(points).toHaveCount(count);
+
+  // The line moves with the star.
+  const figure = page.getByRole("region", { name: "Figure" });
+  const leader = layer.getByLabel("moves with").last();
+  const star = leader.locator("option", { hasText: /^star 1 of/ });
+  await leader.selectOption({ label: (await star.textContent()) ?? "" });
+  const line = figure.getByRole("button", { name: /^free line 2/ });
+  const place = await line.getAttribute("aria-label");
+  await figure.getByRole("button", { name: /^star 1/ }).focus();
+  for (let i = 0; i < 4; i++) await page.keyboard.press("Shift+ArrowUp");
+  await expect.poll(() => line.getAttribute("aria-label")).not.toBe(place);
+  await studio.close();
+});

@@ -4,12 +4,16 @@ import {
   applyPatch,
   LookSchema,
   RUN_KEYS,
+  newMark,
   runOfColours,
+  runRound,
   withBridges,
   type Layer,
   type Run,
 } from "../look";
-import { aContext, aLook, aProduct } from "../testing";
+import { point } from "../anatomy";
+import { layerAreaCm2 } from "../kit";
+import { aContext, aLayer, aLook, aProduct } from "../testing";
 
 const sky = ["#243a6b", "#5a4f9a", "#b5577f", "#dd8a5c", "#e8c45a", "#f4ecd0"].map((colour, i) =>
   aProduct({ id: `sky${i}`, colour, eyeSafe: true }),
@@ -87,5 +91,38 @@ describe("colours that run into each other", () => {
     expect(deltaE00(lab(red), lab(orange))).toBeLessThan(deltaE00(lab(red), lab(yellow)));
     const near = aProduct({ id: "near", colour: "#bd3a2b" });
     expect(withBridges([red, near], own)).toEqual([red, near]);
+  });
+});
+
+describe("colours round a shape", () => {
+  const star = aLayer({
+    id: "star",
+    role: "detail",
+    zones: ["forehead"],
+    marks: [newMark("star", point(0, 30), 1)],
+    tool: "roundBrush",
+    technique: "draw",
+  });
+  it("lie right under it, each a border wider than the one nearer to it", () => {
+    const look = aLook(star);
+    const patch = runRound(star, sky.slice(0, 3), 2, look, context);
+    if (!patch) throw new Error("nothing laid");
+    const { layers } = LookSchema.parse(applyPatch(look, patch));
+    expect(layers.map(({ marks }) => marks[0]?.outsetMm)).toEqual([6, 4, 2, 0]);
+    expect(layers.map(({ paint }) => paint.kind === "product" && paint.productId)).toEqual([
+      "sky2",
+      "sky1",
+      "sky0",
+      "grey",
+    ]);
+    const areas = layers.map((layer) => layerAreaCm2(layer, context));
+    expect(areas).toEqual([...areas].sort((a, b) => b - a));
+  });
+  it("are not laid round areas, nor in what may not lie there", () => {
+    const areas = { ...star, marks: [] };
+    expect(runRound(areas, sky, 2, aLook(areas), context)).toBeNull();
+    const eye = { ...star, zones: ["upperLidLeft" as const] };
+    const harsh = [aProduct({ id: "harsh", colour: "#335577", eyeSafe: false })];
+    expect(runRound(eye, harsh, 2, aLook(eye), context)).toBeNull();
   });
 });

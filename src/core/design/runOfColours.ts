@@ -87,6 +87,57 @@ export function runOfColours(
   };
 }
 
+/** How far each colour round a shape reaches beyond the one before, mm, where nothing else is said; and the widest border there is. */
+export const ROUND_STEP_MM = 3;
+const MOST_BORDER_MM = 20;
+
+/**
+ * Colours round the shapes of a layer, each a border wider than the one before: the last lies lowest and reaches furthest.
+ *
+ * @returns what adds them right under that layer; null where it has no shapes, or none of the colours may lie there
+ */
+export function runRound(
+  layer: Layer,
+  products: readonly Product[],
+  stepMm: number,
+  look: Look,
+  context: LookContext,
+): LookPatch | null {
+  const at = look.layers.findIndex(({ id }) => id === layer.id);
+  const stops = products.filter(
+    (product) =>
+      isWearable(product, context.person) &&
+      allowedZones(layer.zones, product.material, product, context).length === layer.zones.length,
+  );
+  if (at < 0 || !layer.marks.length || layer.form || !stops.length) return null;
+  const layers = stops.map((product, i): Layer => {
+    const tool = toolsFor(product.material).find((key) => key === "roundBrush");
+    const borderMm = (i + 1) * stepMm;
+    return {
+      ...layer,
+      id: freeLayerId(look, `${layer.id}-round${i + 1}`),
+      name: `${product.name} round ${layer.name}`.slice(0, 80),
+      paint: { kind: "product", productId: product.id },
+      target: null,
+      tool: tool ?? toolsFor(product.material)[0] ?? layer.tool,
+      technique: TOOLS[tool ?? toolsFor(product.material)[0] ?? layer.tool].techniques[0],
+      coats: "auto",
+      edge: "faded",
+      fades: "round",
+      fadeMm: Math.max(1, Math.round(stepMm)),
+      marks: layer.marks.map(({ tag: _, ...mark }) => ({
+        ...mark,
+        outsetMm: Math.min(MOST_BORDER_MM, mark.outsetMm + borderMm),
+      })),
+      group: layer.group || "Round a shape",
+    };
+  });
+  return {
+    op: "several",
+    patches: layers.map((one) => ({ op: "addLayer", layer: one, at })),
+  };
+}
+
 /** Further apart than this two stops show a step where they meet; nearer to half-way than this a product bridges them. Common practice, no published source. */
 const [FAR_APART, NEAR_HALF_WAY] = [35, 18];
 

@@ -114,13 +114,17 @@ export function suggestLayer(role: Role, look: Look, context: LookContext): Laye
       look.layers.filter((layer) => layer.role === "base").flatMap((layer) => layer.zones),
     ),
   ];
+  // One more base goes where the last one does.
+  const lastBase = look.layers.findLast(
+    (layer) => layer.role === "base" && !layer.marks.length && layer.zones.length > 0,
+  );
   const everywhere = exposedZones(context.brief, context.person).filter(
     (zone) => zoneInfo(zone).group !== "lips",
   );
   const zones =
     PLACES[role] ??
     (role === "base"
-      ? [...everywhere, "browLeft" as const, "browRight" as const]
+      ? (lastBase?.zones ?? [...everywhere, "browLeft" as const, "browRight" as const])
       : role === "set"
         ? painted.length
           ? painted

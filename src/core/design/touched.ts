@@ -10,6 +10,7 @@ import {
   type ZoneId,
 } from "../anatomy";
 import { placedStrokes, type BrushStroke, type Mark } from "../shapes";
+import { anchored } from "./anchored";
 import { followed } from "./giveForm";
 import { shareOfZone } from "./part";
 import type { Layer, Look } from "./schema";
@@ -177,7 +178,8 @@ const LEAST_SHARE = 0.005;
 const isDerived = ({ marks, part, form }: Layer): boolean =>
   marks.length > 0 || form !== null || part.kind === "strip";
 
-const touchedOn = rememberPair((look: Look, figure: Figure): Look => {
+const touchedOn = rememberPair((given: Look, figure: Figure): Look => {
+  const look = anchored(given, figure);
   const layers = look.layers.map((stored) => {
     if (!isDerived(stored)) return stored;
     const layer = stored.form ? followed(stored, stored.form, look) : stored;

@@ -11,6 +11,7 @@ import {
   safetyNotes,
   placedStrokes,
   strokeOutline,
+  touched,
   type Look,
   type LookContext,
   type Mark,
@@ -93,8 +94,8 @@ export function bodySheets({
   const room = { x: widthMm - 2 * MARGIN.side, y: heightMm - MARGIN.top - MARGIN.bottom };
   const sheets = (["front", "back"] as const).flatMap((frame) => {
     const turn = (p: Point) => (frame === "back" ? point(-p.x, p.y) : p);
-    const outlines = look.layers
-      .flatMap((layer) =>
+    const outlines = touched(look, context)
+      .layers.flatMap((layer) =>
         layer.marks.filter((mark) => mark.frame === frame && isBodyMark(mark, context)),
       )
       .flatMap(placedStrokes)

@@ -6,6 +6,7 @@ import {
   markLabel,
   placedStrokes,
   strokeOutline,
+  touched,
   visibleLayers,
   type Look,
   type LookContext,
@@ -124,6 +125,12 @@ export function faceSheet(o: {
   );
   for (const { layer, colours } of visibleLayers(look, context, prediction)) {
     const hex = [...colours.values()].map((colour) => hexOf(colour))[0] ?? LINE;
+    // A part of areas has edges that are nowhere on the face itself.
+    if (kind === "stencil" && !layer.marks.length && layer.part.kind !== "whole")
+      for (const zone of layer.zones)
+        if (figure.zone(zone).frame === "front" && figure.zone(zone).part === "head")
+          for (const polygon of coveredOf(layer, figure.zone(zone).polygon))
+            shapes.push(shape(polygon, true, { name: "part", lineMm: 0.3 }));
     if (kind !== "blank")
       for (const mark of layer.marks.filter(
         ({ frame, y }) => frame === "front" && y >= figure.landmarks.jugulare.y,
@@ -287,7 +294,7 @@ function textsOf(
   ];
   if (kind === "blank") return head;
   // Down the right edge of the head's foot, where the sheet is empty: the neck is not drawn.
-  const marks = look.layers.flatMap((layer) =>
+  const marks = touched(look, context).layers.flatMap((layer) =>
     layer.marks.map(
       (mark) =>
         `${layer.name}, ${markLabel(mark.kind)}: ${placement(mark, context.figure, mark.frame).words}`,

@@ -95,6 +95,25 @@ describe("templates at 1:1", () => {
           expect(x >= 0 && x < widthMm && y > 0 && y < heightMm).toBe(true);
       }
   });
+  it("a part of an area has its edges on the stencil, where a ruler finds them within 0.2 mm", () => {
+    const { polygon } = context.figure.zone("forehead");
+    const [low, high] = [boundingBox(polygon).bottom + 10, boundingBox(polygon).bottom + 25];
+    const strip = aLook(
+      aLayer({
+        id: "band",
+        zones: ["forehead"],
+        part: { kind: "strip", turnDeg: 90, fromMm: low, toMm: high },
+      }),
+    );
+    const prediction = predict(strip, context);
+    const parts = faceSheet({ kind: "stencil", paper: "a4", look: strip, context, prediction })
+      .shapes.filter(({ name }) => name === "part")
+      .flatMap(({ points }) => points);
+    const ys = parts.map(({ y }) => y);
+    expect(Math.abs(Math.max(...ys) - Math.min(...ys) - 15)).toBeLessThan(0.2);
+    const onSheet = onSheetOf(context.figure, PAPERS.a4.widthMm);
+    expect(Math.abs(Math.max(...ys) - onSheet({ x: 0, y: low }).y)).toBeLessThan(0.2);
+  });
   it("a blank chart has the face and no design; a chart has the predicted colours; a stencil none", () => {
     expect(sheetSvg([sheet("blank")])).not.toContain('data-name="star"');
     expect(sheet("chart").shapes.filter(({ fill }) => fill).length).toBeGreaterThan(2);

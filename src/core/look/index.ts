@@ -86,6 +86,7 @@ export {
   untestedProducts,
   type SafetyNote,
 } from "../checks/safetyNotes";
+export { canMoveWith, leaderOf, moveWith, type ShapeAt } from "../design/anchored";
 export { marksMeet, marksOn, touched, zonesOfMarks } from "../design/touched";
 export {
   alignMarks,
@@ -111,14 +112,30 @@ export {
   type Part,
   type Third,
 } from "../design/part";
-export { RUN_KEYS, runOfColours, RUNS, withBridges, type Run } from "../design/runOfColours";
+export {
+  ROUND_STEP_MM,
+  RUN_KEYS,
+  runOfColours,
+  runRound,
+  RUNS,
+  withBridges,
+  type Run,
+} from "../design/runOfColours";
 export { underLater, visibleLayers, type VisibleLayer } from "../design/visible";
 export { wearForecast, type LayerWear } from "../design/protection";
 export { isSetting, readStack, setBy } from "../design/stack";
 export type { Finding } from "../checks/finding";
 export { zoneWords } from "../design/words";
 export {
+  addPoint,
+  ANCHOR_KEYS,
+  ANCHORS,
+  fewerPoints,
   MARK_KINDS,
+  MOST_HANDLED,
+  movePoint,
+  pointAt,
+  takePoint,
   MarkSchema,
   markDifficulty,
   markAtHome,
@@ -132,6 +149,8 @@ export {
   strokeOutline,
   placedStrokes,
   shapeFields,
+  type AnchorLandmark,
+  type Path,
   type Mark,
   type MarkKind,
 } from "../shapes";

@@ -1,5 +1,15 @@
+export { ANCHORS, ANCHOR_KEYS, type AnchorLandmark } from "./anchor";
 export type { BrushStroke } from "./motif";
 export { pathAlong, pathByHand } from "./path";
+export {
+  addPoint,
+  fewerPoints,
+  MOST_HANDLED,
+  movePoint,
+  pointAt,
+  takePoint,
+  type Path,
+} from "./path/points";
 export {
   brushOf,
   MARK_KINDS,

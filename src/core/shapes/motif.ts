@@ -1,5 +1,6 @@
 import { z } from "zod";
 import type { Landmarks, Point } from "../anatomy";
+import { AnchorSchema } from "./anchor";
 
 /** One touch of the brush, in mm round the motif's own centre: a line of some width, a dot where it has one point, or a filled shape. */
 export interface BrushStroke {
@@ -53,6 +54,10 @@ export const PLACED = {
     unit: "mm",
   }),
   seed: z.number().int().min(0).max(1_000_000).default(1),
+  /** What it moves with; nothing where it is missing. */
+  anchor: AnchorSchema.optional(),
+  /** What other shapes know it by that move with it. */
+  tag: z.string().max(24).optional(),
 } as const;
 
 export const widthMm = z.number().min(0.3, "at least 0.3 mm").max(20, "at most 20 mm");

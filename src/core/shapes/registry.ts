@@ -152,7 +152,7 @@ export function strokeArea({ points, widthMm, fill, strength = 1 }: BrushStroke)
 /** Whether two marks have the same shape in the same place, one perhaps with a wider border. */
 export function sameShape(a: Mark, b: Mark): boolean {
   if (a.kind !== b.kind || a.x !== b.x || a.y !== b.y || a.seed !== b.seed) return false;
-  const shape = ({ outsetMm: _, ...rest }: Mark) =>
+  const shape = ({ outsetMm: _, anchor: __, tag: ___, ...rest }: Mark) =>
     JSON.stringify(Object.entries(rest).sort(([one], [other]) => one.localeCompare(other)));
   return shape(a) === shape(b);
 }

@@ -5,8 +5,10 @@ import {
   exposedZones,
   isWearable,
   placeFor,
+  ROUND_STEP_MM,
   RUN_KEYS,
   runOfColours,
+  runRound,
   RUNS,
   withBridges,
   type Layer,
@@ -16,13 +18,14 @@ import { isPaintType, type Product } from "@/core/paint";
 import { useWorking } from "@/shared/workspace/WorkspaceContext";
 import { Dialog } from "@/ui/Dialog";
 import { Field } from "@/ui/Field";
+import { NumberInput } from "@/ui/NumberInput";
 import { Select } from "@/ui/Select";
 import { Swatch } from "@/ui/Swatch";
 
 /** At most so many colours; more are layers of a few mm. */
 const MOST_STOPS = 9;
 
-type Over = "face" | "lips" | "lids" | "layer";
+type Over = "face" | "lips" | "lids" | "layer" | "round";
 const LIPS = ZONES.filter(({ group }) => group === "lips").map(({ id }) => id);
 const LIDS = ZONES.filter(({ kind }) => kind === "upperLid").map(({ id }) => id);
 
@@ -44,10 +47,12 @@ export function AddRun({ open, layer, onClose, onAdded }: AddRunProps) {
     (product) =>
       product.colour && isPaintType(product.material) && isWearable(product, context.person),
   );
-  const places: readonly Over[] =
-    layer?.zones.length && !layer.marks.length
-      ? ["face", "lips", "lids", "layer"]
-      : ["face", "lips", "lids"];
+  const [stepMm, setStepMm] = useState(ROUND_STEP_MM);
+  const ofLayer: readonly Over[] =
+    layer && layer.marks.length ? ["round"] : layer?.zones.length ? ["layer"] : [];
+  const places: readonly Over[] = ["face", "lips", "lids", ...ofLayer];
+  const isRound = over === "round" && layer !== null && layer.marks.length > 0;
+  const least = isRound ? 1 : 2;
   const zones = (): readonly ZoneId[] => {
     if (over === "lips") return LIPS;
     if (over === "lids") return LIDS;
@@ -58,7 +63,9 @@ export function AddRun({ open, layer, onClose, onAdded }: AddRunProps) {
   };
   const lay = () => {
     const at = placeFor("contour", look);
-    const patch = runOfColours({ zones: zones(), run, products: stops }, look, context, at);
+    const patch = isRound
+      ? runRound(layer, stops, stepMm, look, context)
+      : runOfColours({ zones: zones(), run, products: stops }, look, context, at);
     if (patch?.op !== "several" || !apply(patch)) {
       toast("None of these may be used there. Check their labels.");
       return;
@@ -81,19 +88,33 @@ export function AddRun({ open, layer, onClose, onAdded }: AddRunProps) {
                 lips: "the lips",
                 lids: "the upper lids",
                 layer: `the areas of ${layer?.name ?? ""}`,
+                round: `round the shapes of ${layer?.name ?? ""}`,
               })[place]
             }
             onChange={setOver}
           />
         </Field>
-        <Field label="Direction">
-          <Select
-            value={run}
-            options={RUN_KEYS}
-            labelOf={(key) => RUNS[key].label}
-            onChange={setRun}
-          />
-        </Field>
+        {isRound ? (
+          <Field label="Each wider by, mm">
+            <NumberInput
+              least={1}
+              most={10}
+              step={0.5}
+              unit="mm"
+              value={stepMm}
+              onChange={setStepMm}
+            />
+          </Field>
+        ) : (
+          <Field label="Direction">
+            <Select
+              value={run}
+              options={RUN_KEYS}
+              labelOf={(key) => RUNS[key].label}
+              onChange={setRun}
+            />
+          </Field>
+        )}
         <Field label="Next colour" className="col-span-2">
           <Select
             value={null}
@@ -123,11 +144,20 @@ export function AddRun({ open, layer, onClose, onAdded }: AddRunProps) {
           </li>
         ))}
       </ol>
-      {stops.length < 2 && (
-        <p className="muted mt-2 text-sm">Choose two colours or more, in the order they run.</p>
+      {stops.length < least && (
+        <p className="muted mt-2 text-sm">
+          {isRound
+            ? "Choose the colours from the shape outwards."
+            : "Choose two colours or more, in the order they run."}
+        </p>
       )}
       <div className="mt-4 flex flex-wrap gap-2">
-        <button type="button" className="btn btn-primary" disabled={stops.length < 2} onClick={lay}>
+        <button
+          type="button"
+          className="btn btn-primary"
+          disabled={stops.length < least}
+          onClick={lay}
+        >
           Add them
         </button>
         <button

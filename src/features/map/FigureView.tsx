@@ -122,6 +122,7 @@ export function FigureView(props: FigureViewProps) {
               drawing={drawing}
               onDrawn={(drawn) => {
                 marks.put([...layer.marks, drawn]);
+                onMark(layer.marks.length);
                 onDrawing(false);
               }}
             />

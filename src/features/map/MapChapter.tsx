@@ -3,6 +3,7 @@
 import { useCallback, useMemo, useState } from "react";
 import { useHotkeys } from "react-hotkeys-hook";
 import { mirror, point, type Figure, type ZoneId } from "@/core/anatomy";
+import { touched } from "@/core/look";
 import { FindingsList } from "@/shared/workspace/FindingsList";
 import { useWorking } from "@/shared/workspace/WorkspaceContext";
 import { sceneOf, VIEWS, type ViewKey } from "@/shared/figure/views";
@@ -44,7 +45,11 @@ export function MapChapter() {
   const [drawing, setDrawing] = useState(false);
   const [view, setView] = useState<ViewKey>("face");
   const place = useMemo(() => placeIn(context.figure, view), [context.figure, view]);
-  const layer = look.layers.find(({ id }) => id === chosen) ?? null;
+  const stored = look.layers.find(({ id }) => id === chosen) ?? null;
+  // Shapes where this face has what they move with.
+  const onFace = useMemo(() => touched(look, context), [look, context]);
+  const isShapes = stored !== null && stored.marks.length > 0 && !stored.form;
+  const layer = isShapes ? (onFace.layers.find(({ id }) => id === chosen) ?? stored) : stored;
   const choose = useCallback((id: string | null) => {
     setChosen(id);
     setChosenMark(null);

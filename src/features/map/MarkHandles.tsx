@@ -12,6 +12,7 @@ import {
 } from "@/core/anatomy";
 import {
   markLabel,
+  MOST_HANDLED,
   moveMark,
   pathByHand,
   placedStrokes,
@@ -21,6 +22,7 @@ import {
   type Layer,
   type Mark,
 } from "@/core/look";
+import { PathPoints } from "./PathPoints";
 import { MarkDrawing } from "@/shared/figure/MarkDrawing";
 import type { Scene } from "@/shared/figure/views";
 import { useWorking } from "@/shared/workspace/WorkspaceContext";
@@ -110,6 +112,16 @@ export function MarkHandles({
   const svg = () => group.current?.ownerSVGElement ?? null;
   const others = (i: number) =>
     layer.marks.filter((mark, k) => k !== i && mark.frame === frame).map(({ x, y }) => point(x, y));
+
+  const chosenMark = chosen === null ? undefined : layer.marks[chosen];
+  const edited =
+    chosen !== null &&
+    chosenMark?.kind === "path" &&
+    chosenMark.frame === frame &&
+    chosenMark.points.length <= MOST_HANDLED &&
+    !drag
+      ? { i: chosen, mark: chosenMark }
+      : null;
 
   const begin = (event: PointerEvent<SVGElement>, i: number, way: Way) => {
     const mark = layer.marks[i];
@@ -325,6 +337,20 @@ export function MarkHandles({
           </g>
         );
       })}
+      {edited && (
+        <PathPoints
+          path={edited.mark}
+          name={`${markLabel("path")} ${edited.i + 1}`}
+          hex={hex}
+          out={out}
+          unit={unit}
+          toMm={(event) => {
+            const root = svg();
+            return root && toMm(root, event, out);
+          }}
+          onChange={(next) => onChange(edited.i, next)}
+        />
+      )}
       {drag && <Ruler mark={drag.now} snapped={drag.to} out={out} unit={unit} />}
       {drawing && (
         <rect

@@ -8,8 +8,10 @@ import {
   alignMarks,
   browsByThreePoints,
   distributeMarks,
+  fewerPoints,
   MARK_KINDS,
   MarkSchema,
+  MOST_HANDLED,
   moveMark,
   markAtHome,
   markDifficulty,
@@ -24,6 +26,7 @@ import {
 } from "@/core/look";
 import { useWorking } from "@/shared/workspace/WorkspaceContext";
 import { NumberInput } from "@/ui/NumberInput";
+import { MovesWith } from "./MovesWith";
 import { AlongCurve, curvesOf, LineAlong, MOST_MARKS } from "./AlongLines";
 
 export interface MarkTools {
@@ -96,6 +99,7 @@ export function MarksEditor({
           <p className="muted mt-1 text-xs">
             With a ruler: {placement(mark, context.figure, mark.frame).words}.
           </p>
+          <MovesWith own={{ layer: layer.id, mark: i }} mark={mark} apply={apply} />
           <MarkFields mark={mark} onChange={(key, value) => change(i, key, value)} />
           <div className="mt-2 flex flex-wrap items-center gap-2">
             <button
@@ -117,6 +121,18 @@ export function MarksEditor({
             >
               Duplicate
             </button>
+            {mark.kind === "path" && mark.points.length > MOST_HANDLED && (
+              <button
+                type="button"
+                className="btn btn-sm"
+                title="Through as few points as can be dragged one by one"
+                onClick={() =>
+                  put(layer.marks.map((old, k) => (k === i ? fewerPoints(mark) : old)))
+                }
+              >
+                Edit its points
+              </button>
+            )}
             <button
               type="button"
               className="btn btn-ghost btn-sm"

@@ -12,12 +12,21 @@ import {
 import { SortableContext, useSortable, verticalListSortingStrategy } from "@dnd-kit/sortable";
 import { CSS } from "@dnd-kit/utilities";
 import { Eye, EyeOff, GripVertical, Lock, LockOpen } from "lucide-react";
-import { Fragment, memo, useCallback, useMemo, useRef, type KeyboardEvent } from "react";
+import {
+  Fragment,
+  memo,
+  useCallback,
+  useMemo,
+  useRef,
+  type KeyboardEvent,
+  type ReactNode,
+} from "react";
 import { toast } from "sonner";
 import { hexOf, isDrawn, paintWords, type Layer } from "@/core/look";
 import { SchoolsOfWork } from "@/shared/workspace/SchoolsOfWork";
 import { useWorking } from "@/shared/workspace/WorkspaceContext";
 import { Swatch } from "@/ui/Swatch";
+import { groupFrom, groupMoved, startsGroup } from "./groups";
 import { ROLE_ICONS } from "./roleIcon";
 
 type Switched = Partial<Pick<Layer, "hidden" | "locked">>;
@@ -79,11 +88,20 @@ export function StackPanel({ selected, onSelect, onAdd, onMove, onRemove }: Stac
     },
     [store, change, onMove, onSelect, onRemove],
   );
-  const ids = look.layers.map(({ id }) => id).join(" ");
+  const ids = look.layers
+    .flatMap((layer, i) => (startsGroup(look.layers, i) ? [headOf(layer), layer.id] : [layer.id]))
+    .join(" ");
   const items = useMemo(() => ids.split(" ").filter(Boolean), [ids]);
+  const moveGroup = (first: string, onto: string) => {
+    const order = groupMoved(look.layers, first, onto);
+    if (order === "locked") toast("A layer of this group is locked");
+    else if (order) apply({ op: "order", ids: order });
+  };
   const onDragEnd = ({ active, over }: DragEndEvent) => {
+    const head = layerOfHead(String(active.id));
+    if (head && over) return moveGroup(head, layerOfHead(String(over.id)) ?? String(over.id));
     const [from, to] = [active.id, over?.id].map((id) =>
-      look.layers.findIndex((layer) => layer.id === id),
+      look.layers.findIndex((layer) => layer.id === (layerOfHead(String(id)) ?? id)),
     );
     if (from !== undefined && to !== undefined && from >= 0 && to >= 0 && from !== to)
       onMove(String(active.id), to - from);
@@ -122,15 +140,19 @@ export function StackPanel({ selected, onSelect, onAdd, onMove, onRemove }: Stac
         <SortableContext items={items} strategy={verticalListSortingStrategy}>
           <ol ref={list} className="max-h-[45dvh] min-h-0 overflow-auto lg:max-h-none lg:flex-1">
             {look.layers.map((layer, i) => {
-              const heads = layer.group !== "" && look.layers[i - 1]?.group !== layer.group;
-              const under = heads ? run(look.layers, i) : [];
+              const heads = startsGroup(look.layers, i);
+              const under = heads ? groupFrom(look.layers, i) : [];
               return (
                 <Fragment key={layer.id}>
                   {heads && (
-                    <li className="flex items-center gap-1 border-t rule bg-base-300 py-0.5 pr-1 pl-4">
-                      <span className="min-w-0 flex-1 truncate text-sm font-bold">
-                        {layer.group} <span className="muted font-normal">{under.length}</span>
-                      </span>
+                    <Head
+                      layer={layer}
+                      count={under.length}
+                      onStep={(by) => {
+                        const next = look.layers[by < 0 ? i - 1 : i + under.length];
+                        if (next) moveGroup(layer.id, next.id);
+                      }}
+                    >
                       <Switches
                         name={layer.group}
                         hidden={
@@ -141,7 +163,7 @@ export function StackPanel({ selected, onSelect, onAdd, onMove, onRemove }: Stac
                         locked={under.every(({ locked }) => locked)}
                         onChange={(values) => change(under, values)}
                       />
-                    </li>
+                    </Head>
                   )}
                   <Row
                     layer={layer}
@@ -168,10 +190,57 @@ export function StackPanel({ selected, onSelect, onAdd, onMove, onRemove }: Stac
   );
 }
 
-/** The layers one after another that stand under the heading which starts at a place. */
-function run(layers: readonly Layer[], from: number): Layer[] {
-  const end = layers.findIndex((layer, i) => i > from && layer.group !== layers[from]?.group);
-  return layers.slice(from, end < 0 ? undefined : end);
+const HEAD = "head:";
+const headOf = ({ id }: Layer) => `${HEAD}${id}`;
+/** The layer that stands first under a heading; null for what is none. */
+const layerOfHead = (id: string): string | null =>
+  id.startsWith(HEAD) ? id.slice(HEAD.length) : null;
+
+/** The heading of a group: dragged by its grip, or with Alt and the arrows, it takes all its layers along. */
+function Head({
+  layer,
+  count,
+  onStep,
+  children,
+}: {
+  layer: Layer;
+  count: number;
+  onStep: (by: number) => void;
+  children: ReactNode;
+}) {
+  const { setNodeRef, listeners, transform, transition, isDragging } = useSortable({
+    id: headOf(layer),
+  });
+  return (
+    <li
+      ref={setNodeRef}
+      style={{ transform: CSS.Translate.toString(transform), transition }}
+      className={`flex items-center gap-1 border-t rule bg-base-300 py-0.5 pr-1 ${isDragging ? "relative z-10 shadow" : ""}`}
+    >
+      <span
+        {...listeners}
+        aria-hidden
+        title="Drag all of it to another place"
+        className="flex w-6 shrink-0 cursor-grab touch-none items-center justify-center opacity-60"
+      >
+        <GripVertical size={16} />
+      </span>
+      <button
+        type="button"
+        className="min-w-0 flex-1 truncate text-left text-sm font-bold"
+        title="Alt and the arrows move all of it"
+        onKeyDown={(event) => {
+          const step = event.key === "ArrowDown" ? 1 : event.key === "ArrowUp" ? -1 : 0;
+          if (!step || !event.altKey) return;
+          event.preventDefault();
+          onStep(step);
+        }}
+      >
+        {layer.group} <span className="muted font-normal">{count}</span>
+      </button>
+      {children}
+    </li>
+  );
 }
 
 interface RowProps {
