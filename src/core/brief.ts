@@ -70,6 +70,15 @@ export const MATTERS = {
 } as const;
 export type Matter = keyof typeof MATTERS;
 
+/** What else of the day decides what paint is right. */
+export const CIRCUMSTANCES = {
+  queue: "a queue waits",
+  ward: "in a ward, or a newborn near",
+  swims: "goes into water",
+  hides: "hides a scar or a tattoo",
+} as const;
+export type Circumstance = keyof typeof CIRCUMSTANCES;
+
 /** What is asked before the first step, since it holds for this day (SAFE-13). */
 export const HEALTH = {
   asthma: "asthma",
@@ -151,6 +160,10 @@ export const BriefSchema = z
       .array(z.enum(keysOf(MATTERS)))
       .max(4, "at most four, or nothing comes first")
       .default([]),
+    circumstances: z
+      .array(z.enum(keysOf(CIRCUMSTANCES)))
+      .max(10)
+      .default([]),
     /** Parts of the body that the costume leaves bare, so that the audience sees them. */
     bares: z
       .array(z.enum(keysOf(BARES)))
@@ -220,6 +233,7 @@ export const USUAL_BRIEF: Brief = {
   handProps: false,
   wet: false,
   matters: [],
+  circumstances: [],
   bares: [],
   skill: "practised",
   curtainAt: null,

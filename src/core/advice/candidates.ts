@@ -3,7 +3,7 @@ import { ZONES, type ZoneId } from "../anatomy";
 import type { Brief } from "../brief";
 import { paintingAir, USUAL_STUDIO, type StudioSettings } from "../studio";
 import { dryingMinutes } from "../climate";
-import { exposedZones, figureOf, isBareOn, type PaintKit } from "../look";
+import { exposedZones, figureOf, isBareOn, type LookContext, type PaintKit } from "../look";
 import {
   filmPerCoat,
   freshState,
@@ -26,6 +26,7 @@ import {
 import type { Person } from "../people";
 import { HOUSE, type House } from "../rules";
 import { hazardsOf, onPiece, wearUnder, type Hazards, type ZoneWear } from "../wear";
+import { mayAirbrush } from "./air";
 import { GROUPS, protectionsFor, type AdviceGroup } from "./groups";
 import { auxiliaryAllowed, refusal, safeShelf } from "./refusals";
 
@@ -37,6 +38,8 @@ export interface AdviceBrief {
   readonly shelf: readonly Product[];
   readonly house?: House;
   readonly studio?: StudioSettings;
+  /** How much faster each kind wears than the house forecasts, by the painter's own records. */
+  readonly factors?: LookContext["factors"];
 }
 
 /** A kit for a group with all that is measured of it; nothing is weighed yet. */
@@ -59,6 +62,8 @@ export interface Candidate {
   readonly blends: number;
   readonly lines: number;
   readonly thin: number;
+  /** 0-1: how little besides paint and water it takes. */
+  readonly simple: number;
   readonly owned: number;
   readonly needed: number;
 }
@@ -150,8 +155,10 @@ function fineness(type: PaintTypeKey, brief: Brief, house: House): number {
 }
 
 /** The tool a type is laid with: over a body the quickest it has. */
-function toolFor(type: MaterialKey, group: AdviceGroup): ToolKey {
-  const tools = toolsFor(type).filter((tool) => tool !== "splatterBrush");
+function toolFor(type: MaterialKey, group: AdviceGroup, sprays: boolean): ToolKey {
+  const tools = toolsFor(type).filter(
+    (tool) => tool !== "splatterBrush" && (sprays || tool !== "airbrush"),
+  );
   return (
     (group === "body"
       ? [...tools].sort((a, b) => TOOLS[b].cm2PerMinute - TOOLS[a].cm2PerMinute)[0]
@@ -231,8 +238,8 @@ export function candidatesFor(group: AdviceGroup, advice: AdviceBrief): Candidat
   const { person, brief, house = HOUSE } = advice;
   const definition = GROUPS[group];
   const shelf = safeShelf(advice.shelf, person);
-  const allowed = (type: PaintTypeKey) => refusal(type, group, person, advice.shelf) === null;
-  const protections = protectionsFor(group, auxiliaryAllowed(person, advice.shelf));
+  const allowed = (type: PaintTypeKey) => refusal(type, group, advice) === null;
+  const protections = protectionsFor(group, auxiliaryAllowed(advice));
   const cost = costsOf(advice, shelf);
   const wearOf = wearsOf(
     judgedZones(group, brief).map((zone): readonly [typeof zone, Hazards] => [
@@ -240,8 +247,10 @@ export function candidatesFor(group: AdviceGroup, advice: AdviceBrief): Candidat
       hazardsIn(group, zone, person, brief, house),
     ]),
     house,
+    advice.factors,
   );
   const area = areaOf(group, person, brief);
+  const sprays = mayAirbrush(advice, advice.studio ?? USUAL_STUDIO);
   const found: Candidate[] = [];
   for (const base of definition.bases.filter(allowed))
     for (const detail of definition.lines > 0 ? definition.details.filter(allowed) : [base]) {
@@ -265,6 +274,7 @@ export function candidatesFor(group: AdviceGroup, advice: AdviceBrief): Candidat
                     cost,
                     lines: definition.lines,
                     group,
+                    sprays,
                   }),
                 );
             }
@@ -282,13 +292,16 @@ interface Weakest {
 function wearsOf(
   hazards: readonly (readonly [ZoneId, Hazards])[],
   house: House,
+  factors: AdviceBrief["factors"] = {},
 ): (type: PaintTypeKey, helpers: readonly AuxiliaryKey[]) => Weakest {
   const known = new Map<string, Weakest>();
   return (type, helpers) => {
     const key = `${type} ${helpers.join(" ")}`;
     const found = known.get(key);
     if (found) return found;
-    const wears = hazards.map(([zone, raw]) => wearUnder(zone, raw, type, helpers, house));
+    const wears = hazards.map(([zone, raw]) =>
+      wearUnder(zone, raw, type, helpers, house, factors[type] ?? 1),
+    );
     const made = {
       first: wears.reduce((worst, wear) => (wear.touchUpHours < worst.touchUpHours ? wear : worst)),
       failureHours: wears.reduce((worst, wear) => Math.min(worst, wear.failureHours), Infinity),
@@ -307,6 +320,7 @@ interface Ground {
   readonly cost: ReturnType<typeof costsOf>;
   readonly lines: number;
   readonly group: AdviceGroup;
+  /** An airbrush may be used. */ readonly sprays: boolean;
 }
 
 const only = (keys: readonly (AuxiliaryKey | null)[]) =>
@@ -314,13 +328,13 @@ const only = (keys: readonly (AuxiliaryKey | null)[]) =>
 
 function measured(
   kit: PaintKit,
-  { person, brief, wearOf, house, area, cost, lines, group }: Ground,
+  { person, brief, wearOf, house, area, cost, lines, group, sprays }: Ground,
 ): Candidate {
   const { base, detail, prep, activate, set, seal } = kit;
   const under = only([prep, isWaterColour(base) ? activate : null, set, seal]);
   const over = only([isWaterColour(detail) ? activate : null, set, seal]);
   const { first, failureHours } = wearOf(base, under);
-  const tool = toolFor(base, group);
+  const tool = toolFor(base, group, sprays);
   const face = group === "face";
   const gear = tool === "airbrush";
   const coats = paintType(base).vivid >= 0.8 ? 2 : 3;
@@ -377,6 +391,7 @@ function measured(
     thin:
       clamp((THICK_FILM - film) / (THICK_FILM - THIN_FILM)) *
       (paintType(base).finish === "gloss" && !set ? 0.5 : 1),
+    simple: 1 - helpers.length / 4,
     owned:
       needed.filter((key) => cost(key).owned >= (key === base && face ? COLOURS_FOR_A_BASE : 1))
         .length + (gear && cost("airbrushWater").owned > 0 ? 1 : 0),

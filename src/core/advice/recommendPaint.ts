@@ -79,6 +79,7 @@ const compared = (c: Candidate): readonly number[] => [
   Math.round(c.blends * 10),
   Math.round(c.lines * 10),
   Math.round(c.thin * 10),
+  Math.round(c.simple * 4),
   Math.round((c.owned / c.needed) * 10),
 ];
 
@@ -119,6 +120,7 @@ const SAYS: Readonly<Record<ScoreKey, (c: Candidate, brief: Brief) => string>> =
   blends: () => "blends softly: gradients without a join",
   lines: () => "draws fine, crisp lines",
   closeUp: () => "thin on the skin: bears a close look",
+  simple: () => "little to carry and to learn: paint and water do most of it",
   cost: (c) => `about ${money(c.costMinor)} in paint`,
   stain: () => "leaves little tint behind",
   shelf: (c) =>
@@ -142,6 +144,7 @@ const AGAINST: Readonly<Record<ScoreKey, (c: Candidate, brief: Brief) => string>
   blends: () => "hard to blend: joins show",
   lines: () => "lines come out soft",
   closeUp: () => "thick on the skin when seen from near",
+  simple: () => "several preparations to carry, lay and wait for",
   cost: (c) => `dear: about ${money(c.costMinor)} in paint`,
   stain: () => "may leave a tint for a day or two",
   shelf: (c) => `${c.needed - c.owned} of ${c.needed} kinds would have to be bought`,
@@ -196,9 +199,15 @@ function optionOf(
   }));
   const because = [...ahead]
     .sort((a, b) => Number(b.use >= 0.5) - Number(a.use >= 0.5) || b.by - a.by || b.use - a.use)
-    .slice(0, 3)
-    .map(({ key }) => SAYS[key](c, brief));
+    .slice(0, 3);
+  // What is praised is not blamed as well, nor a soft blend for lying thick or a thin film for its joins.
+  const praised = new Set(because.map(({ key }) => key));
+  const isBlamed = (key: ScoreKey) =>
+    !praised.has(key) &&
+    !(key === "closeUp" && praised.has("blends")) &&
+    !(key === "blends" && praised.has("closeUp"));
   const worst = ahead
+    .filter(({ key }) => isBlamed(key))
     .map(({ key, use }) => ({ key, lost: (1 - use) * weights[key] }))
     .sort((a, b) => b.lost - a.lost)[0];
   return {
@@ -215,7 +224,7 @@ function optionOf(
     costMinor: c.costMinor,
     comfort: c.comfort,
     stain: c.stain,
-    because,
+    because: because.map(({ key }) => SAYS[key](c, brief)),
     against: AGAINST[worst?.key ?? "wear"](c, brief),
     givesUp: lossAgainst(one, next, weights, brief),
   };
@@ -224,7 +233,7 @@ function optionOf(
 /** The options of one part of the person: its Pareto set, best by the brief's weights first. */
 function optionsOf(group: AdviceGroup, advice: AdviceBrief): PaintSystem[] {
   const { brief, person } = advice;
-  const weights = weightsOf(brief, person, group);
+  const weights = weightsOf(brief, person, group, advice.shelf.length > 0);
   const scored = candidatesFor(group, advice)
     .map((candidate): Scored => {
       const uses = usesOf(candidate, brief);
@@ -273,7 +282,7 @@ export function recommendPaint(
   return {
     options: asked.flatMap((group) => optionsOf(group, advice)),
     refused: asked.flatMap((group) =>
-      refusalsFor(group, advice.person, advice.shelf).map((entry) => ({ ...entry, group })),
+      refusalsFor(group, advice).map((entry) => ({ ...entry, group })),
     ),
   };
 }
@@ -317,8 +326,14 @@ export function whatBuysTime(kit: PaintKit, group: AdviceGroup, advice: AdviceBr
       ].filter((key) => key !== null);
       return Math.min(
         least,
-        wearUnder(zone, hazardsIn(group, zone, person, day, house), changed.base, helpers, house)
-          .touchUpHours,
+        wearUnder(
+          zone,
+          hazardsIn(group, zone, person, day, house),
+          changed.base,
+          helpers,
+          house,
+          advice.factors?.[changed.base] ?? 1,
+        ).touchUpHours,
       );
     }, Infinity);
   const now = hours(kit, brief);

@@ -12,6 +12,9 @@ import {
 import { isChild, isTooSmall, type Person } from "../people";
 import type { RuleId } from "../rules";
 import { BANS, isWearable, mayHold, tooYoungFor } from "../look";
+import type { Brief } from "../brief";
+import { USUAL_STUDIO, type StudioSettings } from "../studio";
+import { keptOut } from "./air";
 import { GROUPS, type AdviceGroup } from "./groups";
 
 /** What takes so many minutes off a face takes hours off a body. Common practice, no published source. */
@@ -42,12 +45,22 @@ export function mayUse(key: MaterialKey, person: Somebody, shelf: readonly Produ
 export const safeShelf = (shelf: readonly Product[], person: Somebody): readonly Product[] =>
   shelf.filter((product) => mayHold(product, person));
 
+/** Whom, for what and from what one chooses. */
+export interface Choosing {
+  readonly person: Person;
+  readonly brief: Brief;
+  readonly shelf: readonly Product[];
+  readonly studio?: StudioSettings;
+}
+
+/** Hair of a beard is matted by grease and torn by glue: of these on a face with one (BROW-2's reason, on the chin). */
+const MATS_BEARDS: readonly PaintTypeKey[] = ["cream", "adhesiveAcrylic", "latex"];
+
 /** Why a paint type may not be used on a part of this person; null where it may. Nothing outweighs these. */
 export function refusal(
   type: PaintTypeKey,
   group: AdviceGroup,
-  person: Somebody,
-  shelf: readonly Product[],
+  { person, brief, shelf, studio = USUAL_STUDIO }: Choosing,
 ): Refusal | null {
   const kind = paintType(type);
   const refuse = (rule: RuleId, why: string): Refusal => ({ type, rule, why });
@@ -81,6 +94,12 @@ export function refusal(
     return refuse("SAFE-14", `${person.name} is under twelve: not for a child's skin.`);
   if (isChild(person) && (!kind.cosmetic || kind.flammable || type === "latex"))
     return refuse("SAFE-8", "not for a child's skin.");
+  if (isChild(person) && type === "airbrushWater" && (group === "face" || group === "eyes"))
+    return refuse("SAFE-6", "nothing is sprayed at a child's face: they breathe it.");
+  const kept = keptOut(type, { person, brief }, studio);
+  if (kept) return refuse(kept.rule, kept.why);
+  if (group === "face" && person.beard === "beard" && MATS_BEARDS.includes(type))
+    return refuse("BROW-2", "mats or glues a beard, and comes out of hair badly.");
   if (type === "latex") return refuse("LAYER-9", "for edges and strands, not a base.");
   if (group === "eyes" && BANS.eyes.why(type, null))
     return refuse("SAFE-3", "kept away from the eyes by its kind.");
@@ -100,11 +119,7 @@ export function refusal(
 }
 
 /** Types one might have thought of for a group, and why they were left out. */
-export function refusalsFor(
-  group: AdviceGroup,
-  person: Somebody,
-  shelf: readonly Product[],
-): Refusal[] {
+export function refusalsFor(group: AdviceGroup, choosing: Choosing): Refusal[] {
   const thoughtOf = new Set<PaintTypeKey>([
     ...GROUPS[group].bases,
     ...GROUPS[group].details,
@@ -114,12 +129,12 @@ export function refusalsFor(
     ...(group === "face" ? (["latex", "rubberMaskGrease", "lipLong"] as const) : []),
   ]);
   return [...thoughtOf]
-    .map((type) => refusal(type, group, person, shelf))
+    .map((type) => refusal(type, group, choosing))
     .filter((entry) => entry !== null);
 }
 
 /** Helpers this person may have. */
 export const auxiliaryAllowed =
-  (person: Somebody, shelf: readonly Product[]) =>
+  ({ person, brief, shelf, studio = USUAL_STUDIO }: Choosing) =>
   (key: AuxiliaryKey): boolean =>
-    mayUse(key, person, shelf);
+    mayUse(key, person, shelf) && keptOut(key, { person, brief }, studio) === null;

@@ -15,6 +15,7 @@ export const SCORE_KEYS = [
   "blends",
   "lines",
   "closeUp",
+  "simple",
   "cost",
   "stain",
   "shelf",
@@ -33,6 +34,7 @@ const USUAL: Readonly<Record<ScoreKey, number>> = {
   blends: 5,
   lines: 5,
   closeUp: 2,
+  simple: 5,
   cost: 5,
   stain: 4,
   shelf: 8,
@@ -52,14 +54,16 @@ const MATTER: Readonly<Record<Matter, Partial<Record<ScoreKey, number>>>> = {
 
 /** Seen from nearer than this every film shows; from farther than that only strong colour does, m. Common practice, no published source. */
 const [NEAR_M, FAR_M] = [0.8, 20];
-/** So many hours are a long day. */
+/** So many hours are a long day; what holds weighs the more the longer, up to so many times. */
 const LONG_HOURS = 5;
+const MOST_LONG = 2.8;
 
 /** Weights of a brief, 100 in all. */
 export function weightsOf(
   brief: Brief,
   person: Pick<Person, "skinKind" | "ageYears" | "sweat">,
   group: AdviceGroup,
+  hasShelf = true,
 ): Readonly<Record<ScoreKey, number>> {
   const weights = { ...USUAL };
   const times = (key: ScoreKey, factor: number) => {
@@ -75,9 +79,23 @@ export function weightsOf(
     times("time", 1.5);
   }
   if (brief.hoursWorn >= LONG_HOURS) {
-    times("wear", 1.4);
-    times("lineWear", 1.4);
+    const long = Math.min(MOST_LONG, 1.4 + (brief.hoursWorn - LONG_HOURS) * 0.2);
+    times("wear", long);
+    times("lineWear", long);
   }
+  // Where a queue waits what is quick and plain wins, and nobody wears it for long.
+  if (brief.circumstances.includes("queue")) {
+    times("time", 5);
+    times("simple", 6);
+    times("wear", 0.4);
+    times("lineWear", 0.4);
+  }
+  if (brief.circumstances.includes("hides")) {
+    times("strength", 4);
+    times("wear", 2);
+    times("blends", 0.5);
+  }
+  if (brief.circumstances.includes("swims")) times("wear", 2);
   if (brief.hoursWorn <= 2) {
     times("removal", 1.3);
     times("wear", 0.8);
@@ -93,6 +111,12 @@ export function weightsOf(
   if (brief.farthestM >= FAR_M) {
     times("strength", 1.5);
     times("lines", 0.6);
+  }
+  // Nothing is at hand yet: then it tells no two apart.
+  if (!hasShelf) times("shelf", 0);
+  if (group === "prosthetic") {
+    times("lines", 2);
+    times("lineWear", 2);
   }
   if (group === "lips" || group === "teeth") {
     times("lines", 0);
@@ -127,6 +151,7 @@ export function usesOf(c: Candidate, brief: Brief): Readonly<Record<ScoreKey, nu
     blends: c.blends,
     lines: c.lines,
     closeUp: c.thin,
+    simple: c.simple,
     cost: clamp(1 - c.costMinor / 1200),
     stain: 1 - c.stain,
     shelf: c.owned / c.needed,

@@ -90,7 +90,7 @@ describe("prep and wear", () => {
     expect(found(aLook(base()), at({ airDegC: 12 }), "PREP-2")).toEqual([]);
   });
   it("WEAR-3 and SET-5: says when a base has gone too far and offers the least that holds it, only where something does", () => {
-    const evening = at({ hoursWorn: 3 });
+    const evening = at({ hoursWorn: 3, airDegC: 25, activity: "dancing" });
     const bare = aLook(base());
     const [finding] = found(bare, evening, "SET-5");
     expect(finding?.message).toMatch(

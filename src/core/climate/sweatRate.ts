@@ -6,15 +6,19 @@ const WATTS_PER_MET = 58.15;
 const CLO = 0.155; // m2K/W in one clo (ASHRAE)
 const LEWIS = 16.5;
 
+/** What a square metre of skin gives at most in an hour, g; trained people in great heat (ISO 7933's greatest rate for the acclimatised, from memory). */
+export const MOST_SWEAT = 1100;
+
 /**
- * Sweat in g/m2 an hour: 27.9 Ereq Emax^-0.455 (Shapiro, Pandolf & Goldman 1982), limited to their range.
+ * Sweat in g/m2 an hour: 147 + 1.527 Ereq - 0.87 Emax, nothing below zero (Gonzalez et al. 2009, from memory), the correction of Shapiro,
+ * Pandolf & Goldman 1982, which sweats too much in light clothes, in wind and at work.
  *
  * Ereq = M + radiation and convection gained through the clothing; Emax by the Lewis relation and a clothing permeability index of 0.4.
  * @param o.met metabolic rate in met (1 = seated)
  * @param o.clo insulation worn
  * @param o.radiantDegC mean radiant temperature, the air's by default; direct sun adds some 15-25 degC
  * @throws RangeError on negative met, clo or air speed
- * @example sweatRate({ met: 2.6, clo: 0.6, airDegC: 30, rh: 50, airSpeed: 0.1 }) // 402
+ * @example sweatRate({ met: 2.6, clo: 0.6, airDegC: 30, rh: 50, airSpeed: 0.1 }) // 238
  */
 export function sweatRate(o: {
   met: number;
@@ -37,6 +41,5 @@ export function sweatRate(o: {
     5,
     LEWIS * hc * permeability * (SKIN.kPa - vapourPressure(airDegC, rh)),
   );
-  if (required <= 0) return 0;
-  return Math.min(27.9 * required * greatest ** -0.455, 1800);
+  return Math.max(0, Math.min(MOST_SWEAT, 147 + 1.527 * required - 0.87 * greatest));
 }

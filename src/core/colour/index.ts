@@ -57,4 +57,5 @@ export {
   type PhotographedCard,
   type PhotographedHiding,
 } from "./hidingFromPhoto";
+export { hexUnder } from "./shownUnder";
 export { masstoneLab, mixedLab } from "./mixedLab";

@@ -99,6 +99,13 @@ const adapting = rememberBy(MOST_KNOWN, keyOf, (lamp: LampKey, adaptation: numbe
   return matrix.map((row) => row.map((value) => (value * 100) / white)) as unknown as Matrix;
 });
 
+/** XYZ under a lamp as an eye sees it that has adapted to the lamp's white by a degree; a white card keeps Y = 100. */
+export const seenXyz = (
+  xyz: Xyz,
+  lamp: LampKey,
+  adaptation: number = LAMPS[lamp].adaptation,
+): Xyz => (lamp === "D65" ? xyz : times(adapting(lamp, adaptation), xyz));
+
 /**
  * CIELAB (D65 white) of a reflectance seen under a lamp.
  *
@@ -116,7 +123,7 @@ export function labFromReflectance(
     throw new RangeError(`adaptation must be 0 to 1, not ${adaptation}`);
   const xyz = xyzFromReflectance(r, lamp);
   if (lamp === "D65") return labFromXyz(xyz, WEIGHTS.D65.white);
-  const [X, Y, Z] = times(adapting(lamp, adaptation), xyz);
+  const [X, Y, Z] = seenXyz(xyz, lamp, adaptation);
   // Rounding of the matrices, no more: a surface is neither darker than black nor lighter than white.
   return labFromXyz(
     [Math.max(0, X), Math.min(100, Math.max(0, Y)), Math.max(0, Z)],

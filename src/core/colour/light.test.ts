@@ -6,6 +6,7 @@ import {
   filmReflectance,
   flat,
   hexToLab,
+  hexUnder,
   hueAngle,
   labFromReflectance,
   labToHex,
@@ -19,6 +20,7 @@ import {
   spectrum,
   xyzFromReflectance,
 } from ".";
+import { labFromXyz, seenXyz, xyzWeights } from "./labFromReflectance";
 
 const hexes = fc
   .integer({ min: 0, max: 0xffffff })
@@ -217,3 +219,31 @@ describe("palette of a picture", () => {
 
 it("a spectrum is made band by band from its wavelength", () =>
   expect([spectrum((nm) => nm)[0], spectrum((nm) => nm)[40]]).toEqual([380, 780]));
+
+describe("white, red and skin shown under each lamp", () => {
+  const SURFACES = { white: "#f4f2ea", red: "#b3202c", fair: "#e8c3a6", deep: "#5a3a2a" } as const;
+  const shown = (hex: string, lamp: (typeof LAMP_KEYS)[number]) =>
+    hexToLab(hexUnder(reflectanceFromLab(hexToLab(hex)), lamp));
+  const gels = LAMP_KEYS.filter((lamp) => lamp.startsWith("gel"));
+  it.each(gels)("%s: white takes the gel's hue, and is never achromatic", (lamp) => {
+    expect(chroma(shown(SURFACES.white, lamp))).toBeGreaterThan(25);
+  });
+  it.each(LAMP_KEYS)(
+    "%s: the hue is within 20 degrees of surface times lamp wherever there is one to tell",
+    (lamp) => {
+      for (const hex of Object.values(SURFACES)) {
+        const xyz = xyzFromReflectance(reflectanceFromLab(hexToLab(hex)), lamp);
+        // The eye's adaptation is part of what is seen: full light times surface, adapted as the lamp has it, before any screen.
+        const seen = labFromXyz(seenXyz(xyz, lamp), xyzWeights("D65").white);
+        if (chroma(seen) < 12) continue;
+        const off = Math.abs(hueAngle(shown(hex, lamp)) - hueAngle(seen)) % 360;
+        expect([lamp, hex, Math.min(off, 360 - off) < 20]).toEqual([lamp, hex, true]);
+      }
+    },
+  );
+  it.each(LAMP_KEYS)("%s: nothing is shown lighter than a white card", (lamp) => {
+    const white = shown("#ffffff", lamp)[0];
+    for (const hex of [...Object.values(SURFACES), "#ffee00", "#00c2ff", "#ff70c0"])
+      expect(shown(hex, lamp)[0]).toBeLessThanOrEqual(white + 0.5);
+  });
+});

@@ -1,6 +1,7 @@
 import { remember, rememberBy, rememberPair } from "../remember";
 import {
   hexToLab,
+  hexUnder,
   labFromReflectance,
   labToHex,
   paintOptics,
@@ -267,6 +268,7 @@ const shown = remember((reflectance: Spectrum) =>
   rememberBy(
     LAMP_KEYS.length,
     (lamp: LampKey) => lamp,
-    (lamp) => labToHex(labFromReflectance(reflectance, lamp)),
+    (lamp) =>
+      lamp === "D65" ? labToHex(labFromReflectance(reflectance)) : hexUnder(reflectance, lamp),
   ),
 );

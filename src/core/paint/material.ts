@@ -167,6 +167,8 @@ export interface Auxiliary extends Material {
   readonly use: "prep" | "cover" | "set" | "seal" | "attach" | "piece" | "activate" | "remove";
   /** What it does to each hazard that is left: 1 nothing, 0.5 halves it. */
   readonly eases: Readonly<Partial<Record<Hazard, number>>>;
+  /** The same over what never dries by itself, where it is another. */
+  readonly easesGrease?: Readonly<Partial<Record<Hazard, number>>>;
   /** Translucent colour it adds, if it shows: masstone as sRGB and the contrast ratio of one coat. */
   readonly veil: { readonly hex: string; readonly hiding: number } | null;
 }

@@ -7,10 +7,14 @@ export type Verdict = "visible" | "marginal" | "lost";
 
 /** Highest contrast sensitivity, for a glance at a moving face rather than a laboratory grating. Common practice, no published source. */
 const PEAK = 60;
-/** Sheen of the skin and stray light over everything, as a luminance factor: it is what makes darks merge. Common practice, no published source. */
-const VEIL = 3;
+/**
+ * What lies over every colour as a luminance factor and makes darks merge: sheen of the skin, light scattered in the eye by a bright stage round a dark
+ * detail (the disability glare of CIE 135, from memory), and the haze of a stage. Common practice, no published source for the figures.
+ */
+const VEIL = { sheen: 2, eye: 2, stage: 2 } as const;
+const VEILED = VEIL.sheen + VEIL.eye + VEIL.stage;
 /** To be read and not just detected, contrast must be some times its threshold (the visibility levels of CIE 19; the figure is from memory). */
-const TO_READ = 2.5;
+const TO_READ = 3;
 /** Chroma difference, C*ab units, that is just read on a large area. Common practice, no published source. */
 const CHROMA_READ = 6;
 /** Exponent by which luminance and chroma add up (Quick pooling; from memory). */
@@ -45,7 +49,7 @@ export function edgeVisibility(
   // Nobody looks closer than a hand's breadth: there the eye no longer focuses.
   const fundamental = 1 / (2 * degreesAcross(at.widthMm, Math.max(0.15, at.distanceM)));
   const [Ya, Yb] = [luminance(a[0]), luminance(b[0])];
-  const contrast = Math.abs(Ya - Yb) / (Ya + Yb + 2 * VEIL);
+  const contrast = Math.abs(Ya - Yb) / (Ya + Yb + 2 * VEILED);
   const light = (contrast * PEAK * barSensitivity(fundamental)) / TO_READ;
   const colour =
     (Math.hypot(a[1] - b[1], a[2] - b[2]) * Math.max(0, passes(CHROMATIC, fundamental))) /

@@ -1,13 +1,7 @@
 import { rememberBy } from "../remember";
-import {
-  LAMP_KEYS,
-  labFromReflectance,
-  labToHex,
-  hexToLab,
-  reflectanceFromLab,
-  type LampKey,
-} from "../colour";
+import { hexUnder, LAMP_KEYS, hexToLab, reflectanceFromLab, type LampKey } from "../colour";
 import { addBlurred, type Plane } from "./blur";
+import { EYE, EYE_FOR_COLOUR } from "./eye";
 import { OPPONENT } from "./opponent";
 import { degreesAcross } from "./smallestVisible";
 
@@ -82,8 +76,9 @@ const lampCube = rememberBy(
     for (let r = 0, at = 0; r < CUBE; r++)
       for (let g = 0; g < CUBE; g++)
         for (let b = 0; b < CUBE; b++, at += 3) {
-          const shown = labToHex(
-            labFromReflectance(reflectanceFromLab(hexToLab(`#${hex(r)}${hex(g)}${hex(b)}`)), lamp),
+          const shown = hexUnder(
+            reflectanceFromLab(hexToLab(`#${hex(r)}${hex(g)}${hex(b)}`)),
+            lamp,
           );
           for (let c = 0; c < 3; c++)
             cube[at + c] = parseInt(shown.slice(1 + 2 * c, 3 + 2 * c), 16);
@@ -126,8 +121,9 @@ export function underLamp(picture: Picture, lamp: LampKey): Picture {
 }
 
 /**
- * The picture as an eye at a distance makes it out: blurred on each axis of opponent vision by its own point spread (S-CIELAB, Zhang & Wandell
- * 1996), so that fine light and dark outlasts fine colour. What is beyond the picture's edge is taken to go on as it ends.
+ * The picture as an eye at a distance makes it out: blurred by the eye's optics ({@link EYE}), and on the axes of colour by what is told apart behind them, so
+ * that fine light and dark outlasts fine colour. A uniform field stays as it is, and nothing dark turns light. What is beyond the picture's edge goes on as
+ * it ends.
  * @param o.pixelsPerMm of the picture, on the face
  * @param o.distanceM 0 gives the picture itself
  * @param o.lamp daylight by default; see {@link underLamp}
@@ -154,11 +150,11 @@ export function viewFromDistance(
     p1[i] = (b0[r] as number) + (b1[g] as number) + (b2[b] as number);
     p2[i] = (c0[r] as number) + (c1[g] as number) + (c2[b] as number);
   }
-  const [q0, q1, q2] = OPPONENT.map(({ spread }, axis) => {
+  const [q0, q1, q2] = [EYE, EYE_FOR_COLOUR, EYE_FOR_COLOUR].map((spread, axis) => {
     const plane: Plane = { width, height, values: planes[axis] as Float32Array };
     const blurred = new Float32Array(n);
     for (const { weight, degrees } of spread)
-      addBlurred(blurred, plane, (degrees / Math.SQRT2) * pixelsPerDegree, weight);
+      addBlurred(blurred, plane, degrees * pixelsPerDegree, weight);
     return blurred;
   }) as [Float32Array, Float32Array, Float32Array];
   const [[d0, d1, d2], [e0, e1, e2], [f0, f1, f2]] = OPPONENT_TO_RGB as unknown as [

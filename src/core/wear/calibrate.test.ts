@@ -63,3 +63,14 @@ describe("calibrate", () => {
     ).toThrow(RangeError);
   });
 });
+
+describe("a record", () => {
+  const many = (one: WearObservation, count: number) =>
+    factorOf(calibrate(HOUSE_FACTOR, Array<WearObservation>(count).fill(one))).mean;
+  it("of a total loss moves no forecast by more than four times, and twenty of none by no more than to a quarter", () => {
+    expect(many({ hazardPerHour: 0.01, hours: 1, wholeShare: 0 }, 1)).toBeLessThanOrEqual(4);
+    expect(many({ hazardPerHour: 0.01, hours: 1, wholeShare: 0 }, 1)).toBeGreaterThan(1);
+    expect(many({ hazardPerHour: 0.01, hours: 1, wholeShare: 0 }, 50)).toBe(4);
+    expect(many({ hazardPerHour: 1, hours: 8, wholeShare: 1 }, 20)).toBe(0.25);
+  });
+});

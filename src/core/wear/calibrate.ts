@@ -18,11 +18,16 @@ const EVENT = 0.05;
 /** The house's forecast counts as much as so many events: about two evenings' worth. Common practice, no published source. */
 const HOUSE_EVENTS = 8;
 
+/** However much is lost or kept, one record counts as no more events than these: a whole loss says that it went, not why. */
+const MOST_EVENTS = 6;
+/** No record moves a forecast further than this, times. Common practice, no published source. */
+const [LEAST_FACTOR, MOST_FACTOR] = [0.25, 4];
+
 /** The house as it stands: factor 1, as sure as its weight. */
 export const HOUSE_FACTOR: WearFactor = { shape: HOUSE_EVENTS, rate: HOUSE_EVENTS, from: 0 };
 
 /**
- * Moves the factor by what was seen: gamma prior, exposure and events of a Poisson process, the conjugate update (e.g. Gelman et al., Bayesian Data
+ * Moves the factor by what was seen: gamma prior, exposure and events of a Poisson process, the conjugate update, a record as at most six events (e.g. Gelman et al., Bayesian Data
  * Analysis, section 2.6). A loss of -ln(whole) counts as events, the hazard expected over the hours as exposure.
  * @throws RangeError on hours or hazards below zero, or a share outside 0 to 1
  */
@@ -34,9 +39,11 @@ export function calibrate(prior: WearFactor, observations: readonly WearObservat
       );
     // What is wholly gone says only that it went, not how long ago.
     const lost = -Math.log(Math.max(wholeShare, 0.02));
+    const [seen, expected] = [lost / EVENT, (hazardPerHour * hours) / EVENT];
+    const weight = Math.min(1, MOST_EVENTS / Math.max(seen, expected, 1e-9));
     return {
-      shape: factor.shape + lost / EVENT,
-      rate: factor.rate + (hazardPerHour * hours) / EVENT,
+      shape: factor.shape + seen * weight,
+      rate: factor.rate + expected * weight,
       from: factor.from + 1,
     };
   }, prior);
@@ -44,6 +51,6 @@ export function calibrate(prior: WearFactor, observations: readonly WearObservat
 
 /** The factor to forecast with, and how unsure it is (one standard deviation). */
 export const factorOf = ({ shape, rate }: WearFactor): { mean: number; deviation: number } => ({
-  mean: shape / rate,
+  mean: Math.max(LEAST_FACTOR, Math.min(MOST_FACTOR, shape / rate)),
   deviation: Math.sqrt(shape) / rate,
 });

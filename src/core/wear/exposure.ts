@@ -1,6 +1,6 @@
 import { zoneInfo, type ZoneId } from "../anatomy";
 import { ACTIVITIES, AIR, type Brief } from "../brief";
-import { sweatRate, underCover, type Air, type Cover } from "../climate";
+import { MOST_SWEAT, sweatRate, underCover, type Air, type Cover } from "../climate";
 import type { Person } from "../people";
 import { HOUSE, type House } from "../rules";
 
@@ -59,5 +59,5 @@ export function sweatOf(
     clo: brief.hood ? CLO.hood : CLO.plain,
     radiantDegC: air.airDegC + (brief.sun && cover !== "mask" ? house.numbers.sunRadiant : 0),
   });
-  return rate * shareOf(person.sweat, house);
+  return Math.min(MOST_SWEAT, rate * shareOf(person.sweat, house));
 }

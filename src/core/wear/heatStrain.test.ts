@@ -3,7 +3,8 @@ import { ACTIVITIES, USUAL_BRIEF, type Activity, type Brief } from "../brief";
 import { heatStrain } from ".";
 
 const strain = (values: Partial<Brief>, covered = false) =>
-  heatStrain({ sweat: "average" }, { ...USUAL_BRIEF, ...values }, covered)?.reasons ?? [];
+  heatStrain({ sweat: "average", ageYears: 30 }, { ...USUAL_BRIEF, ...values }, covered)?.reasons ??
+  [];
 const anyBrief = fc.record({
   airDegC: fc.integer({ min: -5, max: 45 }),
   rh: fc.integer({ min: 5, max: 100 }),
@@ -14,8 +15,11 @@ const anyBrief = fc.record({
 
 describe("heat strain (SAFE-9)", () => {
   it("says so of a painted body dancing five hours at 33 °C in the sun, by all three", () => {
+    const heavy = (values: Partial<Brief>, covered: boolean) =>
+      heatStrain({ sweat: "heavy", ageYears: 30 }, { ...USUAL_BRIEF, ...values }, covered)
+        ?.reasons ?? [];
     const dance = { airDegC: 33, rh: 50, sun: true, activity: "dancing", hoursWorn: 5 } as const;
-    const said = strain(dance, true).join("; ");
+    const said = heavy(dance, true).join("; ");
     expect(said).toMatch(/feels like 4\d °C in the sun/);
     expect(said).toMatch(/L of sweat an hour/);
     expect(said).toContain("most of the skin covered");

@@ -1,14 +1,12 @@
 import { ACTIVITIES, type Brief } from "../brief";
 import { heatIndex } from "../climate";
-import type { Person } from "../people";
+import { skinCm2 } from "../anatomy";
+import { physiqueOf, type Person } from "../people";
 import { HOUSE, type House } from "../rules";
 import { sweatOf } from "./exposure";
 
 /** From walking on: who sits or stands makes little heat of their own, met. */
 const MOVING_MET = 2;
-/** Skin of a grown person, m2 (ASHRAE Fundamentals, from memory): sweat is told by the hour, not by the square metre. */
-const SKIN_M2 = 1.8;
-
 /** Why paint and costume strain somebody in this weather, in words, and how much they sweat. */
 export interface HeatStrain {
   readonly reasons: readonly string[];
@@ -35,7 +33,7 @@ export const feelsLike = (
  * @see US National Weather Service, heat index: "extreme caution" from 90 °F, full sunshine adds up to 15 °F
  */
 export function heatStrain(
-  person: Pick<Person, "sweat">,
+  person: Pick<Person, "sweat" | "ageYears"> & Partial<Pick<Person, "heightCm" | "weightKg">>,
   brief: Brief,
   covered: boolean,
   house: House = HOUSE,
@@ -46,7 +44,8 @@ export function heatStrain(
   const { label, met } = ACTIVITIES[brief.activity];
   const isShut = (covered || brief.hood) && met >= MOVING_MET && brief.airDegC >= heatCovered;
   const cover = brief.hood ? "a hood" : "most of the skin covered";
-  const litres = (sweat * SKIN_M2) / 1000;
+  // Told by the hour and the whole person, not by the square metre.
+  const litres = (sweat * skinCm2(physiqueOf(person))) / 10_000 / 1000;
   const reasons = [
     feels >= heatCaution &&
       `it feels like ${Math.round(feels)} °C${brief.sun ? " in the sun" : ""}`,

@@ -24,10 +24,20 @@ const RUNS_OFF = 900;
 const DRIES_WHERE_IT_IS = 0.5;
 /** Sweat that dries in place lifts paint by this share of what runs. Common practice, no published source. */
 const DRIED_LIFTS = 0.1;
+/** Oil by kind of skin, against normal skin's; lids fold with every blink; dry skin flakes where it moves; sensitive skin itches and is touched. Common practice, no published source. */
+const OIL = { normal: 1, dry: 0.6, oily: 1.6, sensitive: 1 } as const;
+const LIDS_FOLD = 2.5;
+const FLAKES = 1.3;
+const TOUCHED = { normal: 1, dry: 1, oily: 1, sensitive: 1.2 } as const;
 /** Sun on the skin, degC over the air, where heat softens paint. Common practice, no published source. */
 const SUN_ON_SKIN = 8;
 
-type Sweats = Pick<Person, "sweat" | "skinKind">;
+/** In a pool paint is under water for some of every hour. Common practice, no published source. */
+const IN_WATER = 1.5;
+/** A lid that folds over itself creases its paint the more; a hat rubs where it sits. Common practice, no published source. */
+const [HOODED, HAT_RUBS] = [1.5, 0.08];
+
+type Sweats = Pick<Person, "sweat" | "skinKind"> & Partial<Pick<Person, "hoodedLids">>;
 
 type Cover = ReturnType<typeof coverOf>;
 /** People by covers by house rules that one brief is compared for. */
@@ -77,16 +87,26 @@ export function hazardsOf(
         : 0.3
       : 0;
   const handled = brief.handProps && group === "hands" ? 2 : 1;
+  const isLid = kind === "upperLid";
   return {
     sweat: traits.sweat * (Math.min(sweatAt(person, brief, cover, house), RUNS_OFF) / 500) * 1.15,
     rubbing:
-      traits.rubbing * 0.12 * (0.6 + met / 4) * handled +
+      traits.rubbing * 0.12 * (0.05 + 0.39 * met) * handled * TOUCHED[person.skinKind] +
+      (brief.hatLineMm !== null && (kind === "forehead" || kind === "temple") ? HAT_RUBS : 0) +
       (cover === "mask" ? 0.12 : cover === "hood" ? 0.05 : 0) +
       eaten * 0.4,
-    flexing: (traits.movement * 0.6 + traits.crease * 0.4) * 0.16,
-    sebum: traits.sebum * (person.skinKind === "oily" ? 0.14 : 0.07),
+    flexing:
+      (traits.movement * 0.6 + traits.crease * 0.4) *
+      0.16 *
+      (0.02 + 0.18 * met) *
+      (isLid ? LIDS_FOLD * (person.hoodedLids ? HOODED : 1) : 1) *
+      (person.skinKind === "dry" ? FLAKES : 1),
+    sebum: traits.sebum * 0.04 * OIL[person.skinKind],
     heat: 0.35 / (1 + Math.exp(-(warmth - house.numbers.waxSoftens) / 3)),
-    water: (traits.rubbing > 0.9 ? 0.05 : 0) + (brief.wet && !cover ? 0.6 : 0) + eaten * 0.25,
+    water:
+      (group === "hands" || group === "lips" ? 0.05 : 0) +
+      (brief.circumstances.includes("swims") ? IN_WATER : brief.wet && !cover ? 0.6 : 0) +
+      eaten * 0.25,
   };
 }
 
@@ -110,6 +130,20 @@ export interface ZoneWear {
   readonly failureHours: number;
 }
 
+/**
+ * What helpers leave of a hazard. Powder does more for grease, which it dries and holds, than for what dries by itself; what is sprayed or
+ * brushed over grease that was never powdered holds nothing (SET-1).
+ */
+function eased(helpers: readonly AuxiliaryKey[], type: PaintTypeKey, hazard: Hazard): number {
+  const isGrease = paintType(type).setting === "powder";
+  const isOpen = isGrease && !helpers.some((key) => auxiliary(key).use === "set");
+  return helpers.reduce((left, key) => {
+    const { eases, easesGrease, use } = auxiliary(key);
+    if (isOpen && (use === "seal" || use === "activate")) return left;
+    return left * ((isGrease ? easesGrease?.[hazard] : undefined) ?? eases[hazard] ?? 1);
+  }, 1);
+}
+
 /** Wear by hazards that are known already. @param factor how much faster than the house forecasts, by the painter's own record (calibrate.ts) */
 export function wearUnder(
   zone: ZoneId,
@@ -122,8 +156,7 @@ export function wearUnder(
   const { resists } = paintType(type);
   let [hazardPerHour, most, cause]: [number, number, Hazard] = [0, -1, "sweat"];
   for (const hazard of HAZARDS) {
-    let rate = raw[hazard] * (1 - resists[hazard]) * factor;
-    for (const key of helpers) rate *= auxiliary(key).eases[hazard] ?? 1;
+    const rate = raw[hazard] * (1 - resists[hazard]) * factor * eased(helpers, type, hazard);
     hazardPerHour += rate;
     if (rate > most) [most, cause] = [rate, hazard];
   }

@@ -268,6 +268,7 @@ const PART_WORDS: Readonly<Record<PaintSystem["parts"][number]["name"], string>>
   blends: "soft blends",
   lines: "fine lines",
   closeUp: "thin from near",
+  simple: "little to carry",
   cost: "cost",
   stain: "little staining",
   shelf: "on your shelf",

@@ -22,10 +22,10 @@ const advise: Ask<AdviceWorker, Question, readonly GroupAdvice[]> = (api, { look
 export function useAdvice(): Answer<readonly GroupAdvice[]> {
   const { look, given, context } = useWorking();
   const { person, brief, products } = given;
-  const { house } = context;
+  const { house, studio, factors } = context;
   const question = useMemo(
-    () => ({ look, brief: { person, brief, shelf: products, house } }),
-    [look, person, brief, products, house],
+    () => ({ look, brief: { person, brief, shelf: products, house, studio, factors } }),
+    [look, person, brief, products, house, studio, factors],
   );
   return useAnswer(adviceWorker, question, advise);
 }

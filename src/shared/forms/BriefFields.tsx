@@ -1,7 +1,7 @@
 "use client";
 
 import { Controller, useFormContext, useWatch } from "react-hook-form";
-import { ACTIVITIES, AIR, BARES, MATTERS, PAINTED_IN, SKILLS } from "@/core/brief";
+import { ACTIVITIES, AIR, BARES, CIRCUMSTANCES, MATTERS, PAINTED_IN, SKILLS } from "@/core/brief";
 import { Field } from "@/ui/Field";
 import { offsetAt } from "@/ui/moment";
 import { FromForecast } from "./FromForecast";
@@ -93,6 +93,13 @@ export function BriefFields({ at }: { at: "" | "brief." }) {
             name={`${at}matters`}
             label="What comes first, up to four"
             options={Object.entries(MATTERS)}
+          />
+        </div>
+        <div className="sm:col-span-2 lg:col-span-3">
+          <ChecksField
+            name={`${at}circumstances`}
+            label="What else decides the paint"
+            options={Object.entries(CIRCUMSTANCES)}
           />
         </div>
       </Section>

@@ -11,5 +11,5 @@ export const primer = {
   wetVolatileFraction: 0.6,
   solids: 0.4,
   filmByTool: { finger: 4, flatBrush: 4 },
-  eases: { sebum: 0.75, flexing: 0.85 },
+  eases: { sebum: 0.75, flexing: 0.5 },
 } as const satisfies Auxiliary;

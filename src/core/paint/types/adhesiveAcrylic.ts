@@ -15,7 +15,7 @@ export const adhesiveAcrylic: PaintType = {
   dryDownShift: 3,
   finish: "satin",
   filmByTool: { dampSponge: 14, stippleSponge: 10, flatBrush: 16 },
-  resists: { sweat: 0.96, rubbing: 0.93, flexing: 0.9, sebum: 0.93, heat: 0.95, water: 0.95 },
+  resists: { sweat: 0.96, rubbing: 0.93, flexing: 0.9, sebum: 0.93, heat: 1, water: 0.95 },
   vivid: 0.75,
   comfort: 0.3,
   stain: 0.2,

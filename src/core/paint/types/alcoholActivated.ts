@@ -23,7 +23,7 @@ export const alcoholActivated: PaintType = {
     foundationBrush: 6,
     airbrush: 4,
   },
-  resists: { sweat: 0.92, rubbing: 0.85, flexing: 0.85, sebum: 0.8, heat: 0.92, water: 0.92 },
+  resists: { sweat: 0.92, rubbing: 0.85, flexing: 0.85, sebum: 0.8, heat: 1, water: 0.92 },
   vivid: 0.85,
   comfort: 0.65,
   stain: 0.35,

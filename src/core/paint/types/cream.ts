@@ -22,7 +22,7 @@ export const cream: PaintType = {
     finger: 16,
     stippleSponge: 8,
   },
-  resists: { sweat: 0.3, rubbing: 0.2, flexing: 0.4, sebum: 0.35, heat: 0.35, water: 0.7 },
+  resists: { sweat: 0.3, rubbing: 0.2, flexing: 0.5, sebum: 0.35, heat: 0.35, water: 0.7 },
   vivid: 0.85,
   comfort: 0.6,
   stain: 0.3,
