@@ -10,7 +10,7 @@ import { shareOfZone } from "../design/part";
 import { isColour, isVeil } from "../design/roles";
 import { recipeOf } from "../design/context";
 import type { Layer, Look } from "../design/schema";
-import type { Stack } from "../design/stack";
+import { readStack, type Stack } from "../design/stack";
 import { zonesFilled } from "../design/touched";
 import { isGreaseOnHands, isWearable } from "../design/wearable";
 import { zoneWords } from "../design/words";
@@ -143,9 +143,9 @@ function reachable(stack: Stack, base: Layer, zones: readonly ZoneId[]): ZoneId[
   return zones.filter((zone) => !shut.has(zone));
 }
 
-/** BROW-3: dark brow hair that shows through the base painted over it. */
-export function browShowing(stack: Stack): Remark[] {
-  const shown = (["browLeft", "browRight"] as const).filter((zone) => {
+/** Brows that show through the base over them. */
+const browsShown = (stack: Stack): ZoneId[] =>
+  (["browLeft", "browRight"] as const).filter((zone) => {
     const films = stack.prediction.films.get(zone) ?? [];
     const base = films.find((film) => film.layer.role === "base");
     const bases =
@@ -159,18 +159,25 @@ export function browShowing(stack: Stack): Remark[] {
         stack.context.house.numbers.browShows
     );
   });
+
+/** BROW-3: dark brow hair that shows through the base painted over it. */
+export function browShowing(stack: Stack): Remark[] {
+  const shown = browsShown(stack);
   const covered = stack.look.layers.some(
     (layer) => layer.role === "cover" && shown.some((zone) => layer.zones.includes(zone)),
   );
   if (!shown.length) return [];
   const cover = browCover(stack.look, stack.context);
+  // Only what hides it, or one press would follow another.
+  const isHidden = (fix: LookPatch) =>
+    browsShown(readStack(applyPatch(stack.look, fix), stack.context)).length === 0;
   return [
     {
       rule: "BROW-3",
       severity: covered ? "tip" : "caution",
       where: { zones: shown },
       message: `The brow (${stack.context.person.brow}) shows through the base. ${cover ? browCoverWords(cover) : "Orange corrector over the flattened hair, then concealer, each powdered, hides it."}`,
-      ...(cover?.fix && { fix: cover.fix, fixLabel: "Lay the brow cover" }),
+      ...(cover?.fix && isHidden(cover.fix) && { fix: cover.fix, fixLabel: "Lay the brow cover" }),
     },
   ];
 }

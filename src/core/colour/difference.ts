@@ -12,6 +12,18 @@ export function deltaE00(a: Lab, b: Lab): number {
   return ciede2000(asLab65(a), asLab65(b));
 }
 
+/** Between telling apart (1) and accepting (2, as CMC's 2:1 has it for cloth; both from memory). Common practice, no published source. */
+const FORGIVEN = 1.5;
+const lenient = differenceCiede2000(FORGIVEN);
+
+/**
+ * CIEDE2000 with a kL of its own: not whether two colours can be told apart but whether a painter is content with one for the other, where lightness is
+ * forgiven most (the parametric factors of CIE 142:2001).
+ */
+export function contentDeltaE(a: Lab, b: Lab): number {
+  return lenient(asLab65(a), asLab65(b));
+}
+
 const RADIANS = Math.PI / 180;
 const POWER_7 = 25 ** 7;
 

@@ -28,6 +28,7 @@ export {
 } from "./meter";
 export { mixOptics } from "./mixOptics";
 export { filmReflectance, masstoneReflectance } from "./film";
+export { coatsEnough } from "./coatsEnough";
 export { coatsToCover } from "./coatsToCover";
 export {
   individualTypologyAngle,

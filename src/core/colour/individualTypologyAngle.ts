@@ -19,13 +19,13 @@ export function itaClass(angle: number): ItaClass {
   return angle > -30 ? "brown" : "dark";
 }
 
-/** A colour in the middle of each class, for somebody whose skin nobody has measured. Invented, each within its class. */
+/** A colour in the middle of each class, for somebody whose skin nobody has measured: L* of about 70, 66, 60, 54, 45 and 33 (Del Bino & Bernerd 2013, from memory), a* and b* invented, each within its class. */
 export const ITA_MIDDLES: Readonly<Record<ItaClass, string>> = {
-  "very light": "#f4dccb",
-  light: "#e3bd9b",
-  intermediate: "#d2a27e",
-  tan: "#b3835d",
-  brown: "#7f5437",
-  dark: "#482d1e",
+  "very light": "#c2a596",
+  light: "#ba9a86",
+  intermediate: "#ae8975",
+  tan: "#9f7964",
+  brown: "#88624f",
+  dark: "#65473a",
 };
 export const ITA_CLASSES = Object.keys(ITA_MIDDLES) as ItaClass[];

@@ -21,7 +21,7 @@ import { materialOf, type LookContext } from "./context";
 import { applyPatch, freeLayerId, type LookPatch } from "./patch";
 import { coatFilm, layerOptics, predict } from "./predict";
 import { PLAIN_LAYER, type Layer, type Look, type PaintChoice } from "./schema";
-import { isWearable } from "./wearable";
+import { isWearable, mayHoldKind } from "./wearable";
 import { touched } from "./touched";
 
 export interface BrowCover extends HiddenUnder {
@@ -97,8 +97,15 @@ export function browCover(stored: Look, context: LookContext): BrowCover | null 
     corrector,
     concealer,
   });
+  // What this person may not wear is no way to mend it.
+  const mayBe = [
+    ...(hidden.corrector ? [corrector] : []),
+    ...(hidden.concealer ? [concealer] : []),
+  ].every(
+    ({ material, paint }) => paint.kind === "product" || mayHoldKind(material, context.person),
+  );
   const fix =
-    hidden.reached && hidden.corrector + hidden.concealer > 0
+    hidden.reached && hidden.corrector + hidden.concealer > 0 && mayBe
       ? layingOf(look, context, at, hidden, corrector, concealer)
       : null;
   return { ...hidden, corrected: corrector.name, concealed: concealer.name, ...(fix && { fix }) };

@@ -15,6 +15,7 @@ import {
 import { zoneInfo, type ZoneId } from "../anatomy";
 import {
   filmsPerCoat,
+  guessedStrength,
   auxiliary,
   isPaintType,
   productOptics,
@@ -60,9 +61,6 @@ export interface Prediction {
   readonly bare: (zone: ZoneId) => Spectrum;
 }
 
-/** Contrast ratio of a coat of a colour nobody has chosen a product for. Common practice, no published source. */
-const USUAL_HIDING = 0.85;
-
 /** Optics of what a layer is painted with; null where it brings no colour. */
 export function layerOptics(
   layer: Layer,
@@ -87,7 +85,7 @@ function opticsOf(
   if (layer.paint.kind === "material") {
     // A colour still to be matched is drawn as it is wanted.
     if (layer.target && isPaintType(layer.paint.material))
-      return paintOptics({ masstone: hexToLab(layer.target), hiding: USUAL_HIDING });
+      return paintOptics({ masstone: hexToLab(layer.target), ...guessedStrength(layer.target) });
     const veil = isPaintType(layer.paint.material) ? null : auxiliary(layer.paint.material).veil;
     return veil && paintOptics({ masstone: hexToLab(veil.hex), hiding: veil.hiding });
   }

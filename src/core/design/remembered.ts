@@ -1,4 +1,4 @@
-import { coatsToCover, filmReflectance, type PaintOptics, type Spectrum } from "../colour";
+import { coatsEnough, filmReflectance, type PaintOptics, type Spectrum } from "../colour";
 
 /**
  * Films and coats that have been worked out before: optics, grounds and films are values that never change, and a look with one layer changed
@@ -26,6 +26,5 @@ export const filmOver = remember((optics, ground, film) => filmReflectance(optic
 
 /** Coats of so much film each that a ground takes, at most so many. */
 export const coatsOver = remember((optics, ground, filmPerCoat, maxCoats) => {
-  const { coats, reached } = coatsToCover(optics, ground, { filmPerCoat, maxCoats });
-  return { coats, reached };
+  return coatsEnough(optics, ground, { filmPerCoat, maxCoats });
 });

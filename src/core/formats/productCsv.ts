@@ -6,6 +6,8 @@ import {
   FINISHES,
   GLITTERS,
   GRADES,
+  guessedStrength,
+  HexSchema,
   MATERIAL_KEYS,
   material,
   ProductSchema,
@@ -208,6 +210,9 @@ function fieldsOf(
   const months = monthsText ? numberIn(monthsText) : null;
   if (monthsText && months === null)
     why.push(`${COLUMNS.months.head}: "${monthsText.slice(0, 30)}" is no number`);
+  // Who lists no strength has none swatched: it follows from the colour.
+  const typed = HexSchema.safeParse(cell("colour").trim());
+  const guess = typed.success ? guessedStrength(typed.data) : { hiding: 0.85, tint: 1 };
   const orNull = (key: ColumnKey) => cell(key).trim().toLowerCase() || null;
   return {
     why,
@@ -220,8 +225,8 @@ function fieldsOf(
       colour: orNull("colour"),
       wetColour: orNull("wet"),
       letDown: orNull("letDown"),
-      hiding: number("hiding", 0.85),
-      tint: number("tint", 1),
+      hiding: number("hiding", guess.hiding),
+      tint: number("tint", guess.tint),
       grade: (gradeText || "cosmetic") as Grade,
       eyeSafe: flag("eyes"),
       lipSafe: flag("lips"),

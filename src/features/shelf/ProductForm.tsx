@@ -4,12 +4,14 @@ import { ask } from "@/shared/ask";
 import { Select } from "@/ui/Select";
 import { keysOf } from "@/core/keysOf";
 import { useRouter } from "next/navigation";
-import { useState } from "react";
-import { FormProvider, useFormContext } from "react-hook-form";
+import { useEffect, useRef, useState } from "react";
+import { FormProvider, useFormContext, useWatch } from "react-hook-form";
 import { toast } from "sonner";
 import {
   FINISHES,
   GRADES,
+  guessedStrength,
+  HexSchema,
   material,
   MATERIAL_KEYS,
   NOTHING_SAID,
@@ -41,8 +43,7 @@ const NEW_PRODUCT = {
   code: "",
   material: "waterGlycerine" as const,
   colour: "#a0a0a0",
-  hiding: 0.85,
-  tint: 1,
+  ...guessedStrength("#a0a0a0"),
   grade: "cosmetic" as const,
   eyeSafe: false,
   lipSafe: false,
@@ -87,6 +88,44 @@ function SwatchMeter() {
         onRead={(read) => setValue(on, read, { shouldDirty: true, shouldValidate: true })}
       />
     </div>
+  );
+}
+
+const isColour = (hex: unknown): hex is string =>
+  typeof hex === "string" && HexSchema.safeParse(hex).success;
+
+/** How a paint hides and tints: follows the colour until somebody types or measures it, and says that it is a guess. */
+function StrengthFields() {
+  const { setValue, watch } = useFormContext<{ hiding: number; tint: number }>();
+  const [colour, finish] = useWatch({ name: ["colour", "finish"] }) as [
+    unknown,
+    keyof typeof FINISHES | null,
+  ];
+  const [hiding, tint] = [Number(watch("hiding")), Number(watch("tint"))];
+  const guess = isColour(colour) ? guessedStrength(colour, finish) : null;
+  const before = useRef(guess);
+  useEffect(() => {
+    const last = before.current;
+    before.current = guess ?? last;
+    if (!guess || !last || (guess.hiding === last.hiding && guess.tint === last.tint)) return;
+    if (hiding === last.hiding) setValue("hiding", guess.hiding, { shouldDirty: true });
+    if (tint === last.tint) setValue("tint", guess.tint, { shouldDirty: true });
+  }, [guess, hiding, tint, setValue]);
+  const hint = (isGuess: boolean, usual: string) =>
+    isGuess ? "Guessed from the colour; swatch it to be sure." : usual;
+  return (
+    <>
+      <NumberField
+        name="hiding"
+        label="Hiding of one coat, 0 to 1"
+        hint={hint(hiding === guess?.hiding, "Black over white: 0.98 hides, 0.7 is sheer.")}
+      />
+      <NumberField
+        name="tint"
+        label="Strength in a mix, 1 is usual"
+        hint={hint(tint === guess?.tint, "A black may be 5, a yellow 0.7.")}
+      />
+    </>
   );
 }
 
@@ -189,16 +228,7 @@ export function ProductForm({ product }: { product: Product | null }) {
             label="1 part in 10 of white"
             hint="A second swatch tells how it tints."
           />
-          <NumberField
-            name="hiding"
-            label="Hiding of one coat, 0 to 1"
-            hint="Black over white: 0.98 hides, 0.7 is sheer."
-          />
-          <NumberField
-            name="tint"
-            label="Strength in a mix, 1 is usual"
-            hint="A black may be 2 or more."
-          />
+          <StrengthFields />
           <ChoiceField
             name="finish"
             label="Finish"
