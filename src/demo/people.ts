@@ -51,6 +51,8 @@ export function demoPeople(
         patchTests: [
           ...clear(
             -20,
+            "Brick",
+            "Ochre ground",
             "Chalk white",
             "Slate grey",
             "Sand",
@@ -87,6 +89,7 @@ export function demoPeople(
         },
         patchTests: clear(
           -9,
+          "Neutral set",
           "Chalk white",
           "Ice blue",
           "Frost blue",
@@ -118,6 +121,14 @@ export function demoPeople(
         patchTests: clear(
           -14,
           "Ochre ground",
+          "Medical hold",
+          "Ridge foam",
+          "Edge paste",
+          "Marsh grease",
+          "Bog green",
+          "Moss",
+          "Flash yellow",
+          "Line black",
           "Clay brown",
           "Sand",
           "Rust line",
@@ -144,7 +155,21 @@ export function demoPeople(
         beard: "beard",
         brow: "#5a4636",
         lenses: true,
-        patchTests: [],
+        patchTests: clear(
+          -12,
+          "Prep dab",
+          "Medical hold",
+          "Thin cap",
+          "Edge paste",
+          "Neutral set",
+          "Slate grey",
+          "Storm blue",
+          "Slate powder",
+          "Line white",
+          "Frost blue",
+          "Ash lip",
+          "Last coat",
+        ),
       },
     },
     {
@@ -159,7 +184,7 @@ export function demoPeople(
         sweat: "light",
         allergies: ["fragrance"],
         brow: "#a07a55",
-        patchTests: [],
+        patchTests: clear(-15, "Moss", "Brick"),
       },
     },
   ];

@@ -1,6 +1,6 @@
 import { expose } from "comlink";
 import type { Pace } from "@/core/brief";
-import type { Look } from "@/core/look";
+import { finished, type Finding, type Look } from "@/core/look";
 import { makePlan, pacesOf, whatToDrop, type Cut, type Plan } from "@/core/plan";
 import { contextOf, type StoredContext } from "@/core/record";
 
@@ -18,6 +18,13 @@ export interface DropRequest {
 const worker = {
   plan: ({ look, stored, stock }: PlanRequest): Plan =>
     makePlan(look, contextOf(stored), new Map(Object.entries(stock))),
+  /** The findings of a look, each with the button that mends it for good. */
+  finish: ({
+    look,
+    stored,
+    findings,
+  }: Omit<PlanRequest, "stock"> & { readonly findings: readonly Finding[] }): Finding[] =>
+    finished(look, contextOf(stored), findings),
   /** The chair in a hurry, as usual and comfortably. */
   paces: ({ look, stored }: Omit<PlanRequest, "stock">): Record<Pace, number> =>
     pacesOf(look, contextOf(stored)),

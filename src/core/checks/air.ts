@@ -20,21 +20,6 @@ function solvents({ look, context }: Stack): Layer[] {
 const mists = ({ look }: Stack): Layer[] =>
   look.layers.filter(({ tool }) => tool === "airbrush" || tool === "spray");
 
-/** SAFE-5: alcohol and sprays in the plan. */
-export function flammable(stack: Stack): Remark[] {
-  const layers = solvents(stack);
-  return layers.length
-    ? [
-        {
-          rule: "SAFE-5",
-          severity: "tip",
-          where: { zones: [] },
-          message: `${namesOf(layers)} burn${layers.length === 1 ? "s" : ""} until dry: air the room, no flame, cigarette or hot dryer near.`,
-        },
-      ]
-    : [];
-}
-
 /** SAFE-5, SAFE-6: this room, and who is in it, against what is breathed: no air for solvents and mist, a flame near them, dust near a baby. */
 export function airOfTheRoom(stack: Stack): Remark[] {
   const { studio, person } = stack.context;

@@ -33,7 +33,7 @@ import {
   tooEven,
   underClean,
 } from "./form";
-import { airOfTheRoom, flammable } from "./air";
+import { airOfTheRoom } from "./air";
 import { adhesiveOnHair } from "./browHair";
 import { children, tooStrongForChildren, underSuit } from "./children";
 import { doubtfulNearEyes, eyesAndMouth } from "./eyesAndMouth";
@@ -65,7 +65,6 @@ export const CHECKS: readonly Check[] = [
   defineCheck(saidToday, ["SAFE-13"]),
   defineCheck(unsafeSystem, ["SAFE-2", "SAFE-3", "SAFE-14"]),
   defineCheck(untested, ["SAFE-2"]),
-  defineCheck(flammable, ["SAFE-5"]),
   defineCheck(airOfTheRoom, ["SAFE-5", "SAFE-6"]),
   defineCheck(unset, ["SET-1"]),
   defineCheck(mud, ["LAYER-1"]),

@@ -3,6 +3,7 @@ import { aContext, aLayer, aLook, aProduct, product, SHELF } from "../testing";
 import { applyPatch, checkLook, type Finding, type Look, type LookContext } from "../look";
 import { powderFor } from "./setting";
 import { readStack } from "../design/stack";
+import { USUAL_STUDIO } from "../studio";
 
 const found = (look: Look, context: LookContext, rule: Finding["rule"]) =>
   checkLook(look, context).filter((finding) => finding.rule === rule);
@@ -262,7 +263,11 @@ describe("safety", () => {
       paint: product("alcohol"),
       tool: "flatBrush",
     });
-    expect(found(aLook(mist, ink), context, "SAFE-5").map((finding) => finding.message)).toEqual([
+    // Every plan and print says that it burns; among the findings it stands where a flame does.
+    expect(found(aLook(mist, ink), context, "SAFE-5")).toEqual([]);
+    const studio = { ...USUAL_STUDIO, room: { ...USUAL_STUDIO.room, flames: true } };
+    const lit = { ...context, studio };
+    expect(found(aLook(mist, ink), lit, "SAFE-5").map((finding) => finding.message)).toEqual([
       expect.stringContaining("Mist and Ink burn until dry"),
     ]);
     expect(found(aLook(aLayer({ id: "g" })), context, "SAFE-5")).toEqual([]);

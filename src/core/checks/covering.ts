@@ -14,7 +14,7 @@ import { readStack, type Stack } from "../design/stack";
 import { zonesFilled } from "../design/touched";
 import { isGreaseOnHands, isWearable } from "../design/wearable";
 import { zoneWords } from "../design/words";
-import { exposedZones } from "../design/exposedZones";
+import { exposedZones, isBareOn } from "../design/exposedZones";
 import { layerKeptFrom } from "../design/layerKeptFrom";
 import { keptFrom, leftBare } from "../design/mayNotTouch";
 
@@ -101,7 +101,11 @@ export function gaps(stack: Stack): Remark[] {
     widest,
     open.filter((zone) => zoneInfo(zone).group !== "lips"),
   );
-  const leave: LookPatch = { op: "leaveBare", zones: open, bare: true };
+  const leaving = (zones: readonly ZoneId[]): LookPatch => ({
+    op: "leaveBare",
+    zones: [...zones],
+    bare: true,
+  });
   if (lipsOnly)
     return [
       {
@@ -109,18 +113,23 @@ export function gaps(stack: Stack): Remark[] {
         severity: "tip",
         where: { zones: open },
         message: `The lips are bare: paint them, or mark them as meant.`,
-        fix: leave,
+        fix: leaving(open),
         fixLabel: "Leave the lips bare",
       },
     ];
+  // What its paint may not go on is a matter of its own: nothing carries the base there.
+  const shut = open.filter((zone) => !reach.includes(zone));
+  const gap = (zones: readonly ZoneId[]) => ({
+    rule: "BASE-5" as const,
+    severity: "caution" as const,
+    where: { layerId: widest.id, zones: [...zones] },
+    message: `The audience sees bare skin on ${zoneWords(zones)}. Paint it, or mark the gap as meant.`,
+  });
   return [
-    {
-      rule: "BASE-5",
-      severity: "caution",
-      where: { layerId: widest.id, zones: open },
-      message: `The audience sees bare skin on ${zoneWords(open)}. Paint it, or mark the gap as meant.`,
-      ...(reach.length
-        ? {
+    ...(reach.length
+      ? [
+          {
+            ...gap(reach),
             fix: {
               op: "changeLayer",
               id: widest.id,
@@ -129,18 +138,19 @@ export function gaps(stack: Stack): Remark[] {
                   (zone) => widest.zones.includes(zone) || reach.includes(zone),
                 ),
               },
-            },
+            } as const,
             fixLabel: `Carry ${widest.name} to ${zoneWords(reach)}`,
-          }
-        : { fix: leave, fixLabel: "Leave it bare" }),
-    },
+          },
+        ]
+      : []),
+    ...(shut.length ? [{ ...gap(shut), fix: leaving(shut), fixLabel: "Leave it bare" }] : []),
   ];
 }
 
 /** Zones a base may be carried to: where neither its products nor its kind are kept out. */
 function reachable(stack: Stack, base: Layer, zones: readonly ZoneId[]): ZoneId[] {
   const shut = new Set(layerKeptFrom(base, zones, stack.context));
-  return zones.filter((zone) => !shut.has(zone));
+  return zones.filter((zone) => !shut.has(zone) && isBareOn(zone, stack.context.person));
 }
 
 /** Brows that show through the base over them. */
@@ -176,7 +186,7 @@ export function browShowing(stack: Stack): Remark[] {
       rule: "BROW-3",
       severity: covered ? "tip" : "caution",
       where: { zones: shown },
-      message: `The brow (${stack.context.person.brow}) shows through the base. ${cover ? browCoverWords(cover) : "Orange corrector over the flattened hair, then concealer, each powdered, hides it."}`,
+      message: `The brow shows through the base. ${cover ? browCoverWords(cover) : "Orange corrector over the flattened hair, then concealer, each powdered, hides it."}`,
       ...(cover?.fix && isHidden(cover.fix) && { fix: cover.fix, fixLabel: "Lay the brow cover" }),
     },
   ];

@@ -13,6 +13,7 @@ import {
 import { leastWidthMm, separatingTone, separationLine } from "../vision";
 import { MEANT_APART, readEdges, seeEdge, type Edge, type SeenEdge } from "../design/edges";
 import type { Remark } from "./finding";
+import { together, type Part } from "./together";
 import { brushOf, markWidthMm, pathAlong, MarkSchema, type Mark } from "../shapes";
 import { intoTheShade } from "./edges";
 import { freeLayerId, type LookPatch } from "../design/patch";
@@ -200,45 +201,71 @@ function widened(
 /** DIST-1 and DIST-2: what the farthest seat no longer makes out. */
 export function lostFromAfar(stack: Stack): Remark[] {
   const { nearestM, farthestM } = stack.context.brief;
-  return readEdges(stack.look, stack.context, stack.prediction).flatMap((edge): Remark[] => {
-    // Marks side by side are shown in the chapter; each is judged on its ground here.
-    if (edge.kind === "pair") return [];
-    const seen = seeEdge(edge, { distanceM: farthestM });
-    // What nobody tells apart from the nearest seat either is no two tones (LAYER-8 speaks of it).
-    if (
-      seen.verdict !== "lost" ||
-      seen.deltaE < MEANT_APART ||
-      seeEdge(edge, { distanceM: Math.min(nearestM, farthestM) }).verdict === "lost"
-    )
-      return [];
-    const where = { layerId: edge.a.layerId ?? edge.b.layerId ?? undefined, zones: edge.zones };
-    const wide = seeEdge(
-      { ...edge, widthMm: WIDEST * 2, partedBy: null },
-      { distanceM: farthestM },
-    ).verdict;
-    const upTo = readsTo(edge, farthestM);
-    if (edge.kind === "mark" && wide !== "lost") {
-      const least = leastWidthMm(lab(edge.a), lab(edge.b), farthestM);
+  const thin: (Part & { widthMm: number; upTo: number; least: number | null })[] = [];
+  const merging = readEdges(stack.look, stack.context, stack.prediction).flatMap(
+    (edge): Remark[] => {
+      // Marks side by side are shown in the chapter; each is judged on its ground here.
+      if (edge.kind === "pair") return [];
+      const seen = seeEdge(edge, { distanceM: farthestM });
+      // What nobody tells apart from the nearest seat either is no two tones (LAYER-8 speaks of it).
+      if (
+        seen.verdict !== "lost" ||
+        seen.deltaE < MEANT_APART ||
+        seeEdge(edge, { distanceM: Math.min(nearestM, farthestM) }).verdict === "lost"
+      )
+        return [];
+      const where = { layerId: edge.a.layerId ?? edge.b.layerId ?? undefined, zones: edge.zones };
+      const wide = seeEdge(
+        { ...edge, widthMm: WIDEST * 2, partedBy: null },
+        { distanceM: farthestM },
+      ).verdict;
+      const upTo = readsTo(edge, farthestM);
+      if (edge.kind === "mark" && wide !== "lost") {
+        const least = leastWidthMm(lab(edge.a), lab(edge.b), farthestM);
+        thin.push({
+          name: edge.a.name,
+          where,
+          widthMm: edge.widthMm,
+          upTo,
+          least: least && least <= WIDEST ? least : null,
+          mend: widened(stack, seen, farthestM),
+        });
+        return [];
+      }
+      const advice = separationLine(lab(edge.a), lab(edge.b), farthestM, edge.widthMm);
+      const mend = separationFix(stack, edge, farthestM);
       return [
         {
-          rule: "DIST-2",
-          severity: "tip",
+          rule: "DIST-1",
+          severity: "caution",
           where,
-          message: `${edge.a.name}: ${mm(edge.widthMm)} lines on ${edge.b.name} read up to about ${metres(upTo)}, not from ${metres(farthestM)}${least && least <= WIDEST ? `, which takes ${mm(least)}` : ""}. Fewer, thicker strokes for a big house.`,
-          ...widened(stack, seen, farthestM),
+          message: `${edge.a.name} and ${edge.b.name} merge from ${metres(farthestM)} on ${zoneWords(edge.zones)}; they part up to about ${metres(upTo)}.${advice ? ` A ${advice.tone} line between them, ${mm(advice.minWidthMm)} or wider, keeps them two.` : ""}`,
+          ...(mend && { fix: mend.fix, fixLabel: mend.fixLabel }),
         },
       ];
-    }
-    const advice = separationLine(lab(edge.a), lab(edge.b), farthestM, edge.widthMm);
-    const mend = separationFix(stack, edge, farthestM);
-    return [
-      {
-        rule: "DIST-1",
-        severity: "caution",
-        where,
-        message: `${edge.a.name} and ${edge.b.name} merge from ${metres(farthestM)} on ${zoneWords(edge.zones)}; they part up to about ${metres(upTo)}.${advice ? ` A ${advice.tone} line between them, ${mm(advice.minWidthMm)} or wider, keeps them two.` : ""}`,
-        ...(mend && { fix: mend.fix, fixLabel: mend.fixLabel }),
-      },
-    ];
-  });
+    },
+  );
+  const range = (values: readonly number[], words: (value: number) => string) => {
+    const [least, most] = [Math.min(...values), Math.max(...values)].map(words);
+    return least === most ? least : `${least} to ${most}`;
+  };
+  const needed = thin.map(({ least }) => least);
+  return [
+    ...merging,
+    ...together(
+      thin,
+      (names) => ({
+        rule: "DIST-2",
+        severity: "tip",
+        message: `${names}: lines of ${range(
+          thin.map(({ widthMm }) => widthMm),
+          mm,
+        )} read up to about ${range(
+          thin.map(({ upTo }) => upTo),
+          metres,
+        )}, not from ${metres(farthestM)}${needed.every((least) => least !== null) ? `, which takes ${mm(Math.max(...needed.map((least) => least ?? 0)))}` : ""}. Fewer, thicker strokes for a big house.`,
+      }),
+      "Draw them wide enough",
+    ),
+  ];
 }

@@ -13,6 +13,7 @@ import {
   type ZoneId,
 } from "../anatomy";
 import type { Remark } from "./finding";
+import { together, type Part } from "./together";
 import { moveMark } from "../shapes/arrange";
 import { CENTRAL, isAtHome } from "./moving";
 import { placedStrokes, type Mark } from "../shapes";
@@ -111,18 +112,21 @@ export function underTheHat(stack: Stack): Remark[] {
 export function beardInTheWay(stack: Stack): Remark[] {
   const { beard } = stack.context.person;
   if (beard === "none") return [];
-  return stack.look.layers.flatMap((layer): Remark[] => {
+  const broken = stack.look.layers.flatMap((layer): Part[] => {
     const hairy = layer.zones.filter((zone) => zoneInfo(zone).flags.includes("beard"));
     if (!hairy.length || !isColour(layer.role) || isGroundOnly(layer)) return [];
-    return [
-      {
-        rule: "PREP-3",
-        severity: "caution",
-        where: { layerId: layer.id, zones: hairy },
-        message: `${stack.context.person.name} has ${beard === "beard" ? "a beard" : "stubble"}: it breaks up ${layer.name} on ${zoneWords(hairy)}. Shave, move it, or leave it and say so.`,
-      },
-    ];
+    return [{ name: layer.name, where: { layerId: layer.id, zones: hairy }, mend: null }];
   });
+  const zones = [...new Set(broken.flatMap(({ where }) => where.zones))];
+  return together(
+    broken,
+    (names) => ({
+      rule: "PREP-3",
+      severity: "caution",
+      message: `${stack.context.person.name} has ${beard === "beard" ? "a beard" : "stubble"}: it breaks up ${names} on ${zoneWords(zones)}. Shave, move the design, or leave it and say so.`,
+    }),
+    "",
+  );
 }
 
 const isGroundOnly = (layer: Layer) => layer.role === "base" && layer.edge === "faded";

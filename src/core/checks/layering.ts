@@ -1,4 +1,4 @@
-import { hexToLab, labFromReflectance, labToHex, mixedLab } from "../colour";
+import { deltaE00, hexToLab, labFromReflectance, labToHex, masstoneLab, mixedLab } from "../colour";
 import type { ZoneId } from "../anatomy";
 import {
   nearestInColour,
@@ -12,6 +12,7 @@ import {
   TOOLS,
   type Product,
 } from "../paint";
+import { listed } from "../text/words";
 import type { Remark } from "./finding";
 import { freeLayerId, type LookPatch } from "../design/patch";
 import { layerOptics } from "../design/predict";
@@ -47,24 +48,41 @@ export function mudColour(
 const isGentle = (technique: string) =>
   technique === "pat" || technique === "dab" || technique === "splatter" || technique === "spray";
 
-/** LAYER-1: water colour over dry, unset water colour of another layer. */
+/** A mixture this near to the upper colour spoils nothing: a second coat, white over white, dark over its own ground. dE00, common practice, no published source. */
+const STILL_ITSELF = 6;
+
+/** Whether the two, rubbed into each other, are plainly no longer the upper one's colour. */
+function spoils(stack: Stack, meeting: Meeting): boolean {
+  const mixed = mudColour(stack, meeting);
+  const own = layerOptics(meeting.upper, stack.context.products);
+  return !mixed || !own || deltaE00(hexToLab(mixed), masstoneLab(own)) > STILL_ITSELF;
+}
+
+/** LAYER-1: water colour over dry, unset water colour of another layer; all that would wake one layer is one matter. */
 export function mud(stack: Stack): Remark[] {
-  return stack.meetings.flatMap((meeting): Remark[] => {
-    const { lower, lowerMaterial, upper, upperMaterial, state, zones } = meeting;
-    if (
-      !isWaterColour(lowerMaterial) ||
-      !isWaterColour(upperMaterial) ||
-      state !== "dry" ||
-      isGentle(upper.technique)
-    )
-      return [];
-    const hex = mudColour(stack, meeting);
+  const woken = new Map<string, Meeting[]>();
+  for (const meeting of stack.meetings) {
+    const { lower, lowerMaterial, upper, upperMaterial, state } = meeting;
+    const isWoken =
+      isWaterColour(lowerMaterial) &&
+      isWaterColour(upperMaterial) &&
+      state === "dry" &&
+      !isGentle(upper.technique) &&
+      spoils(stack, meeting);
+    if (isWoken) woken.set(lower.id, [...(woken.get(lower.id) ?? []), meeting]);
+  }
+  return [...woken.values()].flatMap((meetings): Remark[] => {
+    const [first] = meetings;
+    if (!first) return [];
+    const { lower } = first;
+    const zones = [...new Set(meetings.flatMap((meeting) => meeting.zones))];
+    const uppers = [...new Set(meetings.map(({ upper }) => upper.name))];
     return [
       {
         rule: "LAYER-1",
         severity: "caution",
-        where: { layerId: upper.id, zones },
-        message: `Water in ${upper.name} wakes ${lower.name} on ${zoneWords(zones)}: rubbed, the two turn to mud${hex ? ` like ${hex}` : ""}. Set the lower one first, or pat instead of stroking.`,
+        where: { layerId: lower.id, zones },
+        message: `Water in ${listed(uppers)} wakes ${lower.name} on ${zoneWords(zones)}: rubbed, the colours turn to mud. Set ${lower.name} first, or pat instead of stroking.`,
         ...setAfter(stack, lower, zones, `Powder ${lower.name} first`),
       },
     ];

@@ -1,9 +1,11 @@
 import { hexToLab, labFromReflectance } from "../colour";
-import type { ZoneId } from "../anatomy";
+import { zoneInfo, type ZoneId } from "../anatomy";
 import { nearestInColour, material, type MaterialKey, type Product } from "../paint";
 import type { Remark } from "./finding";
 import { materialOf, paintWords } from "../design/context";
 import { freeLayerId, type LookPatch } from "../design/patch";
+import { joined } from "../design/auxiliaryLayer";
+import { isBareOn } from "../design/exposedZones";
 import { keptFrom } from "../design/mayNotTouch";
 import { PLAIN_LAYER, type Layer, type PaintChoice } from "../design/schema";
 import { isSetting, type Stack } from "../design/stack";
@@ -38,6 +40,25 @@ export function powderFor(
     : null;
 }
 
+/** Where powder may be pressed on this person: not on lips, which are left as their colour has them, nor where nothing that sets may lie. */
+function powderable(stack: Stack, zones: readonly ZoneId[]): ZoneId[] {
+  const { person, products } = stack.context;
+  const powders = [...products.values()].filter(
+    (product) => product.material === "settingPowder" && isWearable(product, person),
+  );
+  const shut = (key: MaterialKey, product: Product | null) =>
+    new Set(keptFrom(zones, key, product, stack.context));
+  const kept = powders.length
+    ? powders.map((product) => shut("settingPowder", product))
+    : [shut("settingPowder", null)];
+  return zones.filter(
+    (zone) =>
+      zoneInfo(zone).group !== "lips" &&
+      isBareOn(zone, person) &&
+      !kept.every((set) => set.has(zone)),
+  );
+}
+
 /** Presses powder over a layer straight after it, by a layer of its own; nothing where no powder is safe for this person. */
 export function setAfter(
   stack: Stack,
@@ -46,20 +67,22 @@ export function setAfter(
   fixLabel: string,
 ): { fix: LookPatch; fixLabel: string } | null {
   const { look } = stack;
-  const paint = powderFor(stack, layer, zones);
+  const reach = powderable(stack, zones);
+  const paint = reach.length ? powderFor(stack, layer, reach) : null;
   if (!paint) return null;
+  const at = look.layers.indexOf(layer) + 1;
   const powder: Layer = {
     ...PLAIN_LAYER,
     id: freeLayerId(look, `set-${layer.id}`),
     role: "set",
     name: `Powder over ${layer.name}`.slice(0, 80),
-    zones: [...zones],
+    zones: [...reach],
     paint,
     tool: "puff",
     technique: "press",
     coats: 1,
   };
-  return { fix: { op: "addLayer", layer: powder, at: look.layers.indexOf(layer) + 1 }, fixLabel };
+  return { fix: joined(look, powder, at), fixLabel };
 }
 
 const isTacky = (key: MaterialKey) => material(key).setting === "powder";
@@ -85,13 +108,20 @@ export function unset(stack: Stack): Remark[] {
     if (state === "tacky" && !(isTacky(upperMaterial) && REWORKABLE.includes(lowerMaterial)))
       note(lower, zones);
   }
-  return [...remarks.values()].map(({ layer, zones }) => ({
-    rule: "SET-1",
-    severity: "caution",
-    where: { layerId: layer.id, zones: [...zones] },
-    message: `${layer.name} (${paintWords(layer, stack.context.products)}) never dries by itself. Powder it on ${zoneWords([...zones])} before anything else touches it.`,
-    ...setAfter(stack, layer, [...zones], "Add a powder step"),
-  }));
+  return [...remarks.values()].flatMap(({ layer, zones: found }): Remark[] => {
+    // Lip and eye colours that no powder may lie on are left alone.
+    const zones = powderable(stack, [...found]);
+    if (!zones.length) return [];
+    return [
+      {
+        rule: "SET-1",
+        severity: "caution",
+        where: { layerId: layer.id, zones },
+        message: `${layer.name} (${paintWords(layer, stack.context.products)}) never dries by itself. Powder it on ${zoneWords(zones)} before anything else touches it.`,
+        ...setAfter(stack, layer, zones, "Add a powder step"),
+      },
+    ];
+  });
 }
 
 /** SET-2: neutral powder over pure white. */

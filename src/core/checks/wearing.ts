@@ -23,6 +23,7 @@ import { HAZARD_WORDS, HEAT_ADVICE, heatStrain, sweatOf } from "../wear";
 import { allowedZones } from "../design/allowedZones";
 import { coversBody } from "../design/coversBody";
 import type { Remark } from "./finding";
+import { together, type Part } from "./together";
 import type { LookContext } from "../design/context";
 import { applyPatch, type LookPatch } from "../design/patch";
 import { protection, wearForecast, type LayerWear } from "../design/protection";
@@ -278,11 +279,15 @@ function otherKind(
         (meeting.upper !== layer || goesOver(meeting.lowerMaterial, product.material)) &&
         (meeting.lower !== layer || goesOver(product.material, meeting.upperMaterial)),
     );
+  const isLips = layer.zones.every((zone) => zoneInfo(zone).group === "lips");
+  const uses: readonly string[] = isLips ? ["lips"] : ["base", "line"];
   const fit = [...stack.context.products.values()].filter(
     (product) =>
       product.colour &&
       isPaintType(product.material) &&
       fits(product.material) &&
+      // What is made for lips, teeth or hair stands in for nothing on a face.
+      paintType(product.material).goodFor.some((use) => uses.includes(use)) &&
       isWearable(product, stack.context.person) &&
       allowedZones(layer.zones, product.material, product, stack.context).length ===
         layer.zones.length &&
@@ -314,7 +319,7 @@ const ownProduct = (stack: Stack, layer: Layer): Product | null =>
 export function softWax(stack: Stack): Remark[] {
   const { brief, house } = stack.context;
   if (brief.airDegC + (brief.sun ? 4 : 0) < house.numbers.waxSoftens) return [];
-  return painted(stack).flatMap(({ layer, key }): Remark[] => {
+  const soft = painted(stack).flatMap(({ layer, key }): Part[] => {
     const product = ownProduct(stack, layer);
     if (
       paintType(key).resists.heat >= 0.5 ||
@@ -325,16 +330,18 @@ export function softWax(stack: Stack): Remark[] {
       return [];
     const mend =
       product && otherKind(stack, layer, product, (kind) => paintType(kind).resists.heat >= 0.8);
-    return [
-      {
-        rule: "CLIM-1",
-        severity: "caution",
-        where: { layerId: layer.id, zones: layer.zones },
-        message: `${layer.name} is ${material(key).label}: wax softens at ${Math.round(brief.airDegC)} °C${brief.sun ? " in the sun" : ""} and the line spreads.`,
-        ...mend,
-      },
-    ];
+    const where = { layerId: layer.id, zones: layer.zones };
+    return [{ name: layer.name, where, mend: mend || null }];
   });
+  return together(
+    soft,
+    (names, count) => ({
+      rule: "CLIM-1",
+      severity: "caution",
+      message: `${names} ${count > 1 ? "are" : "is"} wax: it softens at ${Math.round(brief.airDegC)} °C${brief.sun ? " in the sun" : ""} and ${count > 1 ? "their lines spread" : "the line spreads"}.`,
+    }),
+    "Use paints that stand the heat",
+  );
 }
 
 /** CLIM-1: damp, still air in which a coat takes long to dry. */
@@ -498,19 +505,23 @@ export function stains(stack: Stack): Remark[] {
           ),
     );
     if (!hue || !onSkin.length) return [];
+    // Where no barrier may lie nothing is to be done but to take it off soon.
+    const reach = allowedZones(onSkin, "barrierCream", null, stack.context);
+    const told = (reach.length ? reach : onSkin).filter((zone) => zoneInfo(zone).group !== "lips");
+    if (!told.length) return [];
     const fair = hexToLab(stack.context.person.skin)[0] > 60;
     const prep = auxiliaryLayer(stack, {
       key: "barrierCream",
       role: "prep",
       name: `Barrier under ${layer.name}`,
-      zones: onSkin,
+      zones: told,
       at: 0,
     });
     return [
       {
         rule: "REMOVE-1",
         severity: "tip",
-        where: { layerId: layer.id, zones: onSkin },
+        where: { layerId: layer.id, zones: told },
         message: `${layer.name} is a strong ${hue} of ${material(key).label} straight on the skin: it may leave a tint for a day or two${fair ? ", and shows on fair skin" : ""}. Barrier cream under it, oil first when it comes off.`,
         ...(prep && { fix: prep.patch, fixLabel: "Lay barrier cream under it" }),
       },

@@ -3,7 +3,7 @@ import { material, TOOLS, toolsFor, type AuxiliaryKey, type Product } from "../p
 import { allowedZones } from "./allowedZones";
 import { freeLayerId, type LookPatch } from "./patch";
 import type { Role } from "./roles";
-import { PLAIN_LAYER, type Layer, type PaintChoice } from "./schema";
+import { PLAIN_LAYER, type Layer, type Look, type PaintChoice } from "./schema";
 import type { Stack } from "./stack";
 import { isWearable, mayHold, mayHoldKind } from "./wearable";
 
@@ -21,6 +21,22 @@ export function auxiliaryFor(
   return mayHoldKind(key, person)
     ? { paint: { kind: "material", material: key }, product: null }
     : null;
+}
+
+/** Lays a step, or carries on the one of its kind that stands there already: nothing is laid twice side by side. */
+export function joined({ layers }: Look, layer: Layer, at: number): LookPatch {
+  const paint = JSON.stringify(layer.paint);
+  const beside = [layers[at - 1], layers[at]].find(
+    (other) =>
+      other?.role === layer.role &&
+      !other.locked &&
+      !other.marks.length &&
+      other.part.kind === "whole" &&
+      JSON.stringify(other.paint) === paint,
+  );
+  if (!beside) return { op: "addLayer", layer, at };
+  const zones = [...new Set([...beside.zones, ...layer.zones])];
+  return { op: "changeLayer", id: beside.id, change: { zones } };
 }
 
 /** A layer of an auxiliary in those of the zones where it may lie, at a place of the stack; null where there is none, or the person may not wear it. */
@@ -53,5 +69,5 @@ export function auxiliaryLayer(
     coats: o.coats ?? 1,
     share: o.share ?? 1,
   };
-  return { layer, patch: { op: "addLayer", layer, at: o.at } };
+  return { layer, patch: joined(stack.look, layer, o.at) };
 }

@@ -46,11 +46,25 @@ export function inSchoolOrder(
   const light = (block: Layer[]) => lightness(block[0] as Layer, products);
   const bases = blocks.filter(isBase);
   const widest = Math.max(0, ...bases.map((block) => filledCm2(block[0] as Layer, context)));
-  const sorted = [...bases].sort((a, b) => {
-    const first = (block: Layer[]) =>
-      look.schools.base === "allOver" && filledCm2(block[0] as Layer, context) === widest ? 0 : 1;
-    return first(a) - first(b) || light(b) - light(a);
-  });
+  const isFirst = (block: Layer[]) =>
+    look.schools.base === "allOver" && filledCm2(block[0] as Layer, context) === widest;
+  // What lies on another one's areas stays over it: the upper is the one that is meant to be seen.
+  const meet = (a: Layer[], b: Layer[]) =>
+    (a[0]?.zones ?? []).some((zone) => b[0]?.zones.includes(zone));
+  const sorted: Layer[][] = [];
+  for (let left = [...bases]; left.length > 0;) {
+    const free = left.filter(
+      (block, i) =>
+        isFirst(block) || !left.slice(0, i).some((lower) => !isFirst(lower) && meet(lower, block)),
+    );
+    const next = free.reduce((best, block) =>
+      (Number(isFirst(block)) - Number(isFirst(best)) || light(block) - light(best)) > 0
+        ? block
+        : best,
+    );
+    sorted.push(next);
+    left = left.filter((block) => block !== next);
+  }
   let next = 0;
   const ordered = blocks.map((block) => (isBase(block) ? (sorted[next++] ?? block) : block)).flat();
   const maps = look.layers.filter(({ role }) => role === "map");

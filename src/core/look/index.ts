@@ -62,6 +62,7 @@ export {
   type Prediction,
 } from "../design/predict";
 export { CHECKED_RULES, CHECKS, checkLook, stopsOf } from "../checks/checkLook";
+export { finished, finishing } from "../checks/finishing";
 export { exposedZones, isBareOn } from "../design/exposedZones";
 export { paintedCoverage } from "../checks/covering";
 export { mudColour } from "../checks/layering";

@@ -190,7 +190,7 @@ describe("checkLook", () => {
         lower: look.layers[0] as never,
         upper: look.layers[1] as never,
       }) ?? "";
-    expect(finding?.message).toContain(mud);
+    expect(finding?.message).toContain("turn to mud");
     expect(hueAngle(hexToLab(mud))).toBeGreaterThan(110);
     mends(look, context, "LAYER-1");
     expect(

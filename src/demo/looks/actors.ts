@@ -11,6 +11,7 @@ import {
   product,
   seal,
   system,
+  without,
 } from "./kit";
 
 export const thunderhead: Look = {
@@ -107,7 +108,20 @@ export const drought: Look = {
   toDo: [],
   notes: "Ground that has not seen rain since spring.",
   layers: [
-    prep,
+    {
+      ...prep,
+      zones: [
+        ...without(FACE, kinds("upperLid", "lowerLid", "underEye", "browBone")),
+        ...kinds(
+          "collar",
+          "shoulderFront",
+          "chest",
+          "upperArmFront",
+          "upperArmBack",
+          "shoulderBack",
+        ),
+      ],
+    },
     layer({
       role: "base",
       name: "Ochre ground",
@@ -125,6 +139,7 @@ export const drought: Look = {
       paint: mix([3, "Ochre ground"], [1, "Sand"]),
       tool: "dampSponge",
       technique: "stipple",
+      coats: 2,
       notes: "Activate with sealing medium instead of water.",
     }),
     powderOver("Powder over the ground", FACE, "Ochre powder"),
@@ -173,11 +188,11 @@ export const drought: Look = {
         "chin",
         "neckFront",
       ],
-      paint: product("Rust line"),
+      paint: product("Clay brown"),
       tool: "linerBrush",
       technique: "pat",
       marks: [
-        mark("crack", 4, 38, { turnDeg: 84, seed: 3, lengthMm: 56, branches: 6 }),
+        mark("crack", 5.4, 39.4, { turnDeg: 84, seed: 3, lengthMm: 56, branches: 6 }),
         mark("crack", 42, -54, { turnDeg: 22, seed: 8, lengthMm: 52, branches: 5 }),
         mark("crack", -46, -54, { turnDeg: -30, seed: 15, lengthMm: 60, branches: 6 }),
         mark("crack", -14, -103, { turnDeg: 60, seed: 21, lengthMm: 26, branches: 3 }),
@@ -285,7 +300,13 @@ export const firstFrost: Look = {
       tool: "linerBrush",
       technique: "pat",
       marks: [
-        mark("fern", 27, 29, { turnDeg: -52, seed: 5, lengthMm: 46, mirrored: true, curl: 0.5 }),
+        mark("fern", 25.6, 30.4, {
+          turnDeg: -52,
+          seed: 5,
+          lengthMm: 46,
+          mirrored: true,
+          curl: 0.5,
+        }),
         mark("fern", 47, -38, {
           turnDeg: 24,
           seed: 9,

@@ -339,7 +339,7 @@ export const bogLight: Look = {
     layer({
       role: "base",
       name: "Wet moss",
-      zones: without(FACE, [...kinds("upperLid", "lowerLid"), "forehead"]),
+      zones: without(FACE, [...kinds("lowerLid"), "forehead"]),
       paint: mix([3, "Moss"], [1, "Peat"]),
       tool: "dampSponge",
       technique: "stipple",
@@ -414,7 +414,6 @@ export const gateLeaf: Look = {
       paint: product("Moss"),
       tool: "roundBrush",
       technique: "stroke",
-      coats: 1,
       marks: [
         mark("leaf", 44, -36, { turnDeg: 48, seed: 1, lengthMm: 26, veins: 2 }),
         mark("leaf", 53, -46, { turnDeg: -6, seed: 2, lengthMm: 22, veins: 2 }),

@@ -36,7 +36,14 @@ export const storedContextOf = ({
 export const planWorker = () =>
   new Worker(new URL("../../workers/plan.ts", import.meta.url), { type: "module" });
 
-const plan: Ask<PlanWorker, PlanRequest, Plan> = (api, request) => api.plan(request);
+/** The plan at once; then its findings again, each with a button only where one press mends it for good. */
+const plan: Ask<PlanWorker, PlanRequest, Plan> = async (api, request, { partly, wanted }) => {
+  const made = await api.plan(request);
+  if (!made.findings.some(({ fix }) => fix) || !wanted()) return made;
+  partly(made);
+  const { look, stored } = request;
+  return { ...made, findings: await api.finish({ look, stored, findings: made.findings }) };
+};
 
 /** The plan and the findings of a look as it stands, worked out off the page, so that editing never waits for them. */
 export function usePlanOf(look: Look, given: Workspace): Answer<Plan> {

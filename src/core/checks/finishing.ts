@@ -1,0 +1,111 @@
+import { isPaintType } from "../paint";
+import type { LookContext } from "../design/context";
+import { materialOf } from "../design/context";
+import { applyPatch, type LookPatch } from "../design/patch";
+import { isWhole } from "../design/predict";
+import { isColour, isVeil } from "../design/roles";
+import type { Layer, Look } from "../design/schema";
+import { isSetting } from "../design/stack";
+import { touched } from "../design/touched";
+import { checkLook, stopsOf } from "./checkLook";
+import type { Finding } from "./finding";
+
+/** So often is a mend followed by the next of its kind before it counts as one that never ends. */
+const MOST_ROUNDS = 4;
+
+const aboutOf = ({ rule, severity, where }: Finding) =>
+  `${rule} ${severity} ${where.layerId ?? ""}`;
+/** How a message ends tells what is asked; how it begins tells where. */
+const askOf = ({ message }: Finding) => message.split(" ").slice(-5).join(" ");
+
+/** Whether two findings, of the look before and after, are of one matter. */
+const isSame = (a: Finding, b: Finding): boolean =>
+  aboutOf(a) === aboutOf(b) &&
+  (a.fixLabel === b.fixLabel || askOf(a) === askOf(b)) &&
+  (a.where.zones.length === 0 || b.where.zones.some((zone) => a.where.zones.includes(zone)));
+
+/** Layers that later paint hides wholly: nobody sees them any more. */
+function buried(stored: Look, context: LookContext): ReadonlySet<string> {
+  const look = touched(stored, context);
+  const covers = (later: Layer, zone: Layer["zones"][number]) => {
+    const key = materialOf(later, context.products);
+    return (
+      key !== null &&
+      isPaintType(key) &&
+      isColour(later.role) &&
+      !isVeil(later.role) &&
+      later.strength === "full" &&
+      !isSetting(later, key) &&
+      later.zones.includes(zone) &&
+      isWhole(later, zone, context)
+    );
+  };
+  return new Set(
+    look.layers.flatMap((layer, at) =>
+      isColour(layer.role) &&
+      layer.zones.length > 0 &&
+      layer.zones.every((zone) => look.layers.slice(at + 1).some((later) => covers(later, zone)))
+        ? [layer.id]
+        : [],
+    ),
+  );
+}
+
+/** Two steps of one kind side by side over the same areas, which the look had not before. */
+function doubled(before: Look, after: Look): boolean {
+  const pairsOf = ({ layers }: Look) =>
+    new Set(
+      layers.flatMap((layer, i) => {
+        const last = layers[i - 1];
+        return last &&
+          last.role === layer.role &&
+          !last.marks.length &&
+          !layer.marks.length &&
+          JSON.stringify(last.paint) === JSON.stringify(layer.paint) &&
+          last.zones.some((zone) => layer.zones.includes(zone))
+          ? [`${last.id} ${layer.id}`]
+          : [];
+      }),
+    );
+  const known = pairsOf(before);
+  return [...pairsOf(after)].some((pair) => !known.has(pair));
+}
+
+/**
+ * The change that mends a finding for good in one press, over all it named: its own, followed by the next of its kind where that is called for.
+ *
+ * @returns null where none does: where the matter comes back, another stop would come, or a layer be hidden, buried or laid twice
+ */
+export function finishing(look: Look, context: LookContext, finding: Finding): LookPatch | null {
+  const patches: LookPatch[] = [];
+  const stops = new Set(stopsOf(look, context).map(aboutOf));
+  let now = look;
+  for (let open: Finding | undefined = finding, round = 0; open; round++) {
+    if (!open.fix || round === MOST_ROUNDS || open.fixLabel !== finding.fixLabel) return null;
+    patches.push(open.fix);
+    now = applyPatch(now, open.fix);
+    open = checkLook(now, context).find((next) => isSame(finding, next));
+  }
+  const isStopped = stopsOf(now, context).some((stop) => !stops.has(aboutOf(stop)));
+  const gone = buried(look, context);
+  const isBuried = [...buried(now, context)].some((id) => !gone.has(id));
+  const shown = new Map(look.layers.map(({ id, hidden }) => [id, hidden]));
+  const isHidden = now.layers.some(({ id, hidden }) => hidden && !shown.get(id));
+  if (isStopped || isHidden || isBuried || doubled(look, now)) return null;
+  const [only] = patches;
+  return patches.length === 1 && only ? only : { op: "several", patches };
+}
+
+/** Findings with the button of each that mends it for good; those that no button mends keep their words alone. */
+export const finished = (
+  look: Look,
+  context: LookContext,
+  findings: readonly Finding[],
+): Finding[] =>
+  findings.map((finding) => {
+    if (!finding.fix) return finding;
+    const { fix: raw, fixLabel, ...words } = finding;
+    // A stop keeps its way out whatever else it costs: nothing is planned until it is taken.
+    const fix = finishing(look, context, finding) ?? (finding.severity === "stop" ? raw : null);
+    return fix ? { ...words, fix, ...(fixLabel && { fixLabel }) } : words;
+  });
