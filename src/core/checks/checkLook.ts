@@ -40,6 +40,7 @@ import { doubtfulNearEyes, eyesAndMouth } from "./eyesAndMouth";
 import { paintedBare, saidToday } from "./health";
 import { allergy, hairDye, propOnSkin, unreadLabels, unsafeSystem, untested } from "./safety";
 import { beyondReach } from "./reach";
+import { blankBrows, buriedWork, dimHighlight, fallOut } from "./seen";
 import { underPiece, unmatchedPiece } from "./worn";
 import { neutralOverWhite, thinHold, unset } from "./setting";
 import type { RuleId } from "../rules";
@@ -97,6 +98,10 @@ export const CHECKS: readonly Check[] = [
   defineCheck(browShowing, ["BROW-3"]),
   defineCheck(darkOverBrow, ["BROW-4"]),
   defineCheck(vanishing, ["LAYER-8"]),
+  defineCheck(buriedWork, ["LAYER-10"]),
+  defineCheck(fallOut, ["LAYER-11"]),
+  defineCheck(dimHighlight, ["LAYER-12"]),
+  defineCheck(blankBrows, ["BROW-6"]),
   defineCheck(lostFromAfar, ["DIST-1", "DIST-2"]),
   defineCheck(lostProduct, ["KIT-1"]),
   defineCheck(inTheCrease, ["EDGE-1"]),

@@ -1,12 +1,7 @@
-import { isPaintType } from "../paint";
+import { buriedBy } from "../design/buried";
 import type { LookContext } from "../design/context";
-import { materialOf } from "../design/context";
 import { applyPatch, type LookPatch } from "../design/patch";
-import { isWhole } from "../design/predict";
-import { isColour, isVeil } from "../design/roles";
-import type { Layer, Look } from "../design/schema";
-import { isSetting } from "../design/stack";
-import { touched } from "../design/touched";
+import type { Look } from "../design/schema";
 import { checkLook, stopsOf } from "./checkLook";
 import type { Finding } from "./finding";
 
@@ -23,33 +18,6 @@ const isSame = (a: Finding, b: Finding): boolean =>
   aboutOf(a) === aboutOf(b) &&
   (a.fixLabel === b.fixLabel || askOf(a) === askOf(b)) &&
   (a.where.zones.length === 0 || b.where.zones.some((zone) => a.where.zones.includes(zone)));
-
-/** Layers that later paint hides wholly: nobody sees them any more. */
-function buried(stored: Look, context: LookContext): ReadonlySet<string> {
-  const look = touched(stored, context);
-  const covers = (later: Layer, zone: Layer["zones"][number]) => {
-    const key = materialOf(later, context.products);
-    return (
-      key !== null &&
-      isPaintType(key) &&
-      isColour(later.role) &&
-      !isVeil(later.role) &&
-      later.strength === "full" &&
-      !isSetting(later, key) &&
-      later.zones.includes(zone) &&
-      isWhole(later, zone, context)
-    );
-  };
-  return new Set(
-    look.layers.flatMap((layer, at) =>
-      isColour(layer.role) &&
-      layer.zones.length > 0 &&
-      layer.zones.every((zone) => look.layers.slice(at + 1).some((later) => covers(later, zone)))
-        ? [layer.id]
-        : [],
-    ),
-  );
-}
 
 /** Two steps of one kind side by side over the same areas, which the look had not before. */
 function doubled(before: Look, after: Look): boolean {
@@ -87,8 +55,8 @@ export function finishing(look: Look, context: LookContext, finding: Finding): L
     open = checkLook(now, context).find((next) => isSame(finding, next));
   }
   const isStopped = stopsOf(now, context).some((stop) => !stops.has(aboutOf(stop)));
-  const gone = buried(look, context);
-  const isBuried = [...buried(now, context)].some((id) => !gone.has(id));
+  const gone = buriedBy(look, context);
+  const isBuried = [...buriedBy(now, context).keys()].some((id) => !gone.has(id));
   const shown = new Map(look.layers.map(({ id, hidden }) => [id, hidden]));
   const isHidden = now.layers.some(({ id, hidden }) => hidden && !shown.get(id));
   if (isStopped || isHidden || isBuried || doubled(look, now)) return null;

@@ -145,6 +145,27 @@ export const PAINTING = {
     severity: "caution",
     source,
   },
+  "LAYER-10": {
+    title: "What is meant to be seen stays on top",
+    reason:
+      "A later layer that buries an earlier one wastes its work and its minutes. Maps, undercoats, correctors, powder and prep are meant to be covered.",
+    severity: "caution",
+    source,
+  },
+  "LAYER-11": {
+    title: "Dark loose powder falls",
+    reason:
+      "Lay it before the pale base below it, or catch it on a thick layer of powder that is swept off after.",
+    severity: "tip",
+    source,
+  },
+  "LAYER-12": {
+    title: "A highlight is plainly lighter",
+    reason:
+      "Less than some 6 L* above what lies under and beside it, it does nothing, least of all from the last seat.",
+    severity: "caution",
+    source,
+  },
   "ORDER-1": {
     title: "Top down",
     reason: "So that the hand never rests on fresh paint.",

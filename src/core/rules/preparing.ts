@@ -63,6 +63,16 @@ export const PREPARING = {
     severity: "tip",
     source,
   },
+  "BROW-6": {
+    title: "Hidden brows are drawn anew",
+    reason:
+      "A face without brows reads blank, unless that is meant. Brows are covered before a cap goes on, never after.",
+    severity: "tip",
+    source,
+    also: {
+      caution: "brows covered after a cap: the cap's edge is in the way, and glue reaches it",
+    },
+  },
   "MAP-1": {
     title: "Map first or base first",
     reason:

@@ -3,11 +3,11 @@ import { RULE_IDS, RULES, rule } from ".";
 /** How many rules each group of the trade page has. */
 const GROUPS: Readonly<Record<string, number>> = {
   PREP: 4,
-  BROW: 5,
+  BROW: 6,
   MAP: 4,
   BASE: 8,
   SET: 6,
-  LAYER: 9,
+  LAYER: 12,
   ORDER: 6,
   FORM: 8,
   EDGE: 4,

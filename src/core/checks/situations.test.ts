@@ -1,0 +1,380 @@
+import type { ZoneId } from "../anatomy";
+import { checkLook, MarkSchema, type Layer, type LookContext } from "../look";
+import type { Brief } from "../brief";
+import type { Person } from "../people";
+import { aContext, aLayer, aLook, aProduct, product } from "../testing";
+
+// What a colleague at the shoulder would say of a look, and what not: common practice, no published source.
+
+const paint = (id: string, colour: string | null, more: object = {}) =>
+  aProduct({ id, name: id, colour, hiding: 0.9, eyeSafe: true, lipSafe: true, ...more });
+const SHELF = [
+  paint("white", "#f3f2ec"),
+  paint("black", "#161616"),
+  paint("blue", "#33557f"),
+  paint("red", "#b3202c"),
+  paint("orange", "#d9772b"),
+  paint("rust", "#b84a30"),
+  paint("yellow", "#e8c83a", { hiding: 0.45 }),
+  paint("brown", "#6b442c"),
+  paint("line", "#141417", { material: "waterWax" }),
+  paint("cream", "#b98a6a", { material: "cream" }),
+  paint("lipstick", "#8a2030", { material: "lipLong" }),
+  paint("dust", "#2a2a2e", { material: "powder" }),
+  paint("whitePowder", "#f8f7f4", { material: "powder", hiding: 0.2 }),
+  paint("neutral", "#ece2d2", { material: "settingPowder", hiding: 0.06 }),
+  paint("stick", null, { material: "glueStick" }),
+  paint("cap", "#d6b096", { material: "baldCap" }),
+  paint("gum", null, { material: "medicalAdhesive", grade: "skinAdhesive" }),
+  paint("tooth", "#161616", { material: "toothLacquer" }),
+];
+const FACE: ZoneId[] = ["forehead", "cheekAppleLeft", "cheekAppleRight", "chin", "noseBridge"];
+const BROWS: ZoneId[] = ["browLeft", "browRight"];
+
+let count = 0;
+const layer = (values: Partial<Layer>, what = "white"): Layer =>
+  aLayer({ id: `l${++count}`, zones: FACE, paint: product(what), ...values });
+const base = (what = "white", zones = FACE) => layer({ zones }, what);
+const detail = (what: string, zones: ZoneId[], more: Partial<Layer> = {}) =>
+  layer({ role: "detail", zones, tool: "roundBrush", technique: "pat", ...more }, what);
+const powder = (zones = FACE, what = "neutral") =>
+  layer({ role: "set", zones, tool: "puff", technique: "press", coats: 1 }, what);
+const veil = (role: "shade" | "highlight" | "contour", what: string, zones = FACE) =>
+  layer({ role, zones, edge: "faded", tool: "roundBrush", technique: "pat" }, what);
+const star = (what: string) =>
+  layer(
+    {
+      role: "detail",
+      zones: ["forehead"],
+      tool: "roundBrush",
+      technique: "draw",
+      marks: [MarkSchema.parse({ kind: "star", x: 0, y: 38, diameterMm: 24 })],
+    },
+    what,
+  );
+
+interface Situation {
+  readonly what: string;
+  readonly layers: readonly Layer[];
+  readonly rule: string;
+  readonly severity?: "stop" | "caution" | "tip";
+  readonly brief?: Partial<Brief>;
+  readonly person?: Partial<Person>;
+}
+const found = ({ layers, brief, person }: Situation): ReturnType<typeof checkLook> => {
+  const context: LookContext = aContext({
+    products: SHELF,
+    person: { skin: "#ba9a86", ...person },
+    brief: { nearestM: 0.6, farthestM: 3, hoursWorn: 2, activity: "standing", ...brief },
+  });
+  return checkLook(aLook(...layers), context);
+};
+
+const TOLD: readonly Situation[] = [
+  {
+    what: "a star under the base",
+    layers: [star("black"), base()],
+    rule: "LAYER-10",
+    severity: "caution",
+  },
+  {
+    what: "a highlight under the next coat of base",
+    layers: [base(), veil("highlight", "white"), base("blue")],
+    rule: "LAYER-10",
+    severity: "caution",
+  },
+  {
+    what: "lips under a base that takes the lips in",
+    layers: [
+      detail("lipstick", ["upperLip", "lowerLip"]),
+      base("white", [...FACE, "upperLip", "lowerLip"]),
+    ],
+    rule: "LAYER-10",
+    severity: "caution",
+  },
+  {
+    what: "an orange highlight lost on red",
+    layers: [base("red"), veil("highlight", "rust")],
+    rule: "LAYER-12",
+    severity: "caution",
+  },
+  {
+    what: "a brown highlight on blue",
+    layers: [base("blue"), veil("highlight", "brown")],
+    rule: "LAYER-12",
+    severity: "caution",
+  },
+  {
+    what: "dark loose powder over a white base",
+    layers: [
+      base(),
+      layer({ role: "shade", tool: "powderBrush", technique: "buff", edge: "faded" }, "dust"),
+    ],
+    rule: "LAYER-11",
+    severity: "tip",
+  },
+  {
+    what: "brows hidden and drawn by nothing",
+    layers: [
+      layer({ role: "cover", zones: BROWS, coats: 3 }, "stick"),
+      powder(BROWS),
+      base("white", [...FACE, ...BROWS]),
+    ],
+    rule: "BROW-6",
+    severity: "tip",
+  },
+  {
+    what: "brows covered after the cap",
+    layers: [
+      layer({ role: "attach", zones: ["scalp", "forehead"], coats: 1 }, "cap"),
+      layer({ role: "cover", zones: BROWS, coats: 3 }, "stick"),
+    ],
+    rule: "BROW-6",
+    severity: "caution",
+  },
+  {
+    what: "cream that was never powdered",
+    layers: [base("cream")],
+    rule: "SET-1",
+    severity: "caution",
+  },
+  {
+    what: "water colour dragged over unset water colour",
+    layers: [base("white"), detail("red", ["forehead"], { technique: "stroke" })],
+    rule: "LAYER-1",
+    severity: "caution",
+  },
+  {
+    what: "one coat of yellow over blue",
+    layers: [base("blue"), layer({ zones: ["forehead"], coats: 1 }, "yellow")],
+    rule: "BASE-1",
+  },
+  {
+    what: "medical adhesive on a brow",
+    layers: [layer({ role: "attach", zones: BROWS, coats: 1 }, "gum")],
+    rule: "BROW-2",
+    severity: "stop",
+  },
+  {
+    what: "a base that stops at the chin",
+    layers: [base("white", ["forehead", "chin"])],
+    rule: "BASE-5",
+    severity: "caution",
+  },
+  {
+    what: "neutral powder over pure white",
+    layers: [base("white"), powder()],
+    rule: "SET-2",
+    severity: "tip",
+  },
+  {
+    what: "glue stick in one coat",
+    layers: [
+      layer({ role: "cover", zones: BROWS, coats: 1 }, "stick"),
+      base("brown", [...FACE, ...BROWS]),
+    ],
+    rule: "BROW-1",
+    severity: "tip",
+  },
+  {
+    what: "white lines seen from forty metres",
+    layers: [
+      base("blue"),
+      layer(
+        {
+          role: "detail",
+          zones: ["forehead"],
+          tool: "linerBrush",
+          technique: "draw",
+          marks: [MarkSchema.parse({ kind: "web", x: 0, y: 35 })],
+        },
+        "white",
+      ),
+    ],
+    rule: "DIST-2",
+    severity: "tip",
+    brief: { farthestM: 40 },
+  },
+  {
+    what: "wax lines at 34 degrees",
+    layers: [base("white"), powder(FACE, "whitePowder"), star("line")],
+    rule: "CLIM-1",
+    severity: "caution",
+    brief: { airDegC: 34 },
+  },
+  {
+    what: "dancing in the sun at 34 degrees",
+    layers: [base("white")],
+    rule: "SAFE-9",
+    severity: "caution",
+    brief: { airDegC: 34, sun: true, activity: "dancing" },
+  },
+  {
+    what: "a beard under a star on the chin",
+    layers: [
+      base("white"),
+      layer(
+        {
+          role: "detail",
+          zones: ["chin"],
+          tool: "roundBrush",
+          marks: [MarkSchema.parse({ kind: "star", x: 0, y: -105, diameterMm: 20 })],
+        },
+        "blue",
+      ),
+    ],
+    rule: "PREP-3",
+    severity: "caution",
+    person: { beard: "beard" },
+  },
+  {
+    what: "white that vanishes on white",
+    layers: [base("white"), powder(FACE, "whitePowder"), star("white")],
+    rule: "LAYER-8",
+    severity: "caution",
+  },
+];
+
+const NOT_TOLD: readonly Situation[] = [
+  {
+    what: "a second coat of one colour is no mud",
+    layers: [base("white"), detail("white", ["forehead"], { technique: "stroke" })],
+    rule: "LAYER-1",
+  },
+  {
+    what: "black over its own black is no mud",
+    layers: [base("black"), detail("black", ["chin"], { technique: "stroke" })],
+    rule: "LAYER-1",
+  },
+  {
+    what: "red patted over white is no mud",
+    layers: [base("white"), detail("red", ["forehead"])],
+    rule: "LAYER-1",
+  },
+  {
+    what: "an undercoat is meant to be covered",
+    layers: [base("white"), base("yellow")],
+    rule: "LAYER-10",
+  },
+  {
+    what: "a map is meant to be covered",
+    layers: [
+      layer({ role: "map", zones: ["forehead"], tool: "stick", technique: "draw" }, "line"),
+      base("white"),
+    ],
+    rule: "LAYER-10",
+  },
+  {
+    what: "a base under contour is seen beside it",
+    layers: [base("white"), veil("contour", "brown")],
+    rule: "LAYER-10",
+  },
+  {
+    what: "a star over the base is seen",
+    layers: [base("white"), star("black")],
+    rule: "LAYER-10",
+  },
+  {
+    what: "a sheer glaze hides nothing",
+    layers: [star("black"), { ...base("blue"), strength: "sheer" }],
+    rule: "LAYER-10",
+  },
+  {
+    what: "white over brown is a highlight",
+    layers: [base("brown"), veil("highlight", "white")],
+    rule: "LAYER-12",
+  },
+  {
+    what: "dark powder before the pale base falls on nothing",
+    layers: [
+      layer({ role: "shade", tool: "powderBrush", technique: "buff", edge: "faded" }, "dust"),
+      base("white"),
+    ],
+    rule: "LAYER-11",
+  },
+  {
+    what: "white powder over white falls unseen",
+    layers: [
+      base("white"),
+      layer({ role: "highlight", tool: "powderBrush", technique: "buff" }, "whitePowder"),
+    ],
+    rule: "LAYER-11",
+  },
+  {
+    what: "brows that are drawn anew",
+    layers: [
+      layer({ role: "cover", zones: BROWS, coats: 3 }, "stick"),
+      powder(BROWS),
+      base("white", [...FACE, ...BROWS]),
+      detail("black", BROWS),
+    ],
+    rule: "BROW-6",
+  },
+  {
+    what: "brows covered before the cap",
+    layers: [
+      layer({ role: "cover", zones: BROWS, coats: 3 }, "stick"),
+      layer({ role: "attach", zones: ["scalp", "forehead"], coats: 1 }, "cap"),
+    ],
+    rule: "BROW-6",
+  },
+  {
+    what: "lip colour is left alone by powder",
+    layers: [detail("lipstick", ["upperLip", "lowerLip"])],
+    rule: "SET-1",
+  },
+  {
+    what: "cream on lips is left alone by powder",
+    layers: [detail("cream", ["upperLip", "lowerLip"])],
+    rule: "SET-1",
+  },
+  { what: "cream that is powdered", layers: [base("cream"), powder()], rule: "SET-1" },
+  {
+    what: "white powder keeps white",
+    layers: [base("white"), powder(FACE, "whitePowder")],
+    rule: "SET-2",
+  },
+  { what: "what burns where there is no flame", layers: [base("white")], rule: "SAFE-5" },
+  {
+    what: "a cool evening is no heat",
+    layers: [base("white")],
+    rule: "SAFE-9",
+    brief: { airDegC: 12, activity: "acting" },
+  },
+  {
+    what: "black teeth in a black mouth",
+    layers: [
+      layer({ role: "detail", zones: [], tool: "roundBrush", technique: "stroke" }, "tooth"),
+    ],
+    rule: "LAYER-8",
+  },
+];
+
+describe("said, with how grave it is", () => {
+  it.each(TOLD.map((situation) => [situation.what, situation] as const))("%s", (_, situation) => {
+    const own = found(situation).filter(({ rule }) => rule === situation.rule);
+    expect(own.length).toBeGreaterThan(0);
+    if (situation.severity)
+      expect(own.map(({ severity }) => severity)).toContain(situation.severity);
+  });
+});
+
+describe("not said", () => {
+  it.each(NOT_TOLD.map((situation) => [situation.what, situation] as const))(
+    "%s",
+    (_, situation) => {
+      expect(found(situation).filter(({ rule }) => rule === situation.rule)).toEqual([]);
+    },
+  );
+});
+
+describe("the same thing", () => {
+  it("is never said twice in other words: a lost highlight is either no tone at all or too dim", () => {
+    for (const what of ["white", "red", "orange", "yellow", "brown", "blue"])
+      for (const ground of ["white", "red", "blue", "brown"]) {
+        const rules = found({ what, layers: [base(ground), veil("highlight", what)], rule: "" });
+        const said = rules.filter(({ rule }) => rule === "LAYER-8" || rule === "LAYER-12");
+        expect(said.length).toBeLessThanOrEqual(1);
+      }
+  });
+});
