@@ -14,7 +14,7 @@ const SHELF = [
   paint("blue", "#33557f"),
   paint("red", "#b3202c"),
   paint("orange", "#d9772b"),
-  paint("rust", "#b84a30"),
+  paint("rust", "#96501c"),
   paint("yellow", "#e8c83a", { hiding: 0.45 }),
   paint("brown", "#6b442c"),
   paint("line", "#141417", { material: "waterWax" }),
