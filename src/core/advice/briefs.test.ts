@@ -167,14 +167,14 @@ const WORKED: readonly Worked[] = [
     given: { circumstances: ["queue"], hoursWorn: 1.5, activity: "walking", matters: ["quick"] },
     takes: { base: "waterGlycerine", prep: null, activate: null, set: null, seal: null },
     never: ["cream", "alcoholActivated"],
-    because: /little to carry|off in|on and dry/,
+    because: /little besides the paint|off in|on and dry/,
   },
   {
     brief: "in a ward: nothing is sprayed and nothing smells of solvent",
     given: { circumstances: ["ward"], hoursWorn: 1, activity: "standing", matters: ["closeUp"] },
     takes: { seal: null },
     never: ["airbrushWater", "alcoholActivated", "adhesiveAcrylic"],
-    because: /kind to skin|off in|close look|little to carry/,
+    because: /kind to skin|off in|close look|little besides the paint/,
   },
   {
     brief: "asthma on a film day: no airbrush and no mist, whatever the lens asks",

@@ -120,7 +120,7 @@ const SAYS: Readonly<Record<ScoreKey, (c: Candidate, brief: Brief) => string>> =
   blends: () => "blends softly: gradients without a join",
   lines: () => "draws fine, crisp lines",
   closeUp: () => "thin on the skin: bears a close look",
-  simple: () => "little to carry and to learn: paint and water do most of it",
+  simple: () => "little besides the paint itself to carry and lay",
   cost: (c) => `about ${money(c.costMinor)} in paint`,
   stain: () => "leaves little tint behind",
   shelf: (c) =>

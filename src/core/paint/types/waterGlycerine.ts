@@ -24,7 +24,7 @@ export const waterGlycerine: PaintType = {
     splatterBrush: 3,
     airbrush: 5,
   },
-  resists: { sweat: 0.6, rubbing: 0.45, flexing: 0.75, sebum: 0.6, heat: 0.67, water: 0.15 },
+  resists: { sweat: 0.6, rubbing: 0.45, flexing: 0.75, sebum: 0.6, heat: 0.85, water: 0.15 },
   vivid: 0.6,
   comfort: 0.9,
   stain: 0.25,
