@@ -5,6 +5,7 @@ import { CHECKS, MARK_KINDS } from "@/core/look";
 import { AUXILIARY_KEYS, PAINT_TYPE_KEYS } from "@/core/paint";
 import { RULE_IDS } from "@/core/rules";
 import { MIGRATIONS } from "@/store/migrations";
+import { numbersMarkdown } from "../tests/numbers/table";
 
 // What CONTRIBUTING.md says of adding things: for each kind of addition, what is written in a file is also in
 // its registry, and the other way round. A line forgotten fails here, or does not compile.
@@ -111,5 +112,11 @@ describe("adding", () => {
     for (const name of own)
       expect([name, content.includes(`selectFrom("${name}")`)]).toEqual([name, true]);
     expect(STUDIO_PARTS).toHaveLength(own.length);
+  });
+});
+
+describe("docs/numbers.md", () => {
+  it("is as the code has it: npm run numbers writes it", () => {
+    expect(readFileSync(join(SRC, "..", "docs", "numbers.md"), "utf8")).toBe(numbersMarkdown());
   });
 });

@@ -77,7 +77,6 @@ export const CIRCUMSTANCES = {
   swims: "goes into water",
   hides: "hides a scar or a tattoo",
 } as const;
-export type Circumstance = keyof typeof CIRCUMSTANCES;
 
 /** What is asked before the first step, since it holds for this day (SAFE-13). */
 export const HEALTH = {

@@ -75,7 +75,7 @@ const LINES: readonly Line[] = [
     0.78,
     30,
     1150,
-    { eye: true, openedMonthsAgo: 5, left: 2 },
+    { eye: true, openedMonthsAgo: 5, left: 5 },
   ],
   ["Clay brown", "waterGlycerine", "#84502f", 0.85, 30, 1150, { eye: true }],
   ["Sand", "waterGlycerine", "#d9bc8e", 0.76, 30, 1150, { eye: true }],

@@ -131,7 +131,11 @@ export async function costs(query: Record<string, string | undefined>): Promise<
       .sort((a, b) => b.minor - a.minor)
       .slice(0, 25),
     byLook: [...byLook]
-      .map(([id, minor]) => ({ id, name: (id && looks.get(id)) || "of no job that stands", minor }))
+      .map(([id, minor]) => ({
+        id,
+        name: (id && looks.get(id)) || "not linked to a current job",
+        minor,
+      }))
       .sort((a, b) => b.minor - a.minor),
     byMonth: [...season.byMonth]
       .map(([month, sums]) => ({ month, ...sums }))

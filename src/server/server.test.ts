@@ -138,7 +138,7 @@ describe("demo", () => {
       expect(order.by < (today.next.at(-1)?.job?.brief.curtainAt ?? "")).toBe(true);
     }
     expect(today.orders.length).toBeGreaterThan(0);
-    expect(today.low.list.map((product) => product.name)).toEqual(["Ochre ground", "Leaf"]);
+    expect(today.low.list.map((product) => product.name)).toEqual(["Leaf"]);
   });
 });
 

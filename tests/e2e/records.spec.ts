@@ -66,20 +66,20 @@ test("people: measures draw the face, and a reaction rules the product out of th
   await page.getByRole("button", { name: "Save the card" }).click();
   await expect(page.getByText("at least 100 mm")).toBeVisible();
   await page.getByLabel("Cheekbone to cheekbone, mm").fill("151");
-  await page.getByLabel("Test of Rust line after 24 h").selectOption("reaction");
+  await page.getByLabel("Test of Clay brown after 24 h").selectOption("reaction");
   await page.getByRole("button", { name: "Save the card" }).click();
   await expect(page.getByText("Bram Oskell is saved")).toBeVisible();
 
   await page.goto(`${demo.url}/looks/drought/drought-quarry/plan`, { waitUntil: "networkidle" });
   await expect(page.getByRole("heading", { name: "This plan is stopped" })).toBeVisible();
   await expect(
-    page.getByText("Bram Oskell reacted to Rust line in a patch test.").first(),
+    page.getByText("Bram Oskell reacted to Clay brown in a patch test.").first(),
   ).toBeVisible();
   await page.goto(demo.url);
   await expect(page.getByText("Stopped by a safety rule: open the plan.")).toBeVisible();
 
   await page.goto(`${demo.url}/people/bram-oskell`, { waitUntil: "networkidle" });
-  await page.getByLabel("Test of Rust line after 24 h").selectOption("nothing");
+  await page.getByLabel("Test of Clay brown after 24 h").selectOption("nothing");
   await page.getByRole("button", { name: "Save the card" }).click();
   await expect(page.getByText("Bram Oskell is saved")).toBeVisible();
 });

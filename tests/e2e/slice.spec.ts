@@ -104,7 +104,6 @@ test("a painter starts with nothing and ends with a printed plan", async ({ page
     await page.keyboard.press("Enter");
   }
   await expect(stack.getByRole("listitem")).toHaveText([
-    /Skin prep/,
     /Base/,
     /Contour/,
     /Shading/,

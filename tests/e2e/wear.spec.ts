@@ -16,7 +16,7 @@ test("wear: the figure after some hours, what needs touching up and why, the lis
   await after.focus();
   for (let i = 0; i < 12; i++) await page.keyboard.press("ArrowRight");
   const due = figure.getByRole("list", { name: "Touch-ups by then" });
-  await expect(due).toContainText("sweat");
+  await expect(due).toContainText(/sweat|heat/);
   await expect(after).toHaveAttribute("aria-valuetext", /of wear$/);
   await expect.poll(forehead).not.toBe(fresh);
   await after.press("Home");
@@ -33,7 +33,7 @@ test("wear: the figure after some hours, what needs touching up and why, the lis
   const curves = page.getByRole("region", { name: "How the options wear" });
   await expect(curves.locator("path.apexcharts-line")).toHaveCount(3);
   const row = curves.getByRole("row", { name: /^forehead/ });
-  await expect(row).toContainText("sweat");
+  await expect(row).toContainText(/sweat|heat/);
   await curves.getByLabel("Part", { exact: true }).selectOption("neck");
   await expect(curves.getByRole("row", { name: /^neck/ })).toHaveClass(/font-bold/);
   await studio.close();

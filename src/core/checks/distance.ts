@@ -249,7 +249,7 @@ export function lostFromAfar(stack: Stack): Remark[] {
     const [least, most] = [Math.min(...values), Math.max(...values)].map(words);
     return least === most ? least : `${least} to ${most}`;
   };
-  const needed = thin.map(({ least }) => least);
+  const needed = thin.flatMap(({ least }) => (least === null ? [] : [least]));
   return [
     ...merging,
     ...together(
@@ -263,7 +263,7 @@ export function lostFromAfar(stack: Stack): Remark[] {
         )} read up to about ${range(
           thin.map(({ upTo }) => upTo),
           metres,
-        )}, not from ${metres(farthestM)}${needed.every((least) => least !== null) ? `, which takes ${mm(Math.max(...needed.map((least) => least ?? 0)))}` : ""}. Fewer, thicker strokes for a big house.`,
+        )}, not from ${metres(farthestM)}${needed.length === thin.length ? `, which takes ${mm(Math.max(...needed))}` : ""}. Fewer, thicker strokes for a big house.`,
       }),
       "Draw them wide enough",
     ),

@@ -32,7 +32,6 @@ export {
   STRENGTHS,
   toolWords,
   type Blend,
-  type Strength,
 } from "../design/passes";
 export { applyPatch, freeLayerId, PatchSchema, type LookPatch } from "../design/patch";
 export {
@@ -63,6 +62,7 @@ export {
 } from "../design/predict";
 export { CHECKED_RULES, CHECKS, checkLook, stopsOf } from "../checks/checkLook";
 export { finished, finishing } from "../checks/finishing";
+export { buriedBy } from "../design/buried";
 export { exposedZones, isBareOn } from "../design/exposedZones";
 export { paintedCoverage } from "../checks/covering";
 export { mudColour } from "../checks/layering";

@@ -43,7 +43,7 @@ export {
   type MaterialKey,
 } from "./materials";
 export { freshState, goesOver, pairing, readyStates, type Mend, type Verdict } from "./pairs";
-export { guessedStrength, type Strength } from "./guessedStrength";
+export { guessedStrength } from "./guessedStrength";
 export { ColourIndexSchema, notListedForEyes } from "./colourIndex";
 export {
   COUNTED,

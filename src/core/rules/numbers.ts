@@ -25,7 +25,7 @@ const number = (
 /** Every number of the house that may be changed; a new one is one line here, read where it counts through the context. */
 export const NUMBERS = {
   touchUpShare: number("Touch up when less than this is whole", "%", 85, [50, 99], "WEAR-1"),
-  failureShare: number("Gone too far when less than this is whole", "%", 60, [20, 90], "WEAR-3"),
+  failureShare: number("Past a touch-up below", "%", 60, [20, 90], "WEAR-3"),
   touchUpsTogether: number(
     "Touch-ups so close are one walk to the mirror",
     "h",
@@ -33,13 +33,7 @@ export const NUMBERS = {
     [0, 3],
     "WEAR-1",
   ),
-  sweatLight: number(
-    "Who sweats lightly sweats this share of the average",
-    "×",
-    0.6,
-    [0.2, 1],
-    "CLIM-1",
-  ),
+  sweatLight: number("Light sweaters: share of average", "×", 0.6, [0.2, 1], "CLIM-1"),
   sweatHeavy: number(
     "Who sweats heavily sweats so many times the average",
     "×",

@@ -47,7 +47,7 @@ export const SAFETY = {
     source,
   },
   "SAFE-7": {
-    title: "One clean sponge a person, and no paint on broken skin",
+    title: "One clean sponge per person, and no paint on broken skin",
     reason:
       "No double dipping. Broken or infected skin, and what the card or the person says stays bare, is not painted.",
     severity: "stop",

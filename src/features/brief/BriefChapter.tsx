@@ -132,8 +132,8 @@ function EditBrief({ job }: { job: Job }) {
           It will feel like {Math.round(feelsLike(brief))} °C, and {person.name} will sweat about{" "}
           {Math.round(sweatOf(person, brief) / 10) * 10} g/m² an hour.{" "}
           <span className="muted">
-            From air, activity, hood and sun: heat index (NWS) and required evaporation (Shapiro
-            1982).
+            From air, activity, hood and sun: heat index (NWS) and required evaporation (Gonzalez
+            2009).
           </span>
         </p>
         {state.kind === "refused" && (

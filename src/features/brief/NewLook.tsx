@@ -59,10 +59,7 @@ export function NewLook({ people }: { people: readonly Person[] }) {
         <PersonOrNew people={people} />
         <BriefFields at="brief." />
         <FormProblems
-          title={
-            refusal?.title ??
-            (wrong ? "Some fields need another look: each says what beside it." : null)
-          }
+          title={refusal?.title ?? (wrong ? "Please correct the marked fields." : null)}
           items={refusal?.errors}
         />
         <button

@@ -91,7 +91,7 @@ export function DayCall({ day, calls }: { day: Calls["days"][number]; calls: Cal
         <Withheld withheld={plan.withheld} jobs={jobs} nameOf={nameOf} />
       )}
       {!plan ? null : plan.performers.length === 0 ? (
-        <p className="mt-4">Nobody is called, or their looks have no layer yet.</p>
+        <p className="mt-4">Nobody is called, or nothing has been painted in their looks yet.</p>
       ) : (
         <>
           <p className="mt-4 text-lg" role="status">

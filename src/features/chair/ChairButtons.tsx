@@ -104,7 +104,7 @@ export function ChairButtons({
       </div>
       <p className="mt-2 text-sm">
         <Link className="link" href={`${home}/time`}>
-          Leave the chair; it goes on from here
+          Exit (you can resume here)
         </Link>
       </p>
       <Dialog

@@ -110,9 +110,10 @@ export function ColourChapter() {
         </table>
       </div>
       <p className="muted mt-1 text-xs">
-        dE is CIEDE2000 to the colour wanted, thick and dry, by daylight. Coats: the first within dE
-        2 of the paint itself, film over what lies below (Kubelka and Munk). Only paints of the same
-        medium that {context.person.name} may wear there are offered.
+        dE is CIEDE2000 to the colour wanted, thick and dry, by daylight. Coats: until its thin
+        places and its thick ones look alike and near the paint itself, film over what lies below
+        (Kubelka and Munk). Only paints of the same medium that {context.person.name} may wear there
+        are offered.
       </p>
       {benchRow && (
         <section aria-label={`Bench for ${benchRow.layer.name}`} className="card-plain mt-5 p-4">
@@ -130,7 +131,7 @@ export function ColourChapter() {
         <div className="flex flex-col gap-6">
           <BrowPanel />
           <section aria-label="Colour findings">
-            <h3 className="mb-2 text-xl">What to mind</h3>
+            <h3 className="mb-2 text-xl">Watch out for</h3>
             <FindingsList only={RULES} />
           </section>
         </div>
@@ -205,6 +206,9 @@ function Row({
       <th scope="row" className="px-2 py-2 text-left">
         <span className="block font-bold">{layer.name}</span>
         <span className="muted block text-xs font-normal">{layer.role}</span>
+        {row.hiddenBy && (
+          <span className="block text-xs font-normal">not seen any more: under {row.hiddenBy}</span>
+        )}
       </th>
       <td className="px-2 py-2">
         <label className="flex items-center gap-2">

@@ -7,6 +7,7 @@ import {
   masstoneLab,
 } from "@/core/colour";
 import {
+  buriedBy,
   isColour,
   judgedGrounds,
   layerOptics,
@@ -32,6 +33,8 @@ export interface ColourRow {
   readonly grounds: readonly Spectrum[];
   /** As it lies on the largest of its zones. */
   readonly seen: Spectrum;
+  /** The layer that hides it; null while it is seen. */
+  readonly hiddenBy: string | null;
   /** Products that could be used instead: of the same medium, safe for this person and these zones. */
   readonly candidates: readonly Product[];
 }
@@ -44,6 +47,7 @@ export function colourRows(
   prediction: Prediction,
   shelf: readonly Product[],
 ): ColourRow[] {
+  const buried = buriedBy(look, context);
   return look.layers.flatMap((layer): ColourRow[] => {
     const material = materialOf(layer, context.products);
     const optics = layerOptics(layer, context.products);
@@ -67,6 +71,7 @@ export function colourRows(
             film.before,
         ),
         seen: film.colour,
+        hiddenBy: look.layers.find(({ id }) => id === buried.get(layer.id)?.by)?.name ?? null,
         candidates: standInsFor(layer, context, shelf),
       },
     ];

@@ -1,3 +1,4 @@
+import { plural } from "@/core/text/words";
 import Link from "next/link";
 import type { LookCard as Card } from "@/server/lookCards";
 import { LookPicture } from "@/shared/figure/LookPicture";
@@ -46,9 +47,9 @@ export function LookCard({ card }: { card: Card }) {
           {plan.stopped ? (
             <strong>Stopped by a safety rule</strong>
           ) : open ? (
-            `${open} to mind`
+            `${open} ${plural(open, "caution")}`
           ) : (
-            "nothing to mind"
+            "no cautions"
           )}
         </span>
       </span>

@@ -78,7 +78,7 @@ export function AddLayer({
           );
         })}
       </ul>
-      <h3 className="mt-4 mb-1 font-semibold">Sets, laid under the base in their order</h3>
+      <h3 className="mt-4 mb-1 font-semibold">Ready-made groups, added under the base</h3>
       <ul className="grid grid-cols-1 gap-1.5 sm:grid-cols-2">
         {READY_MADE_KEYS.map((key) => (
           <Choice

@@ -12,7 +12,7 @@ export function DueList({ due, after }: { due: readonly TouchUp[]; after: number
     >
       <li className="list-none font-bold">
         {due.length
-          ? "By forecast needs touching up:"
+          ? "Will need touching up by then:"
           : "By forecast nothing needs touching up yet."}
       </li>
       {due.map((walk) => (

@@ -153,7 +153,7 @@ export function LayerTools({
         <PartOfAreas part={layer.part} onPart={(part) => change({ part })} />
       )}
       {!layer.form && layer.marks.length === 0 && layer.part.kind === "whole" && (
-        <Field label="Part of each zone, %">
+        <Field label="Coverage of each area (%)">
           <NumberInput
             least={2}
             most={100}

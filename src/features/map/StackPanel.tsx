@@ -99,7 +99,10 @@ export function StackPanel({ selected, onSelect, onAdd, onMove, onRemove }: Stac
   };
   const onDragEnd = ({ active, over }: DragEndEvent) => {
     const head = layerOfHead(String(active.id));
-    if (head && over) return moveGroup(head, layerOfHead(String(over.id)) ?? String(over.id));
+    if (head && over) {
+      moveGroup(head, layerOfHead(String(over.id)) ?? String(over.id));
+      return;
+    }
     const [from, to] = [active.id, over?.id].map((id) =>
       look.layers.findIndex((layer) => layer.id === (layerOfHead(String(id)) ?? id)),
     );

@@ -2,7 +2,7 @@ import fc from "fast-check";
 import { groupMoved, startsGroup } from "./groups";
 
 const stack = (groups: string) =>
-  [...groups].map((group, i) => ({
+  Array.from(groups, (group, i) => ({
     id: `${group}${i}`,
     group: group === "-" ? "" : group,
     locked: false,

@@ -50,8 +50,8 @@ export function LeftOut({
         <Link className="link" href="/rules#numbers">
           change them
         </Link>
-        ). Sweat: Shapiro, Pandolf &amp; Goldman 1982. Drying: evaporation (ASHRAE). Cost: your
-        shelf&apos;s prices, or the middle of the type&apos;s range.
+        ). Sweat: Gonzalez et al. 2009. Drying: evaporation (ASHRAE). Cost: your shelf&apos;s
+        prices, or the middle of the type&apos;s range.
       </p>
     </aside>
   );

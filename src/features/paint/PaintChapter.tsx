@@ -102,7 +102,7 @@ export function PaintChapter() {
                       shown.group,
                       shown.group === "eyes" || shown.group === "lips"
                         ? "New layers there start with it."
-                        : "Prep and seal stand in the stack.",
+                        : "Prep and sealer layers added.",
                     )
                   }
                 />
@@ -283,10 +283,10 @@ function Gains({ advice, onTake }: { advice: GroupAdvice; onTake: (kit: PaintKit
       <h3 className="text-xl">What would buy another two hours?</h3>
       <p className="muted text-sm">
         Single changes to {kitTitle(advice.from)}, and to the day.
-        {!enough && advice.gains.length > 0 && " None does it alone; these help most."}
+        {!enough && advice.gains.length > 0 && " No single change is enough; these help most."}
       </p>
       {advice.gains.length === 0 ? (
-        <p className="mt-2">Nothing single helps it further: plan the touch-ups.</p>
+        <p className="mt-2">No single change helps; plan touch-ups.</p>
       ) : (
         <ul className="mt-2 divide-y">
           {advice.gains.map(({ change, kit, gainsHours }) => (

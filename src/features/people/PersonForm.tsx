@@ -70,7 +70,7 @@ export function PersonForm({ person, products, wanted = [], today, hours }: Pers
             refusal && refusal.status !== 409
               ? `${refusal.title} ${refusal.detail ?? ""}`
               : form.formState.isSubmitted && Object.keys(form.formState.errors).length
-                ? "Some fields need another look: each says what beside it."
+                ? "Please correct the marked fields."
                 : null
           }
           items={refusal?.errors}

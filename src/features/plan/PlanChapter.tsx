@@ -341,7 +341,7 @@ function Steps({ plan }: { plan: Plan }) {
 function Kit({ plan }: { plan: Plan }) {
   return (
     <section>
-      <h3 className="mb-2 text-xl">Grams against the shelf</h3>
+      <h3 className="mb-2 text-xl">Paint needed and in stock</h3>
       <table className="w-full text-sm">
         <caption className="sr-only">Paint needed against stock</caption>
         <thead>

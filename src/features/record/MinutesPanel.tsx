@@ -36,7 +36,8 @@ export function MinutesTable({
     <div className="relative overflow-x-auto">
       <table className="w-full text-sm">
         <caption className="muted mb-1 text-left">
-          Hands-on minutes, {sitting ? "from the log; mend what is wrong" : "where you timed them"}.
+          Hands-on minutes,{" "}
+          {sitting ? "from the chair log; correct anything that's wrong" : "where you timed them"}.
         </caption>
         <thead>
           <tr className="border-b-2 border-base-content text-left">

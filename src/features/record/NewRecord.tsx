@@ -78,7 +78,7 @@ export function NewRecord() {
     begin();
     setPictures([]);
     toast("Taken down", {
-      description: "The forecasts and minutes of the next one have moved by it.",
+      description: "Future forecasts and timings now take this into account.",
     });
     router.refresh();
   };

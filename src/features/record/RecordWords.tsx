@@ -54,7 +54,7 @@ export function RecordWords({ typed: { words }, type }: WordsProps) {
         {text("changes", 2, 4000)}
       </Field>
       <Field
-        label="How the skin took it"
+        label="Skin reaction"
         hint="Any sting, redness or rash; empty when there was none."
         className="mt-3"
       >

@@ -16,10 +16,10 @@ export function RecordsPage({ records }: { records: readonly WornRecord[] }) {
   return (
     <Page
       title="Records"
-      lead="What was forecast against what happened. Each record moves the next forecast."
+      lead="What was forecast against what happened. Every record sharpens the next forecast."
     >
       {records.length === 0 ? (
-        <Empty title="Nothing taken down yet">
+        <Empty title="No records yet">
           <p>
             After a look was painted, its chapter Record takes how long each step took and how it
             held.
@@ -206,7 +206,7 @@ function Wear({ records }: { records: readonly WornRecord[] }) {
         <p className="mt-2 text-sm">Nobody has said yet how a look held.</p>
       ) : (
         <>
-          <p className="text-sm">On the line it went as forecast; below it less held.</p>
+          <p className="text-sm">On the line: as forecast. Below: it wore off sooner.</p>
           <div aria-hidden>
             <Chart
               type="line"

@@ -62,7 +62,7 @@ const MATTERS: readonly {
     rules: ["SAFE-7", "KIT-2"],
     does: "Plans remind of it; products past their date are marked.",
     you: [
-      "One clean sponge a person, no double dipping, water changed, tools washed between.",
+      "One clean sponge per person, no double dipping, water changed, tools washed between.",
       "Broken or infected skin is not painted.",
     ],
   },

@@ -20,7 +20,7 @@ export function CostsPage({ costs }: { costs: Costs }) {
       router.push(`/shelf/costs?from=${span.from}&until=${span.until}`);
   };
   return (
-    <Page title="Shelf" lead="What went on skin, at what it cost by then.">
+    <Page title="Shelf" lead="What you used and what it cost you.">
       <ShelfTabs />
       <div className="flex flex-wrap items-end gap-3 text-sm">
         <label>

@@ -67,7 +67,11 @@ export function PlanningPage({ planning }: { planning: Planning }) {
   ) => {
     const answer = await act;
     toast(
-      answer.ok ? words : (answer.refusal?.detail ?? answer.refusal?.title ?? "It did not work."),
+      answer.ok
+        ? words
+        : (answer.refusal?.detail ??
+            answer.refusal?.title ??
+            "Couldn't save that. Check the connection and try again."),
     );
     if (answer.ok) router.refresh();
   };

@@ -101,7 +101,7 @@ function StrengthFields() {
     unknown,
     keyof typeof FINISHES | null,
   ];
-  const [hiding, tint] = [Number(watch("hiding")), Number(watch("tint"))];
+  const [hiding, tint] = [watch("hiding"), watch("tint")];
   const guess = isColour(colour) ? guessedStrength(colour, finish) : null;
   const before = useRef(guess);
   useEffect(() => {
@@ -221,7 +221,7 @@ export function ProductForm({ product }: { product: Product | null }) {
           <ColourField
             name="wetColour"
             label="Colour still wet"
-            hint="Empty when nobody has swatched it."
+            hint="Leave blank if not swatched."
           />
           <ColourField
             name="letDown"
@@ -258,7 +258,7 @@ export function ProductForm({ product }: { product: Product | null }) {
           title={
             (refusal?.status === 409 ? null : refusal?.title) ??
             (form.formState.isSubmitted && Object.keys(form.formState.errors).length
-              ? "Some fields need another look: each says what beside it."
+              ? "Please correct the marked fields."
               : null)
           }
           items={refusal?.errors}

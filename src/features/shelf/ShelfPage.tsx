@@ -25,7 +25,7 @@ export function ShelfPage({ start, today }: { start: ShelfStart; today: string }
   return (
     <Page
       title="Shelf"
-      lead="What is left is always the sum of the ledger."
+      lead="Stock is worked out from what you bought and used."
       action={
         <Link href="/shelf/new" className="btn btn-primary">
           New product

@@ -117,7 +117,7 @@ export function SwatchBook({ start }: { start: ShelfStart }) {
           </p>
         </section>
         <section aria-label="Near duplicates" className="card-plain p-4">
-          <h2 className="text-lg">There twice</h2>
+          <h2 className="text-lg">Near-duplicates</h2>
           {pairs.length ? (
             <ul className="mt-1 text-sm">
               {pairs.slice(0, MOST_PAIRS).map(({ a, b, dE }) => (

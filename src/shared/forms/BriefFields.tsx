@@ -81,7 +81,7 @@ export function BriefFields({ at }: { at: "" | "brief." }) {
       </Section>
       <Section title="Wear">
         <NumberField name={`${at}hoursWorn`} label="Hours worn" />
-        <SelectField name={`${at}activity`} label="Doing" options={labels(ACTIVITIES)} />
+        <SelectField name={`${at}activity`} label="Activity" options={labels(ACTIVITIES)} />
         <SelectField name={`${at}skill`} label="The painter is" options={labels(SKILLS)} />
         <NumberField name={`${at}nearestM`} label="Nearest eye, m" />
         <NumberField name={`${at}farthestM`} label="Farthest eye, m" />
@@ -91,7 +91,7 @@ export function BriefFields({ at }: { at: "" | "brief." }) {
         <div className="sm:col-span-2 lg:col-span-3">
           <ChecksField
             name={`${at}matters`}
-            label="What comes first, up to four"
+            label="Priorities (up to four)"
             options={Object.entries(MATTERS)}
           />
         </div>
@@ -105,7 +105,7 @@ export function BriefFields({ at }: { at: "" | "brief." }) {
       </Section>
       <Section
         title="Costume lines"
-        lead="What covers the skin, so that nothing is painted for nobody."
+        lead="What the costume covers, so you don't paint what nobody sees."
       >
         <NumberField
           name={`${at}hatLineMm`}
@@ -126,7 +126,7 @@ export function BriefFields({ at }: { at: "" | "brief." }) {
         <div className="sm:col-span-2 lg:col-span-3">
           <ChecksField
             name={`${at}bares`}
-            label="Skin the costume leaves bare, besides the face"
+            label="Other skin on show"
             options={Object.entries(BARES)}
           />
         </div>

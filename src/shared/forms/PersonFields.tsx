@@ -52,7 +52,7 @@ export function PersonFields({ at }: At) {
         <NumberField name={`${at}ageYears`} label="Age, years" step={1} />
         <CheckField
           name={`${at}guardianConsent`}
-          label="A child's parent or guardian agrees"
+          label="Parent or guardian has consented (under 16)"
           className="self-end"
         />
       </Section>
@@ -69,7 +69,7 @@ export function PersonFields({ at }: At) {
       <section className="card-plain flex flex-col gap-4 p-4 sm:p-5">
         <h2 className="text-lg">Allergies</h2>
         <p className="muted -mt-3 text-sm">
-          What is ticked here rules a product out, whatever else speaks for it.
+          Products containing anything ticked here are never used.
         </p>
         <ChecksField
           name={`${at}allergies`}
@@ -88,7 +88,7 @@ export function PersonFields({ at }: At) {
       </section>
       <Section
         title="Body"
-        lead="For how large body zones are and how much paint they take; empty counts as usual for the age."
+        lead="Used to estimate body area and paint. Leave blank for an average."
       >
         <NumberField name={`${at}heightCm`} label="Height, cm" />
         <NumberField name={`${at}weightKg`} label="Weight, kg" />
@@ -138,7 +138,7 @@ function SkinFields({ at }: At) {
           onRead={(hex) => setValue(`${at}skin`, hex, { shouldDirty: true, shouldValidate: true })}
         />
       )}
-      <SelectField name={`${at}skinKind`} label="Skin kind" options={asOptions(SKIN_KINDS)} />
+      <SelectField name={`${at}skinKind`} label="Skin type" options={asOptions(SKIN_KINDS)} />
       <SelectField
         name={`${at}sweat`}
         label="Sweats"
@@ -165,7 +165,7 @@ function FaceFields({ at }: At) {
   return (
     <Section
       title="Face"
-      lead="Six measures by tape or calliper draw this face; without them the build's averages do."
+      lead="Add six measurements for their own proportions, or we use an average."
     >
       <SelectField name={`${at}build`} label="Build" options={asOptions(BUILDS)} />
       <label className="flex min-h-10 items-center gap-3 self-end">

@@ -107,9 +107,7 @@ export function Bench({ products, grounds, start, target: firstTarget, actions }
       <section aria-label="Pan" className="flex flex-col gap-3">
         <h3 className="text-lg">In the pan</h3>
         {pan.length === 0 && (
-          <p className="muted text-sm">
-            Nothing yet. Add a paint, or find a colour beside and take its recipe.
-          </p>
+          <p className="muted text-sm">Add a paint, or match a colour and use its recipe.</p>
         )}
         <PanRows
           inPan={inPan}

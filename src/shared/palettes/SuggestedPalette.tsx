@@ -101,7 +101,7 @@ export function SuggestedPalette({
     <div className="flex flex-col gap-3 text-sm">
       <div className="flex flex-wrap items-end gap-3">
         <label>
-          <span className="label-line">A mix may be off by</span>
+          <span className="label-line">Allowed colour difference</span>
           <Select
             className="!w-60"
             value={within}

@@ -6,7 +6,7 @@ import { toast } from "sonner";
 import type { Finding } from "@/core/look";
 import { useWorking } from "./WorkspaceContext";
 
-const WORDS = { stop: "Stop", caution: "Mind", tip: "Tip" } as const;
+const WORDS = { stop: "Stop", caution: "Caution", tip: "Tip" } as const;
 
 /** What a colleague would point out, worst first, with the button that mends it. */
 export function FindingsList({
