@@ -165,7 +165,7 @@ test("a painter starts with nothing and ends with a printed plan", async ({ page
     };
   };
   await page.reload();
-  await expect(stack.getByRole("listitem")).toHaveCount(7);
+  await expect(stack.getByRole("listitem")).toHaveCount(6);
 
   // The plan, against the core on what the file holds, and against figures worked by hand.
   await press(page, "link", /^Plan/);
