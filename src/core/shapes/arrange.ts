@@ -22,7 +22,7 @@ const NOT_SIZE = new Set(["widthMm", "outsetMm"]);
 /** The mark larger or smaller by a factor, its brush as it was; null where that passes what its kind allows. */
 export function scaleMark(mark: Mark, by: number): Mark | null {
   const scaled = Object.fromEntries(
-    Object.entries(mark).map(([key, value]) => {
+    Object.entries<unknown>(mark).map(([key, value]) => {
       if (key === "points" && Array.isArray(value))
         return [key, (value as [number, number][]).map(([x, y]) => [near(x * by), near(y * by)])];
       return [
