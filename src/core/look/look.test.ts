@@ -109,9 +109,7 @@ describe("prediction", () => {
     expect(coats.get("w")).toEqual({ coats: 2, covers: true });
     expect(coats.get("g")?.coats).toBeLessThan(2);
     const film = films.get("chin")?.[0];
-    expect(film && deltaE00(labFromReflectance(film.colour), hexToLab("#f3f2ec"))).toBeLessThan(
-      4,
-    );
+    expect(film && deltaE00(labFromReflectance(film.colour), hexToLab("#f3f2ec"))).toBeLessThan(4);
   });
   it("lets a thin yellow over blue look green, all the way down to this skin (groundUnder)", () => {
     const context = aContext();
