@@ -1,6 +1,6 @@
 import { expose } from "comlink";
 import type { Pace } from "@/core/brief";
-import { finished, type Finding, type Look } from "@/core/look";
+import { finished, type Finding, type Look, type LookContext } from "@/core/look";
 import { makePlan, pacesOf, whatToDrop, type Cut, type Plan } from "@/core/plan";
 import { contextOf, type StoredContext } from "@/core/record";
 
@@ -15,16 +15,17 @@ export interface DropRequest {
   readonly late: Parameters<typeof whatToDrop>[2];
 }
 
+/** What was planned last: its findings are tried one by one, so that the next plan never waits for all of them. */
+let planned: { readonly look: Look; readonly context: LookContext } | null = null;
+
 const worker = {
-  plan: ({ look, stored, stock }: PlanRequest): Plan =>
-    makePlan(look, contextOf(stored), new Map(Object.entries(stock))),
-  /** The findings of a look, each with the button that mends it for good. */
-  finish: ({
-    look,
-    stored,
-    findings,
-  }: Omit<PlanRequest, "stock"> & { readonly findings: readonly Finding[] }): Finding[] =>
-    finished(look, contextOf(stored), findings),
+  plan: ({ look, stored, stock }: PlanRequest): Plan => {
+    planned = { look, context: contextOf(stored) };
+    return makePlan(look, planned.context, new Map(Object.entries(stock)));
+  },
+  /** A finding of the look that was planned last, with a button only where one press mends it for good. */
+  finish: (finding: Finding): Finding =>
+    (planned && finished(planned.look, planned.context, [finding])[0]) ?? finding,
   /** The chair in a hurry, as usual and comfortably. */
   paces: ({ look, stored }: Omit<PlanRequest, "stock">): Record<Pace, number> =>
     pacesOf(look, contextOf(stored)),

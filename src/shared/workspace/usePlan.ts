@@ -1,7 +1,7 @@
 "use client";
 
 import { useMemo } from "react";
-import type { Look } from "@/core/look";
+import type { Finding, Look } from "@/core/look";
 import type { Plan } from "@/core/plan";
 import type { StoredContext } from "@/core/record";
 import { useAnswer, type Answer, type Ask } from "@/shared/workers/useAnswer";
@@ -41,8 +41,13 @@ const plan: Ask<PlanWorker, PlanRequest, Plan> = async (api, request, { partly, 
   const made = await api.plan(request);
   if (!made.findings.some(({ fix }) => fix) || !wanted()) return made;
   partly(made);
-  const { look, stored } = request;
-  return { ...made, findings: await api.finish({ look, stored, findings: made.findings }) };
+  const findings: Finding[] = [];
+  for (const finding of made.findings) {
+    // An edit made meanwhile is planned at once.
+    if (!wanted()) return made;
+    findings.push(finding.fix ? await api.finish(finding) : finding);
+  }
+  return { ...made, findings };
 };
 
 /** The plan and the findings of a look as it stands, worked out off the page, so that editing never waits for them. */
