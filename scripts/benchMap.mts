@@ -68,6 +68,7 @@ function bigLook(): Look {
     bare: [],
     accepted: [],
     pieces: [],
+  steps: [],
     toDo: [],
     notes: "",
   };

@@ -78,6 +78,20 @@ export const CIRCUMSTANCES = {
   hides: "hides a scar or a tattoo",
 } as const;
 
+/** What is worn besides paint: asked early, since paint is chosen for it. */
+export const WEARS = {
+  glued: "a glued piece: foam, latex, silicone, gelatine",
+  cap: "a bald cap",
+  ears: "ears",
+  lenses: "lenses for the look",
+  lashes: "strip lashes",
+  teeth: "tooth caps",
+  beard: "a beard or moustache",
+  wig: "a wig",
+  headpiece: "a headpiece",
+} as const;
+export type Wears = keyof typeof WEARS;
+
 /** What is asked before the first step, since it holds for this day (SAFE-13). */
 export const HEALTH = {
   asthma: "asthma",
@@ -163,6 +177,10 @@ export const BriefSchema = z
       .array(z.enum(keysOf(CIRCUMSTANCES)))
       .max(10)
       .default([]),
+    wears: z
+      .array(z.enum(keysOf(WEARS)))
+      .max(12)
+      .default([]),
     /** Parts of the body that the costume leaves bare, so that the audience sees them. */
     bares: z
       .array(z.enum(keysOf(BARES)))
@@ -233,6 +251,7 @@ export const USUAL_BRIEF: Brief = {
   wet: false,
   matters: [],
   circumstances: [],
+  wears: [],
   bares: [],
   skill: "practised",
   curtainAt: null,

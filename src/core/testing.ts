@@ -84,6 +84,7 @@ export const aLook = (...layers: Layer[]): Look => ({
   accepted: [],
   notes: "",
   pieces: [],
+  steps: [],
   toDo: [],
 });
 

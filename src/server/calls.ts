@@ -1,11 +1,11 @@
 import "server-only";
 import { z } from "zod";
 import type { Brief } from "@/core/brief";
-import { productsUsed, type Look, type Speed } from "@/core/look";
+import type { Look, Speed } from "@/core/look";
 import { CallSchema, USUAL_CALL, type CallFields } from "@/core/plan";
 import { DateSchema, type PaintTypeKey, type Product } from "@/core/paint";
 import type { Person } from "@/core/people";
-import { factorsOf, speedOf } from "@/core/record";
+import { factorsOf, productsAlong, speedOf } from "@/core/record";
 import type { HouseChanges } from "@/core/rules";
 import type { StudioSettings } from "@/core/studio";
 import type { WearFactor } from "@/core/wear";
@@ -18,7 +18,7 @@ import {
   findLooks,
   listRecords,
   saveCall,
-  listAllProducts,
+  listProducts,
 } from "@/store";
 import { invalid } from "./problem";
 import { studio, today } from "./studio";
@@ -49,12 +49,6 @@ export interface Calls {
   readonly house: { readonly version: number; readonly changes: HouseChanges };
   readonly settings: { readonly version: number; readonly fields: StudioSettings };
   readonly today: string;
-}
-
-/** A call is planned from what its looks are painted with; the rest of the shelf stays where it is. */
-function usedIn(products: readonly Product[], looks: readonly Look[]): Product[] {
-  const used = new Set(looks.flatMap(productsUsed));
-  return products.filter(({ id }) => used.has(id));
 }
 
 export async function loadCalls(): Promise<Calls> {
@@ -103,9 +97,12 @@ export async function loadCalls(): Promise<Calls> {
         call: (await findCall(db, date)) ?? { version: 0, fields: USUAL_CALL },
       })),
     ),
-    products: usedIn(
-      await listAllProducts(db),
+    products: productsAlong(
       jobs.map(({ look }) => look),
+      {
+        products: await listProducts(db),
+        archivedProducts: await listProducts(db, { archived: true }),
+      },
     ),
     house: await currentHouse(db),
     settings: await currentSettings(db),

@@ -1,9 +1,9 @@
-import { knownProducts } from "@/core/record";
+import { productsAlong } from "@/core/record";
 import "server-only";
 import { z } from "zod";
 import type { Today } from "@/core/brief";
 import { answersIn, ChairEventSchema, withAnswers, type ChairEvent } from "@/core/chair";
-import { productsUsed, type Finding } from "@/core/look";
+import type { Finding } from "@/core/look";
 import { addChairEvents, findJob, knownEvents, mustStand, saveJob } from "@/store";
 import { invalid, notFound } from "./problem";
 import { stopsHere } from "./safety";
@@ -80,8 +80,7 @@ export async function loadChair(
   const stops = stopsHere(workspace);
   if (stops.length) return { stops };
   const { look, job, person, brief, today, house, settings, factors, speed, sitting } = workspace;
-  const used = new Set(productsUsed(look.design));
-  const products = knownProducts(workspace).filter(({ id }) => used.has(id));
+  const products = productsAlong([look.design], workspace);
   return {
     given: { look, job, person, brief, products, today, house, settings, factors, speed },
     events: [...sitting],

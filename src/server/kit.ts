@@ -1,7 +1,8 @@
 import "server-only";
 import { z } from "zod";
-import { paintNeeded, type JobNeeds, type PackingList } from "@/core/kit";
-import { applyPatch, recipeOf, replaceProduct, type Look } from "@/core/look";
+import type { JobNeeds, PackingList } from "@/core/kit";
+import { applyPatch, replaceProduct, type Look } from "@/core/look";
+import { allNeeded } from "@/core/plan";
 import type { Person } from "@/core/people";
 import type { Brief } from "@/core/brief";
 import { contextOf, speedOf, type StoredContext } from "@/core/record";
@@ -219,16 +220,13 @@ export async function writeUse(
     : [null, null];
   if (!job || !look || !person) throw notFound("job");
   const context = contextOf({ ...(await planInput()), person, brief: job.brief });
-  const known = new Set(
-    look.design.layers
-      .flatMap((layer) => recipeOf(layer, context.products))
-      .map(({ product }) => product.id),
-  );
+  const needs = allNeeded(look.design, context);
+  const known = new Set(needs.map(({ productId }) => productId));
   for (const id of Object.keys(grams))
     if (!known.has(id))
       throw invalid([{ field: `grams.${id}`, message: "is not used in this look" }]);
   const wanted = new Map(
-    paintNeeded(look.design, context).flatMap((need) =>
+    needs.flatMap((need) =>
       need.productId ? [[need.productId, grams[need.productId] ?? need.grams] as const] : [],
     ),
   );

@@ -1,10 +1,9 @@
 import "server-only";
 import { packingList, type PackingList } from "@/core/kit";
-import { productsUsed } from "@/core/look";
 import { USUAL_BRIEF } from "@/core/brief";
 import { STAND_IN } from "@/core/people";
 import { makePlan, type Plan } from "@/core/plan";
-import { knownProducts, contextOf, speedOf, type StoredContext } from "@/core/record";
+import { productsAlong, contextOf, speedOf, type StoredContext } from "@/core/record";
 import {
   countLooks,
   findJob,
@@ -70,25 +69,25 @@ export async function cardOf(
     speed: speedOf(records, look.id),
     sitsAt,
   });
-  const used = new Set(productsUsed(look.design));
   const given: StoredContext = {
     person: person ?? STAND_IN,
     brief: job?.brief ?? USUAL_BRIEF,
-    products: knownProducts(stored).filter(({ id }) => used.has(id)),
+    products: productsAlong([look.design], stored),
     today: stored.today,
     house: stored.house,
     settings: stored.settings,
     factors: stored.factors ?? {},
     speed: context.speed,
   };
+  const plan = makePlan(look.design, context, stock);
   const card = {
     look,
     job,
     personName: person?.name ?? null,
     given,
     mark: markOf({ look: look.design, stored: given }),
-    plan: makePlan(look.design, context, stock),
-    packing: packingList([{ look: look.design, context }]),
+    plan,
+    packing: packingList([{ look: look.design, context, needs: plan.kit }]),
   };
   if (cards.size >= MOST_CARDS) cards.clear();
   cards.set(key, { of, card });

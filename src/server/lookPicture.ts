@@ -6,17 +6,20 @@ import { contextOf, type StoredContext } from "@/core/record";
 import { rememberBy } from "@/core/remember";
 import { pictureOf } from "./relief";
 import { heldThread } from "./threads/inThread";
+import { PRINTED_VIEWS, type PrintedView } from "./threads/tasks";
 
 /** A look on the person it is drawn on. */
 export interface Drawn {
   readonly look: Look;
   readonly stored: StoredContext;
+  /** From where; the face where nothing is said. */
+  readonly view?: PrintedView;
 }
 
 /** Whatever would look the same has the same mark, and nothing else has. */
-export const markOf = ({ look, stored }: Drawn): string =>
+export const markOf = ({ look, stored, view = "face" }: Drawn): string =>
   createHash("sha256")
-    .update(JSON.stringify([look, stored]))
+    .update(JSON.stringify(view === "face" ? [look, stored] : [look, stored, view]))
     .digest("hex")
     .slice(0, 16);
 
@@ -26,12 +29,15 @@ const draw = heldThread("lookPictureOf");
 async function drawn(asked: Drawn): Promise<Uint8Array> {
   const context = contextOf(asked.stored);
   const shines = sheenOf(asked.look, context).size > 0;
-  const requests = (["form", ...(shines ? ["gloss" as const] : [])] as const).map((what) =>
-    reliefRequest(context.figure, "face", "above", what),
+  const { view = "face" } = asked;
+  const requests = PRINTED_VIEWS[view].flatMap((chart) =>
+    (["form", ...(shines ? ["gloss" as const] : [])] as const).map((what) =>
+      reliefRequest(context.figure, chart, "above", what),
+    ),
   );
   const reliefs = new Map<string, Uint8Array>();
   for (const request of requests) reliefs.set(reliefQuery(request), await pictureOf(request));
-  return draw({ ...asked, reliefs });
+  return draw({ ...asked, view, reliefs });
 }
 
 /** Pictures kept: those of a few pages of looks. */

@@ -79,10 +79,11 @@ export interface Pdf {
   readonly save: () => Promise<Uint8Array>;
 }
 
-/** An empty document without a page. */
-export function openPdf(title: string): Pdf {
+/** An empty document without a page. Its pages can be written on again until it is saved where they are kept. */
+export function openPdf(title: string, { keepPages = false } = {}): Pdf {
   const document = new PDFDocument({
     autoFirstPage: false,
+    bufferPages: keepPages,
     // No font before one is asked for: the standard ones know Latin 1 only.
     font: fileOf(FILES.plain[0]),
     lang: "en",

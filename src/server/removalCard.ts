@@ -6,6 +6,7 @@ import { isChild } from "@/core/people";
 import { removalOf } from "@/core/plan";
 import { contextOf } from "@/core/record";
 import { fieldErrors, invalid, notFound } from "./problem";
+import { minutesOf } from "./sheets/say";
 import { textPdf } from "./textPdf";
 import { loadWorkspace } from "./workspace";
 
@@ -33,7 +34,7 @@ export async function removalCard(
   const out = textPdf(`${look.name}: how it comes off`, print);
   out.write("Taking the paint off", { bold: true, times: 1.7 });
   out.write(
-    `${look.name}, for ${isChild(person) ? `the parent or guardian of ${person.name}` : person.name}. About ${removal.minutes} minutes in all, in this order:`,
+    `${look.name}, for ${isChild(person) ? `the parent or guardian of ${person.name}` : person.name}. About ${minutesOf(removal.minutes)} in all, in this order:`,
     { before: 0.3 },
   );
   // Of what is known before anything is painted, what counts at home too.
@@ -42,7 +43,12 @@ export async function removalCard(
       out.write(text, { bold: kind === "allergies", before: 0.2 });
   removal.steps.forEach((step, i) => {
     out.write(`${i + 1}. ${step.label}: ${step.with}`, { bold: true, before: 0.45 });
-    out.write(`${step.where}; about ${step.minutes} min; ${step.care}.`, { indent: 12 });
+    out.write(
+      `${[step.where, `about ${minutesOf(step.minutes)}`, step.care].filter(Boolean).join("; ")}.`,
+      {
+        indent: 12,
+      },
+    );
   });
   if (removal.hurry) out.write(removal.hurry, { before: 0.5 });
   if (removal.stains.length) {

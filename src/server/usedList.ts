@@ -1,15 +1,13 @@
 import { slug } from "@/core/text/words";
 import "server-only";
-import { paintNeeded } from "@/core/kit";
+import { allNeeded } from "@/core/plan";
 import { material, toolOf } from "@/core/paint";
 import { contextOf } from "@/core/record";
 import { findJob, jobMovements } from "@/store";
 import { notFound } from "./problem";
+import { amount as amountWords } from "./sheets/say";
 import { studio } from "./studio";
 import { loadWorkspace } from "./workspace";
-
-const grams = (value: number) =>
-  value < 0.1 ? "a trace" : `${value < 10 ? value.toFixed(1) : Math.round(value)} g`;
 
 /** What a job was painted with, as a list to share: products with their makers and codes, how much, and the tools. Of whom it was is not in it (KIT-4). @throws Problem */
 export async function usedList(jobId: string): Promise<{ body: string; name: string }> {
@@ -23,10 +21,10 @@ export async function usedList(jobId: string): Promise<{ body: string; name: str
   for (const { productId, delta } of await jobMovements(db, jobId))
     used.set(productId, (used.get(productId) ?? 0) - delta);
   const written = [...used].some(([, amount]) => amount > 0);
-  const lines = paintNeeded(look, context).map((need) => {
+  const lines = allNeeded(look, context).map((need) => {
     const product = need.productId ? context.products.get(need.productId) : undefined;
     const amount = need.productId && written ? (used.get(need.productId) ?? 0) : need.grams;
-    return `- ${product ? [product.name, product.maker].filter(Boolean).join(", ") : `any ${material(need.material).label}`}${product?.code ? ` (${product.code})` : ""}: ${material(need.material).label}, ${grams(amount)}, for ${need.layers.join(", ")}`;
+    return `- ${product ? [product.name, product.maker].filter(Boolean).join(", ") : `any ${material(need.material).label}`}${product?.code ? ` (${product.code})` : ""}: ${material(need.material).label}, ${amountWords(amount, need.counted)}, for ${need.layers.join(", ")}`;
   });
   const tools = [...new Set(look.layers.map(({ tool }) => toolOf(tool).label))];
   const body = [

@@ -2,7 +2,7 @@ import "server-only";
 import { USUAL_BRIEF, type Brief } from "@/core/brief";
 import type { ChairEvent } from "@/core/chair";
 import type { Movement, Palette } from "@/core/kit";
-import { productsUsed, type Reference } from "@/core/look";
+import { isSupply, productsUsed, type Reference } from "@/core/look";
 import type { Mix, PaintTypeKey, Product } from "@/core/paint";
 import { STAND_IN, type Person } from "@/core/people";
 import { factorsOf, speedOf, type LearnedSpeed, type WornRecord } from "@/core/record";
@@ -96,6 +96,7 @@ export async function openWorkspace(
     ...productsUsed(whole.look.design),
     ...whole.mixes.flatMap(({ parts }) => parts.map(({ productId }) => productId)),
     ...whole.versions.flatMap(({ design }) => productsUsed(design)),
+    ...whole.products.filter(isSupply).map(({ id }) => id),
   ];
   const { items, total, stamp } = await shelfStart(used);
   if (items.length >= total) return { ...whole, shelf: { total, stamp } };

@@ -4,26 +4,29 @@ import sharp from "sharp";
 import { predict } from "@/core/look";
 import { contextOf } from "@/core/record";
 import type { LookToDraw } from "@/server/threads/tasks";
-import { FACE_BOX, FaceFigure } from "@/shared/figure/FaceFigure";
+import { ViewFigure } from "@/shared/figure/ViewFigure";
 import { GivenReliefs } from "@/shared/figure/useRelief";
 
 /** Pixels to a mm of a card's picture: half as many again as the tallest card shows. */
 const PIXELS_PER_MM = 1.5;
+/** The tallest picture, pixels. */
+const MOST_PIXELS = 900;
 /** How true its colours are kept, per cent. */
 const QUALITY = 92;
 
 const asData = async (webp: Uint8Array) =>
   `data:image/png;base64,${(await sharp(webp).png({ compressionLevel: 1 }).toBuffer()).toString("base64")}`;
 
-/** The face of a look as a drawing of its own. */
+/** A look from one side as a drawing of its own. */
 export function lookMarkup(
-  { look, stored }: Omit<LookToDraw, "reliefs">,
+  { look, stored, view }: Omit<LookToDraw, "reliefs">,
   reliefs: ReadonlyMap<string, string>,
 ): string {
   const context = contextOf(stored);
   const prediction = predict(look, context);
-  const figure = createElement(FaceFigure, {
+  const figure = createElement(ViewFigure, {
     id: "look",
+    view,
     look,
     context,
     prediction,
@@ -37,9 +40,14 @@ export function lookMarkup(
 export async function lookPictureOf({ reliefs, ...drawn }: LookToDraw): Promise<Uint8Array> {
   const given = new Map<string, string>();
   for (const [query, webp] of reliefs) given.set(query, await asData(webp));
-  const svg = lookMarkup(drawn, given).replace(
+  const markup = lookMarkup(drawn, given);
+  const [, width = 300, height = 400] =
+    /viewBox="\S+ \S+ ([\d.]+) ([\d.]+)"/.exec(markup)?.map(Number) ?? [];
+  // A whole body at a face's scale would be a poster.
+  const scale = Math.min(PIXELS_PER_MM, MOST_PIXELS / height);
+  const svg = markup.replace(
     "<svg ",
-    `<svg xmlns="http://www.w3.org/2000/svg" width="${FACE_BOX.width * PIXELS_PER_MM}" height="${FACE_BOX.height * PIXELS_PER_MM}" `,
+    `<svg xmlns="http://www.w3.org/2000/svg" width="${width * scale}" height="${height * scale}" `,
   );
   return sharp(Buffer.from(svg), { unlimited: true }).webp({ quality: QUALITY }).toBuffer();
 }

@@ -145,7 +145,7 @@ export function protectionsFor(
 
 /** Which parts of the person this brief and this look ask paint for. */
 export function groupsOf(
-  brief: Pick<Brief, "hood" | "highCollar" | "bares">,
+  brief: Pick<Brief, "hood" | "highCollar" | "bares" | "wears">,
   look: Look | null,
   products: LookContext["products"] = new Map(),
 ): AdviceGroup[] {
@@ -156,7 +156,11 @@ export function groupsOf(
   const has = (group: AdviceGroup) =>
     ZONES.some(({ id }) => shown.has(id) && GROUPS[group].covers(id));
   return ADVICE_GROUPS.filter((group) => {
-    if (group === "prosthetic") return [...uses].some((key) => key !== null && isPiece(key));
+    if (group === "prosthetic")
+      return (
+        brief.wears.some((one) => one === "glued" || one === "cap") ||
+        [...uses].some((key) => key !== null && isPiece(key))
+      );
     if (group === "teeth") return uses.has("toothLacquer");
     return group === "face" || group === "eyes" || group === "lips" || has(group);
   });

@@ -41,7 +41,7 @@ import { paintedBare, saidToday } from "./health";
 import { allergy, hairDye, propOnSkin, unreadLabels, unsafeSystem, untested } from "./safety";
 import { beyondReach } from "./reach";
 import { blankBrows, buriedWork, dimHighlight, fallOut } from "./seen";
-import { underPiece, unmatchedPiece } from "./worn";
+import { gluedOn, pieceLate, underPiece, unmatchedPiece, wornTooLong } from "./worn";
 import { neutralOverWhite, thinHold, unset } from "./setting";
 import type { RuleId } from "../rules";
 import { canStop, defineCheck, type Check } from "./defineCheck";
@@ -137,6 +137,9 @@ export const CHECKS: readonly Check[] = [
   defineCheck(beyondReach, ["TIME-3"]),
   defineCheck(underPiece, ["EDGE-4"]),
   defineCheck(unmatchedPiece, ["PIECE-4"]),
+  defineCheck(gluedOn, ["SAFE-2", "SAFE-3", "SAFE-14"]),
+  defineCheck(wornTooLong, ["SAFE-4"]),
+  defineCheck(pieceLate, ["PIECE-1"]),
 ];
 
 /** Those that can say stop, by the registry: safety is judged by them alone, without colours, wear or distance. */

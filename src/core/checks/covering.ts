@@ -305,6 +305,15 @@ function whiteUnder(stack: Stack, layer: Layer): { fix: LookPatch; fixLabel: str
     : null;
 }
 
+/** Whether an area has the same paint below already: carried on from there it is one colour, not a lost one. */
+const isAgain = ({ look }: Stack, layer: Layer, zone: ZoneId): boolean =>
+  look.layers
+    .slice(0, look.layers.indexOf(layer))
+    .some(
+      (lower) =>
+        lower.zones.includes(zone) && JSON.stringify(lower.paint) === JSON.stringify(layer.paint),
+    );
+
 /** LAYER-8: a tint so close to its ground that it vanishes. */
 export function vanishing(stack: Stack): Remark[] {
   return stack.look.layers.flatMap((layer): Remark[] => {
@@ -324,7 +333,10 @@ export function vanishing(stack: Stack): Remark[] {
       )
     )
       return [];
-    const lost = vanishedZones(stack.prediction, layer, stack.context.house.numbers.toldApart);
+    const gone = vanishedZones(stack.prediction, layer, stack.context.house.numbers.toldApart);
+    // A mark on its own colour is lost; a colour carried on from where it lies already is not.
+    const isCarriedOn = gone.length < layer.zones.length;
+    const lost = gone.filter((zone) => !isCarriedOn || !isAgain(stack, layer, zone));
     if (!lost.length) return [];
     const mend = whiteUnder(stack, layer);
     return [

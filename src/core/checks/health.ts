@@ -3,7 +3,7 @@ import { HEALTH, type Health } from "../brief";
 import { isPaintType, material } from "../paint";
 import { CONCERNS } from "../people";
 import type { Remark } from "./finding";
-import { healthOf } from "./safetyNotes";
+import { healthOf } from "../design/health";
 import type { Layer } from "../design/schema";
 import type { Stack } from "../design/stack";
 import { named, zoneWords } from "../design/words";

@@ -95,7 +95,14 @@ describe("the one table of what may not touch what", () => {
   it("bans from hair just what BROW-2 names, and from the eye everything with alcohol", () => {
     const hair = MATERIAL_KEYS.filter((key) => BANS.hair.why(key, null));
     expect(hair.sort()).toEqual(
-      ["adhesiveAcrylic", "latex", "medicalAdhesive", "sculptingWax", "thickenedAdhesive"].sort(),
+      [
+        "adhesiveAcrylic",
+        "lashGlue",
+        "latex",
+        "medicalAdhesive",
+        "sculptingWax",
+        "thickenedAdhesive",
+      ].sort(),
     );
     for (const key of [...PAINT_TYPE_KEYS, ...AUXILIARY_KEYS])
       if (material(key).solvent === "alcohol" && key !== "browSealer")

@@ -3,6 +3,8 @@ import { ALLERGENS, hairDyeOf, isProp, type Product } from "../paint";
 import { isChild, patchTestOf, type Lapse } from "../people";
 import type { StudioSettings } from "../studio";
 import { recipeOf, type LookContext } from "../design/context";
+import { chairThings } from "../design/chairThings";
+import { healthOf } from "../design/health";
 import { leftBare } from "../design/mayNotTouch";
 import type { Look } from "../design/schema";
 import { touched } from "../design/touched";
@@ -16,11 +18,13 @@ export interface SafetyNote {
   readonly text: string;
 }
 
-function productsOf(look: Look, { products }: Pick<LookContext, "products">): Product[] {
-  const used = look.layers
-    .flatMap((layer) => recipeOf(layer, products))
-    .map(({ product }) => [product.id, product] as const);
-  return [...new Map(used).values()];
+/** What comes near the skin: paint and helpers of the layers, and what holds worn things. */
+function productsOf(look: Look, context: LookContext): Product[] {
+  const painted = look.layers
+    .flatMap((layer) => recipeOf(layer, context.products))
+    .map(({ product }) => product);
+  const glues = chairThings(look, context).flatMap(({ glue }) => glue?.product ?? []);
+  return [...new Map([...painted, ...glues].map((product) => [product.id, product])).values()];
 }
 
 /** Products of a look that no clear patch test on this person speaks for (SAFE-2). Of hair dye none is asked: the test itself sensitises (SAFE-11). */
@@ -65,25 +69,8 @@ export function untestedWords(
 }
 
 /** Products of a look whose label nobody has read (SAFE-12). */
-export const unreadProducts = (look: Look, context: Pick<LookContext, "products">): Product[] =>
+export const unreadProducts = (look: Look, context: LookContext): Product[] =>
   productsOf(look, context).filter(({ labelRead }) => !labelRead);
-
-/** What counts today of what was asked: said today, or on the card because it lasts (SAFE-13). */
-export function healthOf({
-  person,
-  brief,
-}: Pick<LookContext, "person" | "brief">): { answer: Health; lasts: boolean }[] {
-  const lasting: Health[] = [
-    ...(person.asthma ? (["asthma"] as const) : []),
-    ...(person.lenses ? (["lenses"] as const) : []),
-  ];
-  return [
-    ...lasting.map((answer) => ({ answer, lasts: true })),
-    ...brief.health
-      .filter((answer) => !lasting.includes(answer))
-      .map((answer) => ({ answer, lasts: false })),
-  ];
-}
 
 /** What was asked today, or that it still has to be (SAFE-13). */
 function healthNote(context: LookContext): SafetyNote {

@@ -1,6 +1,9 @@
 import { deltaE00, hexToLab, labFromReflectance } from "../colour";
-import { isPaintType, paintType, type Finish } from "../paint";
-import { PIECE_KINDS, type Piece } from "../piece";
+import { ALLERGENS, isPaintType, material, paintType, type Finish } from "../paint";
+import { atTheChair, buildList, GLUES, PIECE_KINDS, type Glue, type Piece } from "../piece";
+import { glueOf } from "../design/chairThings";
+import { supplyOf } from "../design/supplies";
+import { kindAllergens, objections, tooYoungFor } from "../design/wearable";
 import type { Remark } from "./finding";
 import { isColour } from "../design/roles";
 import type { Stack } from "../design/stack";
@@ -106,3 +109,101 @@ export function underPiece({ look }: Stack): Remark[] {
 
 /** What a kind of piece usually hides. */
 export const usualHides = (kind: Piece["kind"]): Piece["hides"] => [...PIECE_KINDS[kind].covers];
+
+/** Why this person may not be glued with something; null where nothing speaks against it. */
+function againstGlue(
+  piece: Piece,
+  { context }: Stack,
+): { rule: "SAFE-2" | "SAFE-3" | "SAFE-14"; why: string } | null {
+  const held = glueOf(piece, context);
+  if (!held) return null;
+  const { person } = context;
+  const { label, keepout } = material(held.key);
+  if (piece.kind === "lashes" && keepout.includes("eye"))
+    return { rule: "SAFE-3", why: `${label} must not go near the eye` };
+  if (held.product) {
+    const [first] = objections(held.product, person);
+    return first && first.rule !== "SAFE-1" && first.rule !== "SAFE-11"
+      ? { rule: first.rule, why: `${person.name} ${first.why}` }
+      : null;
+  }
+  const known = kindAllergens(held.key, person);
+  if (known.length)
+    return {
+      rule: "SAFE-2",
+      why: `${person.name} is allergic to ${known.map((key) => ALLERGENS[key]).join(" and ")}, and ${label} often contains it`,
+    };
+  return tooYoungFor(held.key, person) === "stop"
+    ? { rule: "SAFE-14", why: `${person.name} is under twelve: ${label} is not for a child's skin` }
+    : null;
+}
+
+/** SAFE-2, SAFE-3, SAFE-14: what a worn thing is held with is on the skin as paint is. */
+export function gluedOn(stack: Stack): Remark[] {
+  return stack.look.pieces.flatMap((piece): Remark[] => {
+    const against = piece.worn === "leftOut" ? null : againstGlue(piece, stack);
+    if (!against) return [];
+    const fits = (glue: Glue) =>
+      supplyOf([glue], stack.context) !== null &&
+      againstGlue({ ...piece, glue, glueProductId: null }, stack) === null;
+    const other = GLUES.find(fits);
+    return [
+      {
+        rule: against.rule,
+        severity: "stop",
+        where: { zones: piece.hides },
+        message: `${piece.name}: ${against.why}.`,
+        fix: {
+          op: "putPiece",
+          piece: {
+            ...piece,
+            glueProductId: null,
+            ...(other ? { glue: other } : { worn: "leftOut" as const }),
+          },
+        },
+        fixLabel: other ? `Hold it with ${material(other).label}` : `Leave ${piece.name} out`,
+      },
+    ];
+  });
+}
+
+/** SAFE-4: lenses and tooth caps stay in no longer than they may. */
+export function wornTooLong({ look, context }: Stack): Remark[] {
+  const { hoursWorn } = context.brief;
+  return look.pieces.flatMap((piece): Remark[] => {
+    const most = piece.mostHours ?? atTheChair(piece.kind).mostHours;
+    return piece.worn === "worn" && most !== undefined && hoursWorn > most
+      ? [
+          {
+            rule: "SAFE-4",
+            severity: "caution",
+            where: { zones: piece.hides },
+            message: `${piece.name} may stay in ${most} h at most, and the look is worn for ${hoursWorn} h: plan a break without, or leave it out for part of the day. The label and who fitted it decide.`,
+          },
+        ]
+      : [];
+  });
+}
+
+/** PIECE-1: what should have been begun or ordered by now. */
+export function pieceLate({ look, context }: Stack): Remark[] {
+  const { curtainAt } = context.brief;
+  if (!curtainAt) return [];
+  return look.pieces.flatMap((piece): Remark[] => {
+    const { startOn } = buildList(piece, curtainAt);
+    const isNeeded = piece.source === "bought" || piece.builds.length > 0;
+    if (piece.worn !== "worn" || !isNeeded || !startOn || startOn >= context.today) return [];
+    const what =
+      piece.source === "bought"
+        ? `should have been ordered on ${startOn}: ask how fast it can come, hire one, or say what stands in for it`
+        : `should have been begun on ${startOn}: build it faster or simpler, or say what stands in for it`;
+    return [
+      {
+        rule: "PIECE-1",
+        severity: "caution",
+        where: { zones: piece.hides },
+        message: `${piece.name} ${what}.`,
+      },
+    ];
+  });
+}

@@ -22,6 +22,8 @@ export interface LookContext {
   readonly brief: Brief;
   readonly figure: Figure;
   readonly products: ReadonlyMap<string, Product>;
+  /** Ids of products that were archived: known to looks that use them, never proposed. */
+  readonly archived: ReadonlySet<string>;
   /** ISO date. */
   readonly today: string;
   /** The numbers and rules in force. */
@@ -51,6 +53,7 @@ export function lookContext(o: {
   person: Person;
   brief: Brief;
   products: readonly Product[];
+  archived?: readonly Product[];
   today: string;
   house?: House;
   factors?: LookContext["factors"];
@@ -62,6 +65,7 @@ export function lookContext(o: {
     person: o.person,
     brief: o.brief,
     today: o.today,
+    archived: new Set((o.archived ?? []).map(({ id }) => id)),
     house: o.house ?? HOUSE,
     factors: o.factors ?? {},
     speed: o.speed ?? HOUSE_SPEED,

@@ -1,6 +1,6 @@
 import { z } from "zod";
 import { ZONE_IDS, type ZoneId } from "../anatomy";
-import { PieceSchema, type Piece } from "../piece";
+import { FreeStepSchema, PieceSchema, type FreeStep, type Piece } from "../piece";
 import { LIGHTS_FROM, type LightFrom } from "./form";
 import {
   LayerSchema,
@@ -27,6 +27,8 @@ export type LookPatch =
   | { readonly op: "accept"; readonly finding: string; readonly accepted: boolean }
   | { readonly op: "putPiece"; readonly piece: Piece }
   | { readonly op: "removePiece"; readonly id: string }
+  | { readonly op: "putStep"; readonly step: FreeStep }
+  | { readonly op: "removeStep"; readonly id: string }
   | { readonly op: "toDo"; readonly items: readonly string[] }
   | { readonly op: "several"; readonly patches: readonly LookPatch[] };
 
@@ -34,6 +36,21 @@ function indexOf(look: Look, id: string): number {
   const index = look.layers.findIndex((layer) => layer.id === id);
   if (index < 0) throw new RangeError(`no layer ${id} in this look`);
   return index;
+}
+
+interface Named {
+  readonly id: string;
+}
+/** A list with a thing in the place of the one of its id, or at its end. */
+const put = <T extends Named>(list: readonly T[], thing: T): T[] =>
+  list.some(({ id }) => id === thing.id)
+    ? list.map((own) => (own.id === thing.id ? thing : own))
+    : [...list, thing];
+
+/** A list without one of its things. @throws RangeError when that is not in it */
+function without<T extends Named>(list: readonly T[], gone: string, what: string): T[] {
+  if (!list.some(({ id }) => id === gone)) throw new RangeError(`no ${what} ${gone} in this look`);
+  return list.filter(({ id }) => id !== gone);
 }
 
 /**
@@ -94,17 +111,13 @@ export function applyPatch(look: Look, patch: LookPatch): Look {
       return { ...look, accepted: patch.accepted ? [...rest, patch.finding] : rest };
     }
     case "putPiece":
-      return {
-        ...look,
-        pieces: look.pieces.some(({ id }) => id === patch.piece.id)
-          ? look.pieces.map((piece) => (piece.id === patch.piece.id ? patch.piece : piece))
-          : [...look.pieces, patch.piece],
-      };
-    case "removePiece": {
-      if (!look.pieces.some(({ id }) => id === patch.id))
-        throw new RangeError(`no piece ${patch.id} in this look`);
-      return { ...look, pieces: look.pieces.filter(({ id }) => id !== patch.id) };
-    }
+      return { ...look, pieces: put(look.pieces, patch.piece) };
+    case "removePiece":
+      return { ...look, pieces: without(look.pieces, patch.id, "piece") };
+    case "putStep":
+      return { ...look, steps: put(look.steps, patch.step) };
+    case "removeStep":
+      return { ...look, steps: without(look.steps, patch.id, "step") };
     case "toDo":
       return { ...look, toDo: [...patch.items] };
     case "several":
@@ -171,6 +184,8 @@ export const PatchSchema: z.ZodType<LookPatch> = z.lazy(() =>
     z.object({ op: z.literal("accept"), finding: z.string(), accepted: z.boolean() }).strict(),
     z.object({ op: z.literal("putPiece"), piece: PieceSchema }).strict(),
     z.object({ op: z.literal("removePiece"), id: z.string() }).strict(),
+    z.object({ op: z.literal("putStep"), step: FreeStepSchema }).strict(),
+    z.object({ op: z.literal("removeStep"), id: z.string() }).strict(),
     z
       .object({ op: z.literal("toDo"), items: z.array(z.string().trim().min(1).max(200)).max(40) })
       .strict(),

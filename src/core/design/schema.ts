@@ -8,7 +8,7 @@ import {
   TECHNIQUE_KEYS,
   TOOL_KEYS,
 } from "../paint";
-import { PieceSchema } from "../piece";
+import { FreeStepSchema, PieceSchema } from "../piece";
 import { MarkSchema } from "../shapes";
 import { FormSchema, LIGHTS_FROM } from "./form";
 import { PartSchema, WHOLE } from "./part";
@@ -176,6 +176,8 @@ export const LookSchema = z
     notes: z.string().max(4000).default(""),
     /** Made or bought, and worn with it. */
     pieces: z.array(PieceSchema).max(20, "at most twenty pieces").default([]),
+    /** Done at the chair, but neither paint nor pieces. */
+    steps: z.array(FreeStepSchema).max(30, "at most thirty steps").default([]),
     /** What this version is to do otherwise, from the record of the last; struck off as it is done. */
     toDo: z
       .array(z.string().trim().min(1).max(200, "at most 200 letters"))
@@ -190,6 +192,10 @@ export const LookSchema = z
   .refine((look) => distinct(look.layers.map((layer) => layer.id)), {
     path: ["layers"],
     message: "two layers have the same id",
+  })
+  .refine((look) => distinct(look.steps.map((step) => step.id)), {
+    path: ["steps"],
+    message: "two steps have the same id",
   });
 export type Look = z.infer<typeof LookSchema>;
 
@@ -204,5 +210,6 @@ export const emptyLook = (name: string): Look => ({
   accepted: [],
   notes: "",
   pieces: [],
+  steps: [],
   toDo: [],
 });

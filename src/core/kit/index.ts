@@ -12,7 +12,7 @@ export {
   type MovementFields,
   type MovementKind,
 } from "./ledger";
-export { layerAreaCm2, layerGrams, paintNeeded, strokeLengthMm } from "./paintNeeded";
+export { layerAreaCm2, layerGrams, paintNeeded, strokeLengthMm, type Need } from "./paintNeeded";
 export { expiry } from "./expiry";
 export { isLow, shortage, type Shortage } from "./shortage";
 export { planKit, type JobNeeds, type KitLine, type KitPlan } from "./planKit";

@@ -1,6 +1,8 @@
 import { isPiece, material, toolOf, type Product, type ToolKey } from "../paint";
 import type { RuleId } from "../rules";
-import { materialOf, recipeOf, type Look, type LookContext } from "../look";
+import { chairThings, materialOf, type Look, type LookContext } from "../look";
+import { weightGrams } from "../piece";
+import type { Need } from "./paintNeeded";
 
 export interface PackedThing {
   readonly name: string;
@@ -27,35 +29,65 @@ function potNote(product: Product): string | null {
   return null;
 }
 
+/** A look to be packed for, with everything it uses up. */
+interface ToPack {
+  readonly look: Look;
+  readonly context: LookContext;
+  readonly needs: readonly Pick<Need, "productId" | "material" | "name" | "counted">[];
+}
+
+const inItsBox = "in a box that keeps its shape";
+
+/** Pieces, and what their steps need, of one look. */
+function wornThings({ look, context }: ToPack): PackedThing[] {
+  const glued = look.layers.flatMap((layer): PackedThing[] => {
+    const key = materialOf(layer, context.products);
+    return key && isPiece(key) && layer.paint.kind === "material"
+      ? [{ name: layer.name, grams: 100, what: "piece", note: inItsBox, rule: null }]
+      : [];
+  });
+  const worn = look.pieces
+    .filter((piece) => piece.worn !== "leftOut")
+    .map((piece): PackedThing => ({
+      name: `${piece.worn === "standIn" && piece.standIn ? piece.standIn : piece.name} (${look.name})`,
+      grams: weightGrams(piece) ?? PIECE_GRAMS,
+      what: "piece",
+      note: inItsBox,
+      rule: "PIECE-1",
+    }));
+  const needed = [...new Set(chairThings(look, context).flatMap(({ needs }) => needs))].map(
+    (name): PackedThing => ({ name, grams: SMALL_GRAMS, what: "tool", note: null, rule: null }),
+  );
+  return [...glued, ...worn, ...needed];
+}
+
+/** What nobody has weighed: a piece, and a small thing. Common practice, no published source. */
+const [PIECE_GRAMS, SMALL_GRAMS] = [250, 50];
+
 /** What to pack for some looks, once each, with weight and room, and what may not travel (KIT-3). The carrier's and local rules decide. */
-export function packingList(looks: readonly { look: Look; context: LookContext }[]): PackingList {
+export function packingList(looks: readonly ToPack[]): PackingList {
   const pots = new Map<string, Product>();
+  const unchosen = new Map<string, PackedThing>();
   const tools = new Set<ToolKey>();
-  const pieces: PackedThing[] = [];
-  for (const { look, context } of looks) {
-    for (const layer of look.layers) {
-      tools.add(layer.tool);
-      if (layer.blend) tools.add(layer.blend.tool);
-      for (const { product } of recipeOf(layer, context.products)) pots.set(product.id, product);
-      const key = materialOf(layer, context.products);
-      if (key && isPiece(key) && layer.paint.kind === "material")
-        pieces.push({
-          name: layer.name,
-          grams: 100,
-          what: "piece",
-          note: "in a box that keeps its shape",
+  for (const { look, context, needs } of looks) {
+    for (const { tool, blend } of look.layers) {
+      tools.add(tool);
+      if (blend) tools.add(blend.tool);
+    }
+    for (const { productId, material: key, name } of needs) {
+      const product = productId ? context.products.get(productId) : undefined;
+      if (product) pots.set(product.id, product);
+      else if (!isPiece(key))
+        unchosen.set(key, {
+          name,
+          grams: SMALL_GRAMS,
+          what: "pot",
+          note: "no product chosen yet",
           rule: null,
         });
     }
-    for (const piece of look.pieces)
-      pieces.push({
-        name: `${piece.name} (${look.name})`,
-        grams: 250,
-        what: "piece",
-        note: "in a box that keeps its shape",
-        rule: "PIECE-1",
-      });
   }
+  const pieces = looks.flatMap(wornThings);
   const things: PackedThing[] = [
     ...[...pots.values()].map((product): PackedThing => {
       const note = potNote(product);
@@ -67,6 +99,7 @@ export function packingList(looks: readonly { look: Look; context: LookContext }
         rule: note ? "SAFE-5" : null,
       };
     }),
+    ...unchosen.values(),
     ...[...tools].map((key): PackedThing => {
       const machine = Boolean(toolOf(key).setUpMinutes);
       return {

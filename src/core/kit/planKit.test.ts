@@ -1,3 +1,4 @@
+import { allNeeded } from "../plan";
 import fc from "fast-check";
 import { aContext, aLayer, aLook, aProduct, product, SHELF } from "../testing";
 import {
@@ -166,10 +167,9 @@ describe("a packing list", () => {
         }),
       ),
     };
-    const { things, grams, litres } = packingList([
-      { look, context: aContext() },
-      { look, context: aContext() },
-    ]);
+    const context = aContext();
+    const packed = { look, context, needs: allNeeded(look, context) };
+    const { things, grams, litres } = packingList([packed, packed]);
     expect(things.filter(({ name }) => name === "grey")).toHaveLength(1);
     expect(things.find(({ name }) => name.startsWith("airbrush"))).toMatchObject({ rule: "KIT-3" });
     expect(things.find(({ name }) => name === "alcohol")?.note).toContain("flammable");

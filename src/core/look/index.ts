@@ -74,14 +74,16 @@ export {
   readyMade,
   type ReadyMadeKey,
 } from "../design/readyMade";
-export { productsUsed } from "../design/productsUsed";
+export { productsFor, productsUsed } from "../design/productsUsed";
 export { replaceProduct } from "../design/replaceProduct";
 export { standInsFor } from "../design/standIns";
 export { allowedZones } from "../design/allowedZones";
 export { suggestLayer, withPaint } from "../design/suggestLayer";
 export { placeFor } from "../design/placeFor";
+export { healthOf } from "../design/health";
+export { chairThings, glueOf, workName, type ChairThing } from "../design/chairThings";
+export { isSupply, supplyOf, supplyWords } from "../design/supplies";
 export {
-  healthOf,
   reactionPlan,
   safetyNotes,
   untestedProducts,

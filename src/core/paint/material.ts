@@ -38,6 +38,8 @@ export const FAMILIES = {
   prep: "skin prep",
   foam: "raw foam",
   piece: "cap or latex piece",
+  silicone: "silicone",
+  gelatine: "gelatine",
   remover: "remover",
 } as const;
 export type Family = keyof typeof FAMILIES;
@@ -169,6 +171,8 @@ export interface Auxiliary extends Material {
   readonly eases: Readonly<Partial<Record<Hazard, number>>>;
   /** The same over what never dries by itself, where it is another. */
   readonly easesGrease?: Readonly<Partial<Record<Hazard, number>>>;
+  /** What this remover takes off; missing for what is none, and for one that nobody has told more of. */
+  readonly takesOff?: readonly Remover[];
   /** Translucent colour it adds, if it shows: masstone as sRGB and the contrast ratio of one coat. */
   readonly veil: { readonly hex: string; readonly hiding: number } | null;
 }

@@ -75,6 +75,13 @@ const USUALLY: Readonly<Record<Family, Terms>> = {
     "PROS-1",
     "goes over a piece that is on and clear at the edge",
   ),
+  silicone: terms("", "PROS-1", "it slides off silicone: alcohol colour is what holds there"),
+  gelatine: terms(
+    "powdered sealed",
+    "PROS-1",
+    "gelatine swells in water and melts in sweat: seal it, then paint",
+    { mend: "seal" },
+  ),
   remover: terms("", "PREP-1", "remover lifts all that follows: wash it off first"),
 };
 
@@ -120,6 +127,8 @@ const UPON: Readonly<Partial<Record<Family, Terms>>> = {
   wax: GRIP,
   foam: GRIP,
   piece: GRIP,
+  silicone: GRIP,
+  gelatine: GRIP,
   browHold: GRIP,
 };
 
@@ -257,6 +266,18 @@ const PAIRS: Readonly<Partial<Record<Family, Readonly<Partial<Record<Family, Ter
       "LAYER-3",
       "water colour slips on a bare cap or latex piece: powder or grease it first",
     ),
+  },
+  silicone: {
+    alcohol: terms("dry powdered sealed", "LAYER-3", "alcohol colour holds on silicone"),
+    adhesive: terms("dry powdered sealed", "PROS-1", "adhesive fills the edge"),
+    powder: terms("dry powdered sealed", "PROS-1", "powder takes the shine off silicone"),
+    film: SEALS,
+  },
+  gelatine: {
+    cream: terms("dry powdered sealed", "PROS-1", "cream goes over gelatine, then powder"),
+    alcohol: terms("dry powdered sealed", "LAYER-3", "alcohol colour holds on gelatine"),
+    acrylic: terms("dry powdered sealed", "PROS-1", "adhesive acrylic seals gelatine"),
+    adhesive: terms("dry powdered sealed", "PROS-1", "adhesive seals the edge"),
   },
   remover: Object.fromEntries(
     (["powder", "film", "adhesive", "wax"] as const).map((upper) => [

@@ -6,6 +6,8 @@ import type { Piece } from "./schema";
 const HOURS_A_DAY = 8;
 /** A wait so long goes overnight. */
 const NIGHT_HOURS = 8;
+/** Parts made side by side take so much of the first one's minutes each. Common practice, no published source. */
+const LIKE_PART = 0.3;
 /** Kept free for repairs, and the day of the dry fit, before the day it is worn (PIECE-1). */
 const SPARE_DAYS = 1;
 
@@ -32,18 +34,45 @@ interface Coat {
   readonly aired: boolean;
 }
 
-function coatsOf({ builds }: Piece): Coat[] {
-  return builds.flatMap(({ material, coats }) => {
-    const { label, minutes, waitHours, ready, aired } = buildMaterial(material);
-    return Array.from({ length: coats }, (_, i): Coat => ({
-      words: coats > 1 ? `${label}, coat ${i + 1} of ${coats}` : label,
-      minutes,
+/** One step of a build list as it is done: what its material usually asks, but for what was said otherwise. */
+function stepOf({ material, name, minutes, waitHours }: Piece["builds"][number]) {
+  const usual = buildMaterial(material);
+  return {
+    ...usual,
+    label: name || usual.label,
+    minutes: minutes ?? usual.minutes,
+    waitHours: waitHours ?? usual.waitHours,
+  };
+}
+
+/** Parts to make: those worn, and one to try it out. */
+const partsOf = ({ count, testPiece }: Piece): number => count + (testPiece ? 1 : 0);
+
+function coatsOf(piece: Piece): Coat[] {
+  const parts = partsOf(piece);
+  const each = parts > 1 ? `, ${parts} parts` : "";
+  return piece.builds.flatMap((build) => {
+    const { label, minutes, waitHours, ready, aired } = stepOf(build);
+    return Array.from({ length: build.coats }, (_, i): Coat => ({
+      words: (build.coats > 1 ? `${label}, coat ${i + 1} of ${build.coats}` : label) + each,
+      minutes: Math.round(minutes * (1 + (parts - 1) * LIKE_PART)),
       waitHours,
       ready,
       aired,
     }));
   });
 }
+
+/** What a made thing weighs, g, all its parts and coats; null where nobody has said how large it is. */
+export const weightGrams = ({ areaCm2, builds, count }: Piece): number | null =>
+  areaCm2 === null
+    ? null
+    : (areaCm2 / 10_000) *
+      count *
+      builds.reduce(
+        (sum, { material, coats }) => sum + buildMaterial(material).gramsPerM2 * coats,
+        0,
+      );
 
 /** Days from the first coat, 0 the first, on which each falls: a day holds so many hours of work and short waits, and a long wait is a night. */
 function dayOfEach(coats: readonly Coat[]): number[] {
@@ -67,7 +96,7 @@ export function buildList(piece: Piece, wornOn: string): BuildList {
   const lastDay = addDays(fitOn, -(SPARE_DAYS + 1));
   const fit: BuildStep = {
     on: fitOn,
-    words: "dry fit, all worn together; mend and pack",
+    words: "dry fit, all worn together: mark the glue line; mend and pack",
     minutes: 30,
     ready: "",
     aired: false,

@@ -1,6 +1,7 @@
 export { makePlan, type Bar, type Plan } from "./makePlan";
 export { REST_AFTER_DAYS, withoutRest } from "./series";
 export { removalOf } from "./removal";
+export { allNeeded } from "./needed";
 export { dayOf, type DayStep } from "./day";
 export { CallSchema, USUAL_CALL, type Artist, type CallFields } from "./callSetting";
 export { planCall, type CallJob, type CallPlan } from "./planCall";

@@ -1,7 +1,8 @@
 import { zoneInfo } from "../anatomy";
 import { paintingAir } from "../studio";
-import { expiry, layerGrams, paintNeeded, shortage, type Shortage } from "../kit";
+import { expiry, layerGrams, shortage, type Shortage } from "../kit";
 import {
+  chairThings,
   checkLook,
   coversBody,
   healthOf,
@@ -12,6 +13,7 @@ import {
   predict,
   recipeOf,
   toolWords,
+  supplyWords,
   zoneWords,
   type Finding,
   type Look,
@@ -22,18 +24,25 @@ import {
 import { HEAT_ADVICE, heatStrain } from "../wear";
 import { isPaintType, isPiece, material, TECHNIQUES, type ProductFields } from "../paint";
 import { isChild } from "../people";
+import { BY, type By } from "../piece";
 import type { RuleId } from "../rules";
+import { listed } from "../text/words";
 import { backwards, type Backwards } from "../schedule";
 import { dayOf, type DayStep } from "./day";
+import { allNeeded } from "./needed";
 import { removalOf, type Removal } from "./removal";
 import { seat, workMinutes, type ChairOrder } from "./seat";
 import { restMinutes } from "./tasks";
 import type { Region } from "./regions";
 
 export interface PlanStep {
+  /** The layer it paints, or the thing that is put on. */
   readonly layerId: string;
-  readonly role: Role;
+  /** What its layer is for; null for what is put on. */
+  readonly role: Role | null;
   readonly title: string;
+  /** Who does it, where that is not the painter. */
+  readonly by: By;
   readonly where: string;
   readonly paint: string;
   /** What to weigh out, product by product. */
@@ -175,6 +184,47 @@ function cautionsOf(look: Look, context: LookContext, neverDries: readonly strin
   );
 }
 
+/** What is put on at the chair as lines of the plan: who, how, what holds it, what it needs. */
+function thingSteps(look: Look, context: LookContext, bars: readonly Bar[]): PlanStep[] {
+  return chairThings(look, context).flatMap((thing): PlanStep[] => {
+    const own = bars.filter(({ layerId }) => layerId === thing.id);
+    const [first] = own;
+    if (!first) return [];
+    const { glue } = thing;
+    const ready = glue && material(glue.key);
+    return [
+      {
+        layerId: thing.id,
+        role: null,
+        title: thing.name,
+        by: thing.by,
+        where: thing.zones.length ? zoneWords([...thing.zones]) : first.region,
+        paint: glue ? supplyWords(glue.key, glue.product) : "",
+        amounts: glue
+          ? [{ name: supplyWords(glue.key, glue.product), grams: glue.grams, counted: "grams" }]
+          : [],
+        tool: thing.by === "painter" ? "by hand" : `by ${BY[thing.by]}`,
+        technique: thing.needs.length ? `needs ${listed(thing.needs)}` : "",
+        coats: 1,
+        coatsComputed: false,
+        handsOnMinutes: own.reduce((sum, bar) => sum + workMinutes(bar), 0),
+        restMinutes: first.rest,
+        rest: ready ? restWords(ready.setting, first.rest, false, 1) : "no wait",
+        from: first.start - first.load,
+        to: first.end,
+        hex: null,
+        notes: [
+          thing.how,
+          thing.mostHours !== null &&
+            `At most ${thing.mostHours} h, or less by its label and who fitted it.`,
+        ]
+          .filter(Boolean)
+          .join(" "),
+      },
+    ];
+  });
+}
+
 /** Times back from the curtain, with the start that the day's call gives where that is sooner: everything tells one start. */
 function byTheCall(sitsAt: string | null, given: Parameters<typeof backwards>[0]): PlanTimes {
   const times = backwards(given);
@@ -235,6 +285,7 @@ export function makePlan(
         layerId: layer.id,
         role: layer.role,
         title: layer.name,
+        by: "painter",
         where: zoneWords(layer.zones),
         paint: paintWords(layer, context.products),
         amounts: recipe.length
@@ -268,7 +319,7 @@ export function makePlan(
     ];
   });
   // In the order they are begun at the chair, which may leave the stack's.
-  const steps = [...unordered].sort((a, b) => a.from - b.from);
+  const steps = [...unordered, ...thingSteps(look, context, bars)].sort((a, b) => a.from - b.from);
   const findings = checkLook(look, context);
   const { brief } = context;
   return {
@@ -288,7 +339,7 @@ export function makePlan(
           bufferMinutes: brief.bufferMinutes,
         })
       : null,
-    kit: shortage(paintNeeded(look, context, prediction), stock).map((need) => {
+    kit: shortage(allNeeded(look, context, prediction), stock).map((need) => {
       const product = need.productId ? context.products.get(need.productId) : undefined;
       const best = product && expiry(product, context.today);
       return { ...need, expired: best?.past ? best.date : null };

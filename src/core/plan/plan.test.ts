@@ -139,7 +139,8 @@ describe("makePlan", () => {
     expect(plan.cautions.map((caution) => caution.rule)).toEqual(
       expect.arrayContaining(["SAFE-4", "SAFE-8"]),
     );
-    expect(plan.removal.steps[0]).toMatchObject({ with: "soap and water", minutes: 3 });
+    expect(plan.removal.steps.map(({ label }) => label)[0]).toBe("Contact lenses");
+    expect(plan.removal.steps[1]).toMatchObject({ with: "soap and water", minutes: 3 });
   });
 
   it("puts marks into the region they are drawn in", () => {

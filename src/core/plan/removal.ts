@@ -3,6 +3,7 @@ import { hexToLab } from "../colour";
 import { layerAreaCm2 } from "../kit";
 import { listed } from "../text/words";
 import {
+  chairThings,
   healthOf,
   materialOf,
   recipeOf,
@@ -28,7 +29,8 @@ import type { RuleId } from "../rules";
 /** One thing to take off, what with and how. */
 export interface RemovalStep {
   readonly label: string;
-  readonly by: Remover;
+  /** What takes it off; "hand": it is lifted off as it is. */
+  readonly by: Remover | "hand";
   readonly with: string;
   readonly minutes: number;
   readonly care: string;
@@ -154,7 +156,7 @@ const GLUED: readonly Remover[] = ["piece", "adhesive", "gum"];
 /** What helps when there is no time for all of it. */
 function hurryOf(steps: readonly RemovalStep[], worn: readonly Worn[]): string | null {
   const parts = new Set(worn.flatMap(({ zones }) => zones.map((zone) => zoneInfo(zone).part)));
-  const glued = steps.find(({ by }) => GLUED.includes(by));
+  const glued = steps.find(({ by }) => by !== "hand" && GLUED.includes(by));
   const words = [
     glued && `${glued.label} first, and that is never hurried`,
     parts.has("body") && parts.has("head") && "the face here, the body in the shower at home",
@@ -163,13 +165,33 @@ function hurryOf(steps: readonly RemovalStep[], worn: readonly Worn[]): string |
   return words.length ? `In a hurry: ${words.join("; ")}.` : null;
 }
 
+/** What is worn comes off before any remover: lenses first, then the last that went on (PROS-6). */
+function thingsOff(look: Look, context: LookContext): RemovalStep[] {
+  const worn = chairThings(look, context).flatMap(({ off, ...thing }) =>
+    off ? [{ ...thing, off }] : [],
+  );
+  const lenses = worn.filter(({ when }) => when === "first");
+  const others = worn.filter(({ when }) => when !== "first").reverse();
+  return [...lenses, ...others].map(({ name, zones, off, glue }) => ({
+    label: name,
+    by: glue ? material(glue.key).removal.by : "hand",
+    with: off.how,
+    minutes: off.minutes,
+    care: glue ? material(glue.key).removal.care : "",
+    where: zones.length ? zoneWords([...zones], 3) : "",
+  }));
+}
+
 /** How a look comes off this person: one pass a remover over the skin it is on, in order; minutes, what may stain, and what to do afterwards (REMOVE-1, REMOVE-2). */
 export function removalOf(stored: Look, context: LookContext): Removal {
   const look = touched(stored, context);
   const worn = wornOn(look, context).filter(
     ({ layer, key }) => isPaintType(key) || takenOff(key, layer),
   );
-  const steps = REMOVERS.flatMap((remover) => stepsBy(remover, worn, context));
+  const steps = [
+    ...thingsOff(look, context),
+    ...REMOVERS.flatMap((remover) => stepsBy(remover, worn, context)),
+  ];
   return {
     steps,
     minutes: steps.reduce((sum, step) => sum + step.minutes, 0),

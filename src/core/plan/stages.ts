@@ -7,12 +7,31 @@ import {
   type LookContext,
   type Role,
 } from "../look";
+import type { When } from "../piece";
 
-/** What is finished on one head before the next begins (1-trade §1.2): skin; brows, cap and pieces; map; base with its setting; modelling; detail; seal. */
-export const STAGES = ["prep", "hide", "map", "base", "model", "detail", "seal"] as const;
+/** What is finished on one head before the next begins (1-trade §1.2): lenses and hair; skin; brows, cap and pieces; map; base with its setting; modelling; detail; seal; lashes, wig and headpiece. */
+export const STAGES = [
+  "ready",
+  "prep",
+  "hide",
+  "map",
+  "base",
+  "model",
+  "detail",
+  "seal",
+  "dress",
+] as const;
 export type Stage = (typeof STAGES)[number];
 
 const rankOf = (stage: Stage): number => STAGES.indexOf(stage);
+
+/** The stage in which things are put on that are no paint. */
+export const STAGE_OF_THING: Readonly<Record<When, Stage>> = {
+  first: "ready",
+  skin: "hide",
+  late: "dress",
+  last: "dress",
+};
 
 /** The stage a layer belongs to by itself; powder only to what it sets. */
 const OWN_STAGE: Readonly<Record<Role, Stage>> = {

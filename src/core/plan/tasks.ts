@@ -1,8 +1,10 @@
 import type { ZoneId } from "../anatomy";
 import { SKILLS, type Pace } from "../brief";
+import { keysOf } from "../keysOf";
 import { dryingMinutes } from "../climate";
 import { labFromReflectance } from "../colour";
 import {
+  chairThings,
   marksMeet,
   materialOf,
   touched,
@@ -10,6 +12,7 @@ import {
   type Layer,
   type Look,
   type LookContext,
+  type ChairThing,
   type Mark,
   type Prediction,
 } from "../look";
@@ -29,7 +32,7 @@ import type { Nearby, Pass, Task } from "../schedule";
 import { blendByRegion, handsOnByRegion, isInOneGo } from "./handsOn";
 import { isUnreached, regionOf, regionOfMark, REGIONS, type Region } from "./regions";
 import { skillOf } from "./skills";
-import { inStages, STAGES, type Stage } from "./stages";
+import { inStages, STAGE_OF_THING, STAGES, type Stage } from "./stages";
 
 /** Adhesive and latex turn clear a little after their water has gone. Common practice, no published source. */
 const CLEARING = 1.3;
@@ -60,6 +63,7 @@ export function restMinutes(
 const NEXT_COLOUR_MINUTES = 2;
 
 export interface LayerTask extends Task {
+  /** The layer it paints, or the thing that is put on. */
   readonly layerId: string;
   readonly coat: number;
   readonly region: Region;
@@ -224,8 +228,14 @@ export function layerTasks(
   const look = touched(stored, context);
   const ground = new Ground();
   const setUp = new Set<ToolKey>();
-  const tasks: LayerTask[] = [];
-  for (const { layer, stage, coat } of coatsInOrder(look, context, prediction)) {
+  const things = thingsOf(look, context);
+  const tasks: LayerTask[] = things("ready", { ground, pace, onBody: false });
+  const coats = coatsInOrder(look, context, prediction);
+  let at: Stage = "prep";
+  for (const { layer, stage, coat } of coats) {
+    if (at !== stage && STAGES.indexOf(at) <= HIDING && STAGES.indexOf(stage) > HIDING)
+      tasks.push(...things("hide", { ground, pace, onBody: false }));
+    at = stage;
     const key = materialOf(layer, context.products);
     if (!key) continue;
     const work = handsOnByRegion(layer, context);
@@ -291,8 +301,87 @@ export function layerTasks(
     tasks.push(...blended);
     ground.lay(painted);
   }
+  if (STAGES.indexOf(at) <= HIDING) tasks.push(...things("hide", { ground, pace, onBody: false }));
+  const onBody = tasks.some(({ region }) => partOf(region) === "body");
+  tasks.push(...things("dress", { ground, pace, onBody }));
   return behindStages(tasks);
 }
+
+const HIDING = STAGES.indexOf("hide");
+
+/** Minutes until what holds a thing has cleared in this air. */
+function clearsIn({ glue }: ChairThing, context: LookContext): number {
+  if (!glue) return 0;
+  const { solvent, filmByTool } = auxiliary(glue.key);
+  const [tool] = keysOf(filmByTool);
+  if (!solvent || !tool) return 0;
+  const minutes = dryingMinutes({
+    wetGramsPerM2: wetGramsPerM2(glue.key, tool),
+    solvent,
+    ...paintingAir(context.brief, context.studio),
+  });
+  return Math.min(minutes * CLEARING, context.house.numbers.longestWait);
+}
+
+/** Where a thing goes on that hides no area. */
+const usualRegion = ({ id, zones: [zone] }: ChairThing, look: Look): Region => {
+  if (zone) return regionOf(zone);
+  const kind = look.pieces.find((piece) => piece.id === id)?.kind ?? "accessory";
+  if (kind === "lenses" || kind === "lashes" || id === "own-lenses") return "eyes";
+  return kind === "teeth" ? "mouth" : "upper face";
+};
+
+/** What is put on in each stage, one thing after the other; costume and headpiece once the body is painted too. */
+function thingsOf(look: Look, context: LookContext) {
+  const all = chairThings(look, context);
+  return (
+    stage: Stage,
+    { ground, pace, onBody }: { ground: Ground; pace: Pace; onBody: boolean },
+  ): LayerTask[] => {
+    const own = all.filter(({ when }) => STAGE_OF_THING[when] === stage);
+    const tasks = own.map((thing): LayerTask => {
+      const region = usualRegion(thing, look);
+      const id = `${thing.id}/1/${region}`;
+      const lying = { id, zones: thing.zones, marks: [] };
+      const after = ground.under(lying);
+      if (stage === "hide" && thing.zones.length) ground.lay([lying]);
+      const speed =
+        thing.by === "painter"
+          ? SKILLS[context.brief.skill].factor * paceFactor(pace, context.house)
+          : 1;
+      return {
+        id,
+        zone: region,
+        handsOn: thing.minutes * speed,
+        wait: clearsIn(thing, context),
+        after: stage === "dress" ? [] : after,
+        layerId: thing.id,
+        coat: 1,
+        region,
+        covers: thing.when === "last" && onBody ? [region, "torso"] : [region],
+        stage,
+        height: REGIONS.indexOf(region),
+        pass: {
+          id: `${thing.id}/1`,
+          kit: `thing ${thing.id}`,
+          tool: "finger",
+          load: context.house.numbers.pickingUp,
+          setUp: 0,
+        },
+        ...(thing.glue && { near: { head: "head", does: "opens" } as const, skills: ["pieces"] }),
+      };
+    });
+    // Hair and dressing have their own order; pieces go on as they come.
+    return stage === "hide" ? tasks : inOrder(tasks);
+  };
+}
+
+/** Each behind the one before it. */
+const inOrder = (tasks: readonly LayerTask[]): LayerTask[] =>
+  tasks.map((task, i) => {
+    const before = tasks[i - 1];
+    return before ? { ...task, after: [...task.after, before.id] } : task;
+  });
 
 /** Whoever paints themselves takes longer before a mirror, and longest where they can't see. */
 function selfFactor(region: Region, { brief, house: { numbers } }: LookContext): number {

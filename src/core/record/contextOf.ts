@@ -1,5 +1,12 @@
 import type { Brief } from "../brief";
-import { lookContext, type LookContext, type Speed } from "../look";
+import {
+  lookContext,
+  productsFor,
+  productsUsed,
+  type Look,
+  type LookContext,
+  type Speed,
+} from "../look";
 import type { PaintTypeKey, Product } from "../paint";
 import type { Person } from "../people";
 import { houseOf, type HouseChanges } from "../rules";
@@ -31,6 +38,15 @@ export const knownProducts = ({
   ...archivedProducts,
 ];
 
+/** Of a shelf what some looks are worked on with: what they name, archived or not, and the helpers that are at hand. */
+export function productsAlong(
+  looks: readonly Look[],
+  { products, archivedProducts = [] }: Pick<StoredContext, "products" | "archivedProducts">,
+): Product[] {
+  const named = new Set(looks.flatMap(productsUsed));
+  return [...productsFor(looks, products), ...archivedProducts.filter(({ id }) => named.has(id))];
+}
+
 /** The means of factors, as a look is judged by them. */
 export const meansOf = (
   factors: Partial<Record<PaintTypeKey, WearFactor>>,
@@ -55,6 +71,7 @@ export const contextOf = ({
     person,
     brief,
     products: knownProducts(shelf),
+    archived: shelf.archivedProducts ?? [],
     today,
     house: houseOf(house.changes, house.version),
     studio: settings.fields,

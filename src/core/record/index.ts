@@ -12,4 +12,4 @@ export {
   type WornRecord,
 } from "./record";
 export { ratioOf, speedOf, type LearnedSpeed } from "./speed";
-export { contextOf, knownProducts, meansOf, type StoredContext } from "./contextOf";
+export { contextOf, knownProducts, meansOf, productsAlong, type StoredContext } from "./contextOf";

@@ -147,6 +147,20 @@ export const FORM = {
     severity: "tip",
     source,
   },
+  "PROS-5": {
+    title: "A piece in one go",
+    reason:
+      "Dry-fit, glue from the centre outwards, fill the edge, carry the texture over the join, powder, then paint.",
+    severity: "caution",
+    source,
+  },
+  "PROS-6": {
+    title: "What is worn is work",
+    reason:
+      "Ears, lashes, lenses, teeth, wig and headpiece have minutes, glue and a place: lenses first in and first out, lashes and lips near the end, headpiece last.",
+    severity: "tip",
+    source,
+  },
   "PIECE-1": {
     title: "Build before the day",
     reason: "Coats and nights of drying go in the calendar back from the job.",

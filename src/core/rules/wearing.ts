@@ -34,6 +34,13 @@ export const WEARING = {
     severity: "tip",
     source,
   },
+  "WEAR-5": {
+    title: "Clothes over paint",
+    reason:
+      "Rest, powder or seal the area first, wait until it is dry, and wear loose clothes that open in front.",
+    severity: "tip",
+    source,
+  },
   "TIME-1": {
     title: "Plan backwards",
     reason: "From the curtain: travel, costume, paint, prep.",

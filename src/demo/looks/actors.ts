@@ -23,6 +23,7 @@ export const thunderhead: Look = {
   bare: [],
   accepted: [],
   pieces: [],
+  steps: [],
   toDo: [],
   notes: "Under a hood; the forks must read from the path, ten metres off.",
   layers: [
@@ -105,6 +106,7 @@ export const drought: Look = {
   bare: [],
   accepted: [],
   pieces: [],
+  steps: [],
   toDo: [],
   notes: "Ground that has not seen rain since spring.",
   layers: [
@@ -220,6 +222,7 @@ export const firstFrost: Look = {
   bare: [],
   accepted: [],
   pieces: [],
+  steps: [],
   toDo: [],
   notes: "Pale over deep skin: the ground decides the coats.",
   layers: [
@@ -351,6 +354,7 @@ export const sundog: Look = {
   bare: [],
   accepted: [],
   pieces: [],
+  steps: [],
   toDo: [],
   notes: "Two false suns beside the true one; must carry to the hillside.",
   layers: [

@@ -6,6 +6,7 @@ import {
   layer,
   mark,
   mix,
+  piece,
   powderOver,
   prep,
   product,
@@ -24,6 +25,7 @@ export const fog: Look = {
   bare: [],
   accepted: [],
   pieces: [],
+  steps: [],
   toDo: [],
   notes: "No line anywhere: every tone goes over into the next.",
   layers: [
@@ -111,6 +113,7 @@ export const hail: Look = {
   bare: [],
   accepted: [],
   pieces: [],
+  steps: [],
   toDo: [],
   notes:
     "Over a bald cap: its edge is filled, powdered and covered by the ground. The stones are larger where they strike.",
@@ -254,7 +257,7 @@ export const bogLight: Look = {
   bare: [],
   accepted: [],
   pieces: [
-    {
+    piece({
       id: "reed-horns",
       kind: "horns",
       name: "Reed horns",
@@ -272,8 +275,9 @@ export const bogLight: Look = {
         { material: "propPaint", coats: 2 },
       ],
       cone: { footMm: 40, topMm: 0, heightMm: 130, slopeDeg: 25 },
-    },
+    }),
   ],
+  steps: [],
   toDo: [],
   notes: "The foam piece sits on the forehead above the brows; look at it under the blue gel.",
   layers: [
@@ -404,6 +408,7 @@ export const gateLeaf: Look = {
   bare: groups("face", "eyes", "lips", "ears", "neck"),
   accepted: [],
   pieces: [],
+  steps: [],
   toDo: [],
   notes: "For the booth: one cheek, clean brush and water for every child.",
   layers: [

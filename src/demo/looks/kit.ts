@@ -8,7 +8,9 @@ import {
   type System,
 } from "@/core/look";
 import type { AuxiliaryKey, PaintTypeKey } from "@/core/paint";
+import { PieceSchema, type Piece } from "@/core/piece";
 import { slug } from "@/core/text/words";
+import type { z } from "zod";
 
 export const groups = (...wanted: ZoneGroup[]): ZoneId[] =>
   ZONES.filter(
@@ -101,3 +103,6 @@ export const USUAL: Readonly<Partial<Record<MarkKind, { widthMm: number }>>> = {
   fern: { widthMm: 1.3 },
   spots: { widthMm: 3 },
 };
+
+/** A thing worn with a look, with what it usually is. */
+export const piece = (values: z.input<typeof PieceSchema>): Piece => PieceSchema.parse(values);

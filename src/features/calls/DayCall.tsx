@@ -70,9 +70,19 @@ export function DayCall({ day, calls }: { day: Calls["days"][number]; calls: Cal
           </a>
         )}
         {called.length > 0 && (
-          <a className="btn" href={`/api/calls/${date}/sheet`} target="_blank" rel="noreferrer">
-            Call sheets (PDF)
-          </a>
+          <>
+            <a className="btn" href={`/api/calls/${date}/sheet`} target="_blank" rel="noreferrer">
+              Call sheets (PDF)
+            </a>
+            <a
+              className="btn"
+              href={`/api/calls/${date}/sheet?by=performer`}
+              target="_blank"
+              rel="noreferrer"
+            >
+              Who sits when (PDF)
+            </a>
+          </>
         )}
         <SaveStatus
           state={saved.state}

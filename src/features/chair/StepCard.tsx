@@ -8,7 +8,7 @@ import {
   type ChairState,
   type ChairStep,
 } from "@/core/chair";
-import { markLabel, zoneWords, type Look, type LookContext } from "@/core/look";
+import { markLabel, workName, zoneWords, type Look, type LookContext } from "@/core/look";
 import { regionOf, type Plan } from "@/core/plan";
 import { paintingAir } from "@/core/studio";
 import { amountWords, minutesWords } from "@/ui/format";
@@ -68,8 +68,10 @@ export function StepCard({
 }: Props) {
   const layer = look.layers.find(({ id }) => id === step.layerId);
   const planned = sheet.steps.find(({ layerId }) => layerId === step.layerId);
-  if (!layer || !planned) return null;
-  const zones = layer.zones.filter((zone) => step.regions.includes(regionOf(zone)));
+  if (!planned) return null;
+  // What is put on is no layer: its line of the plan says all there is to say.
+  const { zones: painted, marks, notes } = layer ?? { zones: [], marks: [], notes: planned.notes };
+  const here = painted.filter((zone) => step.regions.includes(regionOf(zone)));
   const from = readyFrom(step, steps, state);
   const waits = from > now;
   const other = waits ? meanwhile(step, steps, state, now) : null;
@@ -77,24 +79,19 @@ export function StepCard({
     done: [...state.done, { tasks: step.tasks, from: now, to: now, handsOn: 0 }],
   });
   const nameOf = (entry: ChairStep) =>
-    `${look.layers.find(({ id }) => id === entry.layerId)?.name ?? ""}${entry.coats > 1 ? `, ${coatWords(entry)}` : ""}`;
+    `${workName(look, entry.layerId)}${entry.coats > 1 ? `, ${coatWords(entry)}` : ""}`;
   const where = step.waitsFor?.isBeside ? "beside it" : "below";
   const kinds = [
-    ...new Map(
-      layer.marks.map(({ kind }) => [
-        kind,
-        layer.marks.filter((mark) => mark.kind === kind).length,
-      ]),
-    ),
+    ...new Map(marks.map(({ kind }) => [kind, marks.filter((mark) => mark.kind === kind).length])),
   ];
   return (
     <div className="flex flex-1 flex-col">
       <p className="mt-5 text-lg">
-        {layer.role} · {step.regions.slice(0, 3).join(", ")}
+        {layer ? layer.role : "put on"} · {step.regions.slice(0, 3).join(", ")}
         {step.regions.length > 3 && ` and ${step.regions.length - 3} more`}
       </p>
       <h1 data-step tabIndex={-1} className="text-4xl leading-tight focus:outline-none sm:text-6xl">
-        {layer.name}
+        {planned.title}
         {step.coats > 1 && <>, {coatWords(step)}</>}
       </h1>
       {paused && (
@@ -103,25 +100,27 @@ export function StepCard({
         </p>
       )}
       <dl className="mt-4 grid grid-cols-[5.5rem_1fr] gap-x-4 gap-y-2 text-xl sm:grid-cols-[7rem_1fr]">
-        <Row label="Load">
-          <span className="flex items-center gap-3">
-            {planned.hex && <Swatch hex={planned.hex} size={34} />}
-            {planned.paint}
-          </span>
-          {planned.amounts.length > 0 && (
-            <span className="muted block text-base">
-              {planned.amounts
-                .map(
-                  ({ name, grams, counted }) =>
-                    `${amountWords(grams, counted)}${planned.amounts.length > 1 ? ` ${name}` : ""}`,
-                )
-                .join(", ")}
-              {planned.amounts.every(({ counted }) => counted === "grams") && " for all of it"}
+        {planned.paint && (
+          <Row label={layer ? "Paint" : "Glue"}>
+            <span className="flex items-center gap-3">
+              {planned.hex && <Swatch hex={planned.hex} size={34} />}
+              {planned.paint}
             </span>
-          )}
-        </Row>
+            {planned.amounts.length > 0 && (
+              <span className="muted block text-base">
+                {planned.amounts
+                  .map(
+                    ({ name, grams, counted }) =>
+                      `${amountWords(grams, counted)}${planned.amounts.length > 1 ? ` ${name}` : ""}`,
+                  )
+                  .join(", ")}
+                {planned.amounts.every(({ counted }) => counted === "grams") && " for all of it"}
+              </span>
+            )}
+          </Row>
+        )}
         <Row label="With">
-          {planned.tool}, {planned.technique}
+          {[planned.tool, planned.technique].filter(Boolean).join(", ")}
           {step.between >= 0.25 && (
             <span className="muted block text-base">
               about {minutesWords(step.between)} to dry between coats
@@ -129,15 +128,15 @@ export function StepCard({
           )}
         </Row>
         <Row label="Where">
-          {zoneWords(zones.length ? zones : layer.zones, 5)}
+          {painted.length ? zoneWords(here.length ? here : painted, 5) : planned.where}
           {kinds.length > 0 && (
             <span className="muted block text-base">
               {kinds.map(([kind, count]) => `${count} × ${markLabel(kind)}`).join(", ")}
             </span>
           )}
         </Row>
-        <Row label="Mind">
-          {[step.waitsFor && `what lies ${where}: ${READY[step.waitsFor.ready]}`, layer.notes]
+        <Row label="Timing">
+          {[step.waitsFor && `what lies ${where}: ${READY[step.waitsFor.ready]}`, notes]
             .filter(Boolean)
             .join("; ") ||
             `${step.handsOn < 1 ? "under a minute" : `about ${minutesWords(step.handsOn)}`}, then ${planned.rest}`}

@@ -12,6 +12,7 @@ import {
   type PaletteChoice,
 } from "@/core/kit";
 import { isWearable, replaceProduct, type LookPatch } from "@/core/look";
+import { allNeeded } from "@/core/plan";
 import { houseOf } from "@/core/rules";
 import { PackingCard } from "@/shared/palettes/PackingCard";
 import { SuggestedPalette } from "@/shared/palettes/SuggestedPalette";
@@ -26,7 +27,10 @@ export function KitChapter() {
   const { look, given, jobId, plan, fresh, context, apply } = useWorking();
   const [within, products] = [given.house, given.products];
   const wishes = useMemo(() => wantedColours(look, context, products), [look, context, products]);
-  const packing = useMemo(() => packingList([{ look, context }]), [look, context]);
+  const packing = useMemo(
+    () => packingList([{ look, context, needs: allNeeded(look, context) }]),
+    [look, context],
+  );
   const kit = useMemo(
     () =>
       plan &&

@@ -17,9 +17,11 @@ import {
   innerRoundMm,
   PIECE_KINDS,
   wallMm,
+  weightGrams,
   type Cone,
   type Piece,
 } from "@/core/piece";
+import { OnAndOff } from "./OnAndOff";
 import { useWorking } from "@/shared/workspace/WorkspaceContext";
 import { NumberInput } from "@/ui/NumberInput";
 import { Swatch } from "@/ui/Swatch";
@@ -76,14 +78,17 @@ export function PieceForm({
           />
         )}
       </div>
-      <p className="mt-2 text-sm">{kind.order}</p>
+      <p className="mt-2 text-sm">{kind.chair.how}</p>
+      <OnAndOff piece={piece} set={set} />
       {piece.source === "made" && <Builds piece={piece} set={set} />}
       <div className="mt-4 grid gap-3 sm:grid-cols-2">
         {kind.measure && (
           <div>
             <LabelledNumber
               className="!w-36"
-              label={kind.measure === "head" ? "Round the head, mm" : "Round the foot, mm"}
+              label={
+                kind.measure === "head" ? "Head circumference (mm)" : "Base circumference (mm)"
+              }
               value={piece.measureMm ?? kind.usualMm}
               least={20}
               most={1500}
@@ -92,13 +97,12 @@ export function PieceForm({
             <p className="mt-1 text-sm">
               {piece.measureMm !== null && wallMm(piece) > 0 ? (
                 <>
-                  Wall {wallMm(piece).toFixed(1)} mm in all: build the form{" "}
+                  The coats take {wallMm(piece).toFixed(1)} mm from the inside: make the base{" "}
                   <strong>{Math.round(innerRoundMm(piece.measureMm, wallMm(piece)))} mm</strong>{" "}
-                  round, so that the inside still fits.{" "}
-                  <span className="muted">Each mm of wall takes 2π mm (PIECE-2).</span>
+                  around. <span className="muted">Each mm of wall takes 2π mm (PIECE-2).</span>
                 </>
               ) : (
-                "No coat that takes from the inside yet."
+                "Nothing built on it yet takes room inside."
               )}
             </p>
           </div>
@@ -118,7 +122,7 @@ export function PieceForm({
       </label>
       <button type="button" className="btn btn-sm mt-3" onClick={onRemove}>
         <Trash2 size={16} aria-hidden />
-        Take it out
+        Remove
       </button>
     </section>
   );
@@ -126,6 +130,7 @@ export function PieceForm({
 
 function Builds({ piece, set }: { piece: Piece; set: (values: Partial<Piece>) => void }) {
   const { builds } = piece;
+  const weight = weightGrams(piece);
   return (
     <fieldset className="mt-4">
       <legend className="label-line">Built of, in this order</legend>
@@ -157,13 +162,26 @@ function Builds({ piece, set }: { piece: Piece; set: (values: Partial<Piece>) =>
               value={build.coats}
               onChange={(coats) => set({ builds: builds.with(i, { ...build, coats }) })}
             />
+            {build.material === "other" && (
+              <input
+                type="text"
+                maxLength={60}
+                aria-label={`Name of material ${i + 1}`}
+                placeholder="what it is"
+                className="input !w-40"
+                value={build.name ?? ""}
+                onChange={(event) =>
+                  set({ builds: builds.with(i, { ...build, name: event.target.value }) })
+                }
+              />
+            )}
             <span>
               {plural(build.coats, "coat")}, until {BUILD_MATERIALS[build.material].ready}
             </span>
             <button
               type="button"
               className="btn btn-ghost btn-sm"
-              aria-label={`Take out ${BUILD_MATERIALS[build.material].label}`}
+              aria-label={`Remove ${BUILD_MATERIALS[build.material].label}`}
               onClick={() => set({ builds: builds.toSpliced(i, 1) })}
             >
               <Trash2 size={15} aria-hidden />
@@ -185,8 +203,31 @@ function Builds({ piece, set }: { piece: Piece; set: (values: Partial<Piece>) =>
           none="add a material"
         />
       )}
+      <div className="mt-2 flex flex-wrap items-end gap-4">
+        <LabelledNumber
+          label="Size of one (cm²)"
+          value={piece.areaCm2}
+          least={1}
+          most={20_000}
+          onChange={(areaCm2) => set({ areaCm2 })}
+        />
+        <label className="flex min-h-11 items-center gap-2 text-sm">
+          <input
+            type="checkbox"
+            className="checkbox checkbox-sm"
+            checked={piece.testPiece}
+            onChange={(event) => set({ testPiece: event.target.checked })}
+          />
+          One more to try it out
+        </label>
+        <p className="text-sm">
+          {weight === null
+            ? "Add its size and its weight is worked out."
+            : `Weighs about ${weight < 10 ? "under 10" : Math.round(weight / 10) * 10} g.`}
+        </p>
+      </div>
       <p className="muted mt-1 text-xs">
-        Nothing of this goes on skin, nor do its brushes; sprays and foam outdoors or well aired
+        Keep these materials and their brushes off skin; sprays and foam outdoors or well ventilated
         (PIECE-5). Coats and waits are common practice, no published source; the label decides.
       </p>
     </fieldset>

@@ -60,7 +60,9 @@ function Stopped() {
 }
 
 function Sheet({ plan }: { plan: Plan }) {
-  const { look, context, prediction } = useWorking();
+  const { look, given, context, prediction } = useWorking();
+  const sheet = (what: string) =>
+    `/api/looks/${given.look.id}/sheet?what=${what}${given.job ? `&job=${given.job.id}` : ""}`;
   const { person, brief } = context;
   const { times } = plan;
   return (
@@ -81,10 +83,18 @@ function Sheet({ plan }: { plan: Plan }) {
               .join(" · ")}
           </p>
         </div>
-        <button type="button" className="btn btn-primary no-print" onClick={() => window.print()}>
-          <Printer size={18} aria-hidden />
-          Print the plan
-        </button>
+        <div className="no-print flex flex-wrap gap-2">
+          <a className="btn" href={sheet("card")} target="_blank" rel="noreferrer">
+            Job card (PDF)
+          </a>
+          <a className="btn" href={sheet("plan")} target="_blank" rel="noreferrer">
+            Plan (PDF)
+          </a>
+          <button type="button" className="btn btn-primary" onClick={() => window.print()}>
+            <Printer size={18} aria-hidden />
+            Print the plan
+          </button>
+        </div>
       </header>
       <SafetyStrip notes={safetyNotes(look, context)} className="mt-3" />
       <div className="mt-4 grid gap-5 md:grid-cols-[15rem_1fr] print:grid-cols-[52mm_1fr]">
@@ -115,7 +125,7 @@ function Sheet({ plan }: { plan: Plan }) {
             <Time label="At the chair" value={minutesWords(plan.chairMinutes)} big={!times} />
             <Time label="Hands on" value={minutesWords(plan.handsOnMinutes)} />
             <Time label="Waiting time" value={minutesWords(plan.order.idle)} />
-            <Time label="Not shorter than" value={minutesWords(plan.lowerBoundMinutes)} />
+            <Time label="Fastest possible" value={minutesWords(plan.lowerBoundMinutes)} />
           </dl>
           {!times && (
             <p className="muted mt-2 text-sm">
@@ -173,8 +183,8 @@ function Sheet({ plan }: { plan: Plan }) {
             <ol className="text-sm">
               {plan.removal.steps.map((entry) => (
                 <li key={entry.label} className="border-t rule py-1">
-                  <strong>{entry.label}</strong>: {entry.with}, about {minutesWords(entry.minutes)};{" "}
-                  {entry.care}
+                  <strong>{entry.label}</strong>: {entry.with}, about {minutesWords(entry.minutes)}
+                  {entry.care && `; ${entry.care}`}
                 </li>
               ))}
             </ol>
@@ -313,9 +323,11 @@ function Steps({ plan }: { plan: Plan }) {
               </td>
               <td className="px-2 py-2">
                 {step.coats}
-                <span className="muted block text-xs">
-                  {step.coatsComputed ? "computed" : "fixed"}
-                </span>
+                {step.role !== null && (
+                  <span className="muted block text-xs">
+                    {step.coatsComputed ? "computed" : "fixed"}
+                  </span>
+                )}
               </td>
               <td className="px-2 py-2 whitespace-nowrap">
                 {minutesWords(step.handsOnMinutes)}

@@ -7,7 +7,7 @@ import Link from "next/link";
 import { useRouter } from "next/navigation";
 import { useMemo, useState } from "react";
 import { toast } from "sonner";
-import { paintNeeded } from "@/core/kit";
+import { allNeeded } from "@/core/plan";
 import { useWorking } from "@/shared/workspace/WorkspaceContext";
 import { gramsWords } from "@/ui/format";
 import { Swatch } from "@/ui/Swatch";
@@ -17,7 +17,7 @@ export function UsedCard() {
   const { given, look, context } = useWorking();
   const router = useRouter();
   const needs = useMemo(
-    () => paintNeeded(look, context).filter(({ productId }) => productId !== null),
+    () => allNeeded(look, context).filter(({ productId }) => productId !== null),
     [look, context],
   );
   const [typed, setTyped] = useState<Readonly<Record<string, string>>>({});

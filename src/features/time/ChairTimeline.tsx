@@ -1,7 +1,7 @@
 "use client";
 
 import { useRef, useState, type KeyboardEvent, type PointerEvent } from "react";
-import type { Look } from "@/core/look";
+import { workName, type Look } from "@/core/look";
 import { REGIONS, type Bar, type Plan } from "@/core/plan";
 import { shiftMinutes } from "@/core/schedule";
 import { clock } from "@/ui/format";
@@ -34,8 +34,7 @@ export function ChairTimeline({ plan, look, startAt, now, chosen, pins, onChoose
   const drawn = [...plan.bars].sort((a, b) => a.id.localeCompare(b.id));
   const current = bars.find(({ id }) => id === chosen)?.id ?? bars[0]?.id;
   const here = now === null || !startAt ? -1 : (now - Date.parse(startAt)) / 60_000;
-  const nameOf = (bar: Bar) =>
-    look.layers.find(({ id }) => id === bar.layerId)?.name ?? bar.layerId;
+  const nameOf = (bar: Bar) => workName(look, bar.layerId);
   const minuteAt = (clientX: number) => {
     const box = svg.current?.getBoundingClientRect();
     return box

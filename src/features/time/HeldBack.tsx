@@ -1,4 +1,4 @@
-import type { Look } from "@/core/look";
+import { workName, type Look } from "@/core/look";
 import type { Bar, Plan } from "@/core/plan";
 import { NumberInput } from "@/ui/NumberInput";
 import { minutesWords } from "@/ui/format";
@@ -21,7 +21,7 @@ export function HeldBack({
 }) {
   const bar = plan.bars.find(({ id }) => id === chosen);
   const nameOf = ({ layerId, coat, region }: Bar) =>
-    `${look.layers.find(({ id }) => id === layerId)?.name ?? layerId}, coat ${coat}, ${region}`;
+    `${workName(look, layerId)}, coat ${coat}, ${region}`;
   if (!bar && !pins.length) return null;
   return (
     <section

@@ -1,5 +1,5 @@
 import sharp from "sharp";
-import { headRelief, type ReliefRequest } from "@/core/anatomy/surface";
+import { type Chart, headRelief, type ReliefRequest } from "@/core/anatomy/surface";
 import { bodyRelief } from "@/core/anatomy/surface/bodyRelief";
 import { deltaE00, hexToLab, type Lab } from "@/core/colour";
 import {
@@ -138,11 +138,8 @@ const jobsTake: Act<
 > = ({ stored, stock, jobs }, tell) => {
   for (const { jobId, look, ...own } of jobs) {
     const context = contextOf({ ...stored, ...own });
-    tell({
-      jobId,
-      needs: makePlan(look, context, stock).kit,
-      packing: packingList([{ look, context }]),
-    });
+    const needs = makePlan(look, context, stock).kit;
+    tell({ jobId, needs, packing: packingList([{ look, context, needs }]) });
   }
   return jobs.length;
 };
@@ -162,10 +159,23 @@ const reliefOf: Act<ReliefRequest, Uint8Array> = async (request) => {
     .toBuffer();
 };
 
+/** Sides a look is printed from, with the charts whose form is in the picture. */
+export const PRINTED_VIEWS = {
+  face: ["face"],
+  backOfHead: ["backOfHead"],
+  leftProfile: ["leftProfile"],
+  rightProfile: ["rightProfile"],
+  bodyFront: ["face", "bodyFront"],
+  bodyBack: ["backOfHead", "bodyBack"],
+} as const satisfies Record<string, readonly Chart[]>;
+export type PrintedView = keyof typeof PRINTED_VIEWS;
+
 /** A look on a person, to be drawn. */
 export interface LookToDraw {
   readonly look: Look;
   readonly stored: StoredContext;
+  /** From where. */
+  readonly view: PrintedView;
   /** The forms that are laid over it, WebP by what they are asked with. */
   readonly reliefs: ReadonlyMap<string, Uint8Array>;
 }

@@ -122,7 +122,12 @@ describe("a thread that is held", () => {
       settings: { version: 0, fields: USUAL_STUDIO },
     };
     const look = aLook(aLayer({ id: "a", zones: ["forehead"], paint: product("blue"), coats: 3 }));
-    const picture = await heldThread("lookPictureOf")({ look, stored, reliefs: new Map() });
+    const picture = await heldThread("lookPictureOf")({
+      look,
+      stored,
+      view: "face",
+      reliefs: new Map(),
+    });
     const { data, info } = await sharp(picture).raw().toBuffer({ resolveWithObject: true });
     expect(info).toMatchObject({ width: 318, height: 420, channels: 4 });
     const context = contextOf(stored);

@@ -1,7 +1,16 @@
 "use client";
 
 import { Controller, useFormContext, useWatch } from "react-hook-form";
-import { ACTIVITIES, AIR, BARES, CIRCUMSTANCES, MATTERS, PAINTED_IN, SKILLS } from "@/core/brief";
+import {
+  ACTIVITIES,
+  AIR,
+  BARES,
+  CIRCUMSTANCES,
+  MATTERS,
+  PAINTED_IN,
+  SKILLS,
+  WEARS,
+} from "@/core/brief";
 import { Field } from "@/ui/Field";
 import { offsetAt } from "@/ui/moment";
 import { FromForecast } from "./FromForecast";
@@ -101,6 +110,14 @@ export function BriefFields({ at }: { at: "" | "brief." }) {
             label="What else decides the paint"
             options={Object.entries(CIRCUMSTANCES)}
           />
+        </div>
+      </Section>
+      <Section
+        title="What they wear besides paint"
+        lead="Paint, glue and minutes are chosen for it; the Pieces chapter then has each of them."
+      >
+        <div className="sm:col-span-2 lg:col-span-3">
+          <ChecksField name={`${at}wears`} label="Worn with it" options={Object.entries(WEARS)} />
         </div>
       </Section>
       <Section
