@@ -103,6 +103,8 @@ export function demoPeople(
           "Line white",
           "Ash lip",
           "Storm blue",
+          "Medical hold",
+          "Lash hold",
         ),
       },
     },

@@ -148,6 +148,13 @@ const LINES: readonly Line[] = [
   ["Plum lip", "lipLong", "#5a2f45", 0.93, 6, 1300, { lip: true }],
   ["Copper strand", "hairColour", "#a5642e", 0.7, 75, 1250],
   ["Moon spangle", "glitter", "#d9dce4", 0.35, 10, 1700, { openedMonthsAgo: 8 }],
+  ["Lash hold", "lashGlue", null, 0.05, 5, 600, { eye: true, openedMonthsAgo: 2, left: 3 }],
+  ["Slow release", "adhesiveRemover", null, 0.05, 120, 1400, { grade: "skinAdhesive" }],
+  ["Gum off", "gumRemover", null, 0.05, 60, 900, { grade: "skinAdhesive" }],
+  ["Spirit off", "alcoholRemover", null, 0.05, 120, 1500, { grade: "skinAdhesive" }],
+  ["Quick spirit", "activator", null, 0.05, 250, 1100],
+  ["Rinse oil", "cleansingOil", null, 0.05, 200, 1200, { eye: true }],
+  ["Plain bar", "soap", null, 0.05, 100, 300],
   [
     "Workshop gold",
     "waterGlycerine",

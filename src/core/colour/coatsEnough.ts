@@ -15,14 +15,15 @@ const [STREAK, NEAR] = [3.4, 4.4];
  * colour. Less strict than {@link coatsToCover}, which asks for no ground at all.
  * @param o.filmPerCoat reference films a coat lays, 1 by default
  * @param o.maxCoats where to stop, 8 by default
+ * @param o.lines drawn as thin strokes, in which no streak is seen: the mean alone decides
  * @throws RangeError when an option is not above zero
  */
 export function coatsEnough(
   optics: PaintOptics,
   ground: Spectrum,
-  o: { filmPerCoat?: number; maxCoats?: number } = {},
+  o: { filmPerCoat?: number; maxCoats?: number; lines?: boolean } = {},
 ): { coats: number; reached: boolean } {
-  const { filmPerCoat = 1, maxCoats = 8 } = o;
+  const { filmPerCoat = 1, maxCoats = 8, lines = false } = o;
   if (!(filmPerCoat > 0) || !(maxCoats >= 1))
     throw new RangeError("film per coat and most coats must be above zero");
   const masstone = masstoneLab(optics);
@@ -31,7 +32,7 @@ export function coatsEnough(
     const film = filmPerCoat * coats;
     if (
       contentDeltaE(lab(film), masstone) <= NEAR &&
-      contentDeltaE(lab(film * THIN), lab(film * THICK)) < STREAK
+      (lines || contentDeltaE(lab(film * THIN), lab(film * THICK)) < STREAK)
     )
       return { coats, reached: true };
   }

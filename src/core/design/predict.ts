@@ -23,8 +23,8 @@ import {
   type MaterialKey,
 } from "../paint";
 import { materialOf, recipeOf, type LookContext } from "./context";
-import { sameShape } from "../shapes";
-import { coatsOver, filmOver } from "./remembered";
+import { placedStrokes, sameShape } from "../shapes";
+import { coatsOfLines, coatsOver, filmOver } from "./remembered";
 import { isSamePart, shareOfZone } from "./part";
 import { filmOf } from "./passes";
 import { isVeil } from "./roles";
@@ -158,6 +158,10 @@ export function judgedGrounds(layer: Layer, under: (zone: ZoneId) => Spectrum): 
   return [...new Set((judged.length ? judged : layer.zones).map(under))];
 }
 
+/** Whether a layer is strokes alone, none of them filled. */
+const isDrawnInLines = ({ marks }: Layer): boolean =>
+  marks.length > 0 && marks.every((mark) => placedStrokes(mark).every(({ fill }) => !fill));
+
 /** Coats of a layer: as fixed, or as many as its grounds take; and whether they cover. */
 export function resolveCoats(
   layer: Layer,
@@ -168,9 +172,10 @@ export function resolveCoats(
   const films = coatFilm(layer, material);
   // What is meant to be thin is not meant to cover.
   const isThin = isVeil(layer.role) || layer.strength !== "full";
+  const coatsOn = isDrawnInLines(layer) ? coatsOfLines : coatsOver;
   const needed = (most: number) =>
     grounds.map((ground) =>
-      optics ? coatsOver(optics, ground, films, most) : { coats: 1, reached: true },
+      optics ? coatsOn(optics, ground, films, most) : { coats: 1, reached: true },
     );
   if (layer.coats !== "auto") {
     const fixed = layer.coats;

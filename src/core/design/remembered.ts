@@ -24,6 +24,11 @@ function remember<Value>(
 /** A film over a ground. */
 export const filmOver = remember((optics, ground, film) => filmReflectance(optics, film, ground));
 
+/** The same of thin strokes, in which no streak is seen. */
+export const coatsOfLines = remember((optics, ground, filmPerCoat, maxCoats) => {
+  return coatsEnough(optics, ground, { filmPerCoat, maxCoats, lines: true });
+});
+
 /** Coats of so much film each that a ground takes, at most so many. */
 export const coatsOver = remember((optics, ground, filmPerCoat, maxCoats) => {
   return coatsEnough(optics, ground, { filmPerCoat, maxCoats });

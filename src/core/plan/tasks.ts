@@ -328,6 +328,8 @@ const usualRegion = ({ id, zones: [zone] }: ChairThing, look: Look): Region => {
   if (zone) return regionOf(zone);
   const kind = look.pieces.find((piece) => piece.id === id)?.kind ?? "accessory";
   if (kind === "lenses" || kind === "lashes" || id === "own-lenses") return "eyes";
+  if (kind === "ears") return "ears";
+  if (kind === "beard") return "chin and jaw";
   return kind === "teeth" ? "mouth" : "upper face";
 };
 

@@ -26,6 +26,15 @@ export const PROTECTED = groups("face", "ears", "neck").filter(
   (zone) => !zone.startsWith("brow") && !zone.startsWith("lipSide") && zone !== "philtrum",
 );
 
+/** Backs of both hands with their fingers. */
+export const HANDS = ZONES.filter((zone) => ["handBack", "fingersBack"].includes(zone.kind)).map(
+  (zone) => zone.id,
+);
+/** Both forearms, front and back. */
+export const FOREARMS = ZONES.filter((zone) =>
+  ["forearmFront", "forearmBack", "elbowInner", "elbowBack"].includes(zone.kind),
+).map((zone) => zone.id);
+
 export const product = (name: string): Layer["paint"] => ({
   kind: "product",
   productId: slug(name),
