@@ -66,7 +66,7 @@ export const MATTERS = {
   easyOff: "easy to take off",
   softBlends: "soft blends",
   fineLines: "fine lines",
-  closeUp: "bears a close look",
+  closeUp: "looks good close up",
 } as const;
 export type Matter = keyof typeof MATTERS;
 

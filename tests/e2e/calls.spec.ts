@@ -62,8 +62,10 @@ test("a call: two performers on one board, a second artist and chair shorten it,
   await expect(call.getByRole("list", { name: "Conflicts" })).toHaveCount(0);
   // One artist is late: known in time the call begins sooner; on the day, with the beginning fixed, somebody is too late.
   await call.getByLabel("The beginning is fixed").check();
-  await call.getByLabel("Artist 1 is late by, min").fill("90");
+  await call.getByLabel("Artist 2 is late by, min").fill("90");
   await expect(call.getByRole("cell", { name: /too late/ }).first()).toBeVisible();
+  await call.getByLabel("Artist 2 is late by, min").fill("0");
+  await call.getByLabel("Artist 1 is late by, min").fill("90");
   await call.getByLabel("The beginning is fixed").uncheck();
   await expect.poll(async () => minutes(await begin())).toBeLessThanOrEqual(minutes(two));
   await expect(call.getByRole("cell", { name: /too late/ })).toHaveCount(0);
@@ -87,7 +89,9 @@ test("a call: two performers on one board, a second artist and chair shorten it,
   const text = pdfText(await sheet.body());
   // Artist 1 comes an hour and a half late: the sheet is Odo's.
   expect(text).toMatch(/Call sheet, [\d-]+: Odo/);
-  expect(text).toMatch(/\d\d:\d\d to \d\d:\d\d +(Nomi Tarrow|Perrin Vaile), chair \d: /);
+  expect(text).toMatch(
+    /(Nomi Tarrow: First Frost|Perrin Vaile: Hail)\s+chair \d · needed by \d\d:\d\d[\s\S]*\d\d:\d\d\s+\d\d:\d\d\s+Skin prep/,
+  );
 
   const booth = page.getByRole("region", { name: "Booth" });
   await booth.getByLabel("People an hour").fill("40");

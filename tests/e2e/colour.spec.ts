@@ -38,8 +38,8 @@ test("from a picture of a drawing: its colours, matched to the shelf, given to a
   expect(kept.headers()["content-type"]).toBe("image/jpeg");
   expect((await sharp(await kept.body()).metadata()).exif).toBeUndefined();
 
-  await section.getByLabel("Whose picture it is").fill("the company's own drawing");
-  await section.getByLabel("Whose picture it is").blur();
+  await section.getByLabel("Credit").fill("the company's own drawing");
+  await section.getByLabel("Credit").blur();
   await expect(section.getByText("Credit the artist")).toHaveCount(0);
   // The crop by keyboard: the top left handle, moved in.
   await section

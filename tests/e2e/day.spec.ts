@@ -43,7 +43,7 @@ test("a whole day: planned, painted, worn, taken down, and the next version is b
         await page.keyboard.press("Shift+ArrowRight");
         await page.waitForTimeout(50);
       }
-      await expect(bar).toHaveAttribute("aria-label", /minute 4[0-1] .*held back/);
+      await expect(bar).toHaveAttribute("aria-label", /minute 4[89] .*held back/);
       await expect.poll(chair).toBeGreaterThan(usual);
       await page.keyboard.press("Delete");
       await expect.poll(chair).toBe(usual);
@@ -97,7 +97,7 @@ test("a whole day: planned, painted, worn, taken down, and the next version is b
       if (step < steps) await expect(page.getByText(`step ${step + 1} of ${steps}`)).toBeVisible();
     }
     await expect(page.getByRole("heading", { name: "All painted" })).toBeVisible();
-    await expect(page.getByTestId("log")).toContainText("log with the studio");
+    await expect(page.getByTestId("log")).toContainText("saved");
     await page.keyboard.press("Space");
     await page.getByRole("link", { name: "To the record" }).click();
   });
@@ -108,8 +108,8 @@ test("a whole day: planned, painted, worn, taken down, and the next version is b
     );
     await expect(record.getByLabel("Minutes of Fern strokes")).not.toHaveValue("");
     await record.locator("[data-zone=forehead]").dispatchEvent("click");
-    await expect(record.getByLabel("Still whole: forehead")).toHaveValue("100");
-    await record.getByLabel("Still whole: chin", { exact: true }).selectOption("50");
+    await expect(record.getByLabel("Still intact: forehead")).toHaveValue("100");
+    await record.getByLabel("Still intact: chin", { exact: true }).selectOption("50");
     await record
       .getByRole("group", { name: "Fits the character?" })
       .getByRole("button", { name: "yes" })
@@ -129,8 +129,8 @@ test("a whole day: planned, painted, worn, taken down, and the next version is b
         .png()
         .toBuffer(),
     });
-    await record.getByRole("button", { name: "Take it down" }).click();
-    await expect(page.getByText("Taken down")).toBeVisible();
+    await record.getByRole("button", { name: "Save record" }).click();
+    await expect(page.getByText("Record saved")).toBeVisible();
     const earlier = page.getByRole("region", { name: "Earlier" });
     await expect(earlier).toContainText("Fits the character: yes; reads as meant: partly.");
     await expect(earlier).toContainText("Interrupted 4 min: fire drill");

@@ -70,7 +70,7 @@ class Painter {
     this.actions += 3;
     await this.marks.getByLabel("along").selectOption({ label: along });
     await this.marks.getByLabel("how many").last().fill(String(count));
-    await this.marks.getByRole("button", { name: "Lay the row" }).click();
+    await this.marks.getByRole("button", { name: "Repeat" }).click();
   }
 
   async reads(as: string): Promise<void> {

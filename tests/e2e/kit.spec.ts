@@ -20,7 +20,7 @@ test("kit: three jobs, the shortage, a substitute, an order received, used, weig
     await expect(page.getByRole("status").filter({ hasText: "short" })).toContainText(
       "One product is short",
     );
-    await page.getByLabel("An order takes, days").fill("0");
+    await page.getByLabel("Delivery time (days)").fill("0");
     await expect(line).toContainText(/order (by|today)/);
   });
   await test.step("Another paint in its place, with what is lost, and the shortage is gone", async () => {
@@ -49,7 +49,7 @@ test("kit: three jobs, the shortage, a substitute, an order received, used, weig
   });
   await test.step("Written down as used: once, however often it is said", async () => {
     const frost = jobs.locator("div", { hasText: "First Frost on Nomi Tarrow" }).last();
-    await frost.getByRole("button", { name: "Write down as used" }).click();
+    await frost.getByRole("button", { name: "Deduct from stock" }).click();
     await expect(frost.getByRole("button", { name: /^Used again/ })).toBeVisible();
     await frost.getByRole("button", { name: /^Used again/ }).click();
     await page.goto(`${studio.url}/shelf/chalk-white`, { waitUntil: "networkidle" });
@@ -172,11 +172,11 @@ test("exchange: a table is shown before it is taken, a second time brings nothin
     mimeType: "application/octet-stream",
     buffer: readFileSync(file),
   });
-  await expect(whole.getByRole("row", { name: /products/ })).toContainText("6061");
-  await whole.getByRole("button", { name: "Put it in the place of the studio" }).click();
+  await expect(whole.getByRole("row", { name: /products/ })).toContainText("6768");
+  await whole.getByRole("button", { name: "Replace this studio with the backup" }).click();
   await expect(whole.getByRole("status")).toContainText("before-restore-");
   await page.goto(`${studio.url}/shelf`, { waitUntil: "networkidle" });
-  await expect(page.getByText("60 of 60 products")).toBeVisible();
+  await expect(page.getByText("67 of 67 products")).toBeVisible();
   await studio.close();
 });
 
@@ -192,14 +192,14 @@ test("the shelf's table: sorted, under headings, columns chosen, and several row
     "ascending",
   );
   await expect(page.getByRole("row").nth(1)).toContainText("Leaf");
-  await page.getByLabel("Under headings of").selectOption("kind");
+  await page.getByLabel("Group by").selectOption("kind");
   await expect(page.getByRole("rowheader", { name: /cream|powder/ }).first()).toBeVisible();
   await page.getByText("Columns", { exact: true }).click();
   await page.getByLabel("A gram").check();
   await expect(page.getByRole("columnheader", { name: "A gram" })).toBeVisible();
   await page.getByText("Columns", { exact: true }).click();
   await page.getByRole("combobox", { name: /^Show/ }).selectOption("past");
-  await expect(page.getByText(/^\d+ of 60 products$/)).toBeVisible();
+  await expect(page.getByText(/^\d+ of 67 products$/)).toBeVisible();
   await page.getByRole("combobox", { name: /^Show/ }).selectOption("all");
   await page.getByLabel("Choose Moss", { exact: true }).check();
   await page.getByLabel("Choose Brick", { exact: true }).check();
@@ -209,9 +209,9 @@ test("the shelf's table: sorted, under headings, columns chosen, and several row
   await expect(page.getByRole("row", { name: /Moss/ })).toContainText("not opened");
   await page.getByLabel("Choose Moss", { exact: true }).check();
   await page.getByRole("button", { name: "Put away" }).click();
-  await expect(page.getByText("59 of 59 products")).toBeVisible();
+  await expect(page.getByText("66 of 66 products")).toBeVisible();
   await page.getByRole("button", { name: "Undo" }).last().click();
-  await expect(page.getByText("60 of 60 products")).toBeVisible();
+  await expect(page.getByText("67 of 67 products")).toBeVisible();
   await studio.close();
 });
 
@@ -291,7 +291,7 @@ test("reconciled at the record: what was weighed corrects the ledger by a line, 
   const used = page.getByRole("region", { name: "What it used" });
   await expect(used).toContainText("Nothing is taken down yet.");
   await used.getByRole("button", { name: "Write it in the ledger" }).click();
-  await expect(used).toContainText("Taken down in the ledger.");
+  await expect(used).toContainText("Deducted from stock.");
   await used.getByLabel("Grams of Chalk white").fill("4,2");
   await used.getByRole("button", { name: "Correct the ledger" }).click();
   await expect(used.getByRole("listitem").filter({ hasText: "Chalk white" })).toContainText(
@@ -335,7 +335,7 @@ test("twenty thousand rows tell how far they are, are stopped without a trace, a
   await kit.getByRole("button", { name: "Stop" }).click();
   await expect(kit.getByRole("alert")).toContainText("Stopped. Nothing was changed.");
   await page.goto(`${studio.url}/shelf`, { waitUntil: "networkidle" });
-  await expect(page.getByText("60 of 60 products")).toBeVisible();
+  await expect(page.getByText("67 of 67 products")).toBeVisible();
 
   const zip = Buffer.from(
     await (await page.request.get(`${studio.url}/api/exchange/studio`)).body(),
@@ -346,7 +346,7 @@ test("twenty thousand rows tell how far they are, are stopped without a trace, a
   await whole
     .getByLabel("Bring in a studio (.zip)")
     .setInputFiles({ name: "studio.zip", mimeType: "application/zip", buffer: zip });
-  await expect(whole.getByRole("row", { name: /^products/ })).toContainText("6000");
+  await expect(whole.getByRole("row", { name: /^products/ })).toContainText("6700");
   await whole.getByRole("button", { name: /^Bring in \d+/ }).click();
   await expect(page.getByText(/\d+ rows brought in/)).toBeVisible();
   await whole

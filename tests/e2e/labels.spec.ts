@@ -100,7 +100,7 @@ test.describe("what a label says, and what is said on the day", () => {
     await ask.getByRole("button", { name: "Begin" }).click();
     await expect(page.getByText(/step 1 of/)).toBeVisible();
     await expect(page.getByText(/^If it stings.*ring 112 at once\.$/)).toBeVisible();
-    await expect(page.getByTestId("log")).toContainText("log with the studio");
+    await expect(page.getByTestId("log")).toContainText("saved");
     await page.goto(`${studio.url}/looks/first-frost/frost-reservoir/brief`);
     await expect(page.getByLabel("They were asked")).toBeChecked();
     await expect(page.getByLabel("a cold sore")).not.toBeChecked();

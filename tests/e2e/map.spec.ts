@@ -76,7 +76,7 @@ test.describe("the map", () => {
     await expect.poll(() => shapes.count()).toBe(counted + 6);
     await last.getByLabel("line width, mm").fill("0.1");
     await expect(marks.getByRole("alert")).toHaveText("Enter a number from 0.3 to 20.");
-    await last.getByRole("button", { name: "Another one" }).click();
+    await last.getByRole("button", { name: "New variation" }).click();
     await last.getByRole("button", { name: "Take out" }).click();
     await expect(marks.locator("details")).toHaveCount(5);
   });

@@ -199,18 +199,18 @@ test("the forecast's worst hour goes into the brief, and a place without one say
     waitUntil: "networkidle",
   });
   await page.getByLabel("Place", { exact: true }).fill("quarry");
-  await page.getByRole("button", { name: "Take the worst hour of the forecast" }).click();
+  await page.getByRole("button", { name: "Use the worst hour forecast" }).click();
   const hours = page.getByRole("table", { name: /simulated forecast/ });
   await expect(hours.getByRole("row").filter({ hasText: "worst" })).toHaveCount(1);
   const air = Number(
     ((await hours.getByRole("row").filter({ hasText: "worst" }).innerText()).match(/(\d+) °C/) ??
       [])[1],
   );
-  expect(Math.abs(Number(await page.getByLabel("Air, °C").inputValue()) - air)).toBeLessThanOrEqual(
-    1,
-  );
+  expect(
+    Math.abs(Number(await page.getByLabel("Air temperature (°C)").inputValue()) - air),
+  ).toBeLessThanOrEqual(1);
   await page.getByLabel("Place", { exact: true }).fill("");
-  await page.getByRole("button", { name: "Take the worst hour of the forecast" }).click();
+  await page.getByRole("button", { name: "Use the worst hour forecast" }).click();
   await expect(page.getByText("A place and a curtain say which hours to ask for.")).toBeVisible();
   await studio.close();
 });
@@ -224,10 +224,10 @@ test("house rules: a number changed is a version that plans name, a stop can't b
   const share = page.getByRole("spinbutton", { name: "Touch up when less than this is whole" });
   await share.fill("400");
   await expect(page.getByText("Enter a number from 50 to 99 %.")).toBeVisible();
-  await expect(page.getByRole("button", { name: "Put in force" })).toBeDisabled();
+  await expect(page.getByRole("button", { name: "Apply" })).toBeDisabled();
   await share.fill("95");
   await page.getByRole("checkbox", { name: "SET-4 is followed" }).uncheck();
-  await page.getByRole("button", { name: "Put in force" }).click();
+  await page.getByRole("button", { name: "Apply" }).click();
   await expect(page.getByRole("region", { name: "Versions" })).toContainText("Version 1");
   await page.goto(`${studio.url}/looks/first-frost/frost-reservoir/plan`, {
     waitUntil: "networkidle",
@@ -237,8 +237,8 @@ test("house rules: a number changed is a version that plans name, a stop can't b
   );
   await page.goto(`${studio.url}/rules`, { waitUntil: "networkidle" });
   await page.getByRole("button", { name: "Reset all" }).click();
-  await page.getByRole("button", { name: "Put in force" }).click();
-  await expect(page.getByRole("region", { name: "Versions" })).toContainText("As the house ships.");
+  await page.getByRole("button", { name: "Apply" }).click();
+  await expect(page.getByRole("region", { name: "Versions" })).toContainText("Default rules.");
   await studio.close();
 });
 

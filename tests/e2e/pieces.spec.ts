@@ -33,9 +33,9 @@ test("a piece: built back from the job, sized inside, cut by a template, matched
   await page.getByLabel("Add a piece").selectOption("headpiece");
   const crown = page.getByRole("region", { name: "Headpiece", exact: true });
   await crown.getByLabel("Add a material").selectOption("foamSheet");
-  await expect(crown).toContainText("build the form 601 mm round");
+  await expect(crown).toContainText("make the base 601 mm around");
   const hides = page.getByRole("region", { name: "What it hides" });
-  await hides.getByLabel("Another zone").selectOption("glabella");
+  await hides.getByLabel("Another area").selectOption("glabella");
   await hides.locator("[data-zone=forehead]").dispatchEvent("click");
   await expect(hides.getByRole("listitem")).toHaveText(
     [/scalp/, /forehead/, /between the brows/].map((name) => name),
@@ -46,8 +46,11 @@ test("a piece: built back from the job, sized inside, cut by a template, matched
     { timeout: 20_000 },
   );
   await page.getByRole("link", { name: /^Pieces/ }).click();
-  await page.getByRole("button", { name: "Headpiece" }).click();
-  await crown.getByRole("button", { name: "Take it out" }).click();
+  await page
+    .getByRole("region", { name: "In the order they go on" })
+    .getByRole("button", { name: /Headpiece/ })
+    .click();
+  await crown.getByRole("button", { name: "Remove", exact: true }).click();
   await expect(page.getByRole("region", { name: "Headpiece", exact: true })).toHaveCount(0);
   await studio.close();
 });

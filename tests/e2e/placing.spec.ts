@@ -55,7 +55,7 @@ test("keyboard alone: base, brows by three points, a star on the midline, teeth,
   empty,
 }) => {
   await page.goto(`${empty.url}/shelf`, { waitUntil: "networkidle" });
-  await press(page.getByRole("button", { name: "Borrow the invented shelf" }), page);
+  await press(page.getByRole("button", { name: "Load sample products" }), page);
   await expect(page.getByText("60 of 60 products")).toBeVisible();
   await page.goto(`${empty.url}/looks/new`, { waitUntil: "networkidle" });
   await page.getByLabel("Name of the look").focus();

@@ -10,14 +10,14 @@ test("a record: how it held is taken down beside the forecast, moves the forecas
   const form = page.getByRole("region", { name: "New record" });
   const forehead = form.getByRole("row", { name: /^forehead/i });
   await expect(forehead).toContainText(/\d+ %/);
-  await form.getByRole("button", { name: "Take it down" }).click();
+  await form.getByRole("button", { name: "Save record" }).click();
   await expect(form.getByRole("alert")).toContainText("say of one place at least how it held");
   const forecast = await forehead.innerText();
-  await form.getByLabel("Looked at after, h").fill("2");
+  await form.getByLabel("Checked after (hours)").fill("2");
   await expect(forehead).not.toHaveText(forecast);
-  await form.getByLabel("Still whole: forehead").selectOption({ label: "next to nothing" });
+  await form.getByLabel("Still intact: forehead").selectOption({ label: "next to nothing" });
   await form.getByLabel("Verdict").fill("ran under the band; prep it twice");
-  await form.getByRole("button", { name: "Take it down" }).click();
+  await form.getByRole("button", { name: "Save record" }).click();
   await expect(page.getByRole("region", { name: "Earlier" })).toContainText(
     "ran under the band; prep it twice",
   );

@@ -48,7 +48,7 @@ test("the shelf: search, and a product without a colour is refused beside its fi
 test("an empty shelf says what to do, and lends the invented one", async ({ page, empty }) => {
   await page.goto(`${empty.url}/shelf`, { waitUntil: "networkidle" });
   await expect(page.getByRole("heading", { name: "The shelf is empty" })).toBeVisible();
-  await page.getByRole("button", { name: "Borrow the invented shelf" }).click();
+  await page.getByRole("button", { name: "Load sample products" }).click();
   await expect(page.getByText("60 of 60 products")).toBeVisible();
   await page.goto(`${empty.url}/people`);
   await expect(page.getByRole("heading", { name: "Nobody here yet" })).toBeVisible();

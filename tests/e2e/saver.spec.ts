@@ -159,7 +159,7 @@ test("a record that could not be sent is kept over a reload, refused in words wh
   const path = `${studio.url}/looks/drought/drought-quarry/record`;
   const form = page.getByRole("region", { name: "New record" });
   const verdict = form.getByLabel("Verdict");
-  const take = form.getByRole("button", { name: "Take it down" });
+  const take = form.getByRole("button", { name: "Save record" });
   await page.goto(path, { waitUntil: "networkidle" });
   await page.context().setOffline(true);
   await verdict.fill("the cracks held");
@@ -177,7 +177,7 @@ test("a record that could not be sent is kept over a reload, refused in words wh
   await expect(verdict).toHaveValue("the cracks held");
   await call("PUT", archived, { archived: false });
   await take.click();
-  await expect(page.getByText("Taken down", { exact: true })).toBeVisible();
+  await expect(page.getByText("Record saved", { exact: true })).toBeVisible();
   await expect(verdict).toHaveValue("");
   expect(records()).toBe(before + 1);
   await studio.close();
@@ -197,7 +197,7 @@ test("house rules: what is typed is kept, and a newer version is not overwritten
   await expect(box).toHaveValue("77");
   const changes = { numbers: {}, off: ["SET-4"] };
   expect((await call("PUT", `${studio.url}/api/house`, { version: 0, changes })).status).toBe(200);
-  await page.getByRole("button", { name: "Put in force" }).click();
+  await page.getByRole("button", { name: "Apply" }).click();
   await page.getByRole("button", { name: "Use mine, discard theirs" }).click();
   await expect(page.getByText("House rules, version 2, are in force")).toBeVisible();
   await page.getByRole("button", { name: /^Reset: / }).click();

@@ -57,16 +57,16 @@ test("a painter starts with nothing and ends with a printed plan", async ({ page
   await page.keyboard.press("Space");
   await type(page, "In a few words", "marsh fire, patient");
   await type(page, "Place", "village hall");
-  await type(page, "Air, °C", "22");
+  await type(page, "Air temperature (°C)", "22");
   await type(page, "Humidity, %", "50");
   await type(page, "Hours worn", "3");
-  await type(page, "Nearest eye, m", "2");
-  await type(page, "Farthest eye, m", "15");
+  await type(page, "Closest viewer (m)", "2");
+  await type(page, "Farthest viewer (m)", "15");
   await type(page, "Hat or fringe line, mm above the bridge of the nose", "45");
   await page.getByLabel("Curtain").fill("2030-05-04T12:00");
   await type(page, "Travel, min", "60");
-  await type(page, "Costume, min", "0");
-  await type(page, "Kept in hand, min", "0");
+  await type(page, "Getting dressed (min)", "0");
+  await type(page, "Buffer (min)", "0");
   await press(page, "button", "Save the brief and choose paint");
 
   // Paint: recommended with reasons, and what was refused and why.

@@ -59,7 +59,7 @@ test("the stack: a layer is dragged, hidden, locked, put under a heading, and co
   await page.keyboard.press("Delete");
   await expect.poll(() => order(page)).toEqual(before);
   await layer.getByRole("button", { name: "Unlock it" }).click();
-  await layer.getByLabel("Heading in the stack").fill("Ground");
+  await layer.getByLabel("Group").fill("Ground");
   await expect(stackOf(page).getByText("Ground", { exact: false }).first()).toBeVisible();
 
   await layer.getByRole("button", { name: "Copy to another look" }).click();

@@ -261,7 +261,7 @@ describe("a card", () => {
         [group],
       ).options) {
         const said = because.join("; ");
-        if (/blends softly|bears a close look/.test(said))
+        if (/blends softly|looks good close up/.test(said))
           expect(against).not.toMatch(/hard to blend|thick on the skin/);
         if (/holds about|holds all/.test(said)) expect(against).not.toMatch(/needs a touch-up/);
       }

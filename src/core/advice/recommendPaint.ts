@@ -119,7 +119,7 @@ const SAYS: Readonly<Record<ScoreKey, (c: Candidate, brief: Brief) => string>> =
   strength: () => "strong colour at one coat",
   blends: () => "blends softly: gradients without a join",
   lines: () => "draws fine, crisp lines",
-  closeUp: () => "thin on the skin: bears a close look",
+  closeUp: () => "thin on the skin: looks good close up",
   simple: () => "little besides the paint itself to carry and lay",
   cost: (c) => `about ${money(c.costMinor)} in paint`,
   stain: () => "leaves little tint behind",

@@ -8,6 +8,7 @@ import type { Remark } from "./finding";
 import { isColour } from "../design/roles";
 import type { Stack } from "../design/stack";
 import { zoneWords } from "../design/words";
+import { listed } from "../text/words";
 
 /** How a piece sits to the paint beside it: the base that covers most of the head. */
 export interface PieceMatch {
@@ -185,25 +186,33 @@ export function wornTooLong({ look, context }: Stack): Remark[] {
   });
 }
 
-/** PIECE-1: what should have been begun or ordered by now. */
+/** PIECE-1: what should have been begun or ordered by now, one finding for all that was due on a day. */
 export function pieceLate({ look, context }: Stack): Remark[] {
   const { curtainAt } = context.brief;
   if (!curtainAt) return [];
-  return look.pieces.flatMap((piece): Remark[] => {
+  const late = look.pieces.flatMap((piece) => {
     const { startOn } = buildList(piece, curtainAt);
     const isNeeded = piece.source === "bought" || piece.builds.length > 0;
-    if (piece.worn !== "worn" || !isNeeded || !startOn || startOn >= context.today) return [];
-    const what =
-      piece.source === "bought"
-        ? `should have been ordered on ${startOn}: ask how fast it can come, hire one, or say what stands in for it`
-        : `should have been begun on ${startOn}: build it faster or simpler, or say what stands in for it`;
-    return [
-      {
-        rule: "PIECE-1",
-        severity: "caution",
-        where: { zones: piece.hides },
-        message: `${piece.name} ${what}.`,
-      },
-    ];
+    return piece.worn === "worn" && isNeeded && startOn && startOn < context.today
+      ? [{ piece, startOn }]
+      : [];
+  });
+  const sorts = [
+    { source: "bought", due: "ordered", how: "ask how fast it can come, hire one" },
+    { source: "made", due: "begun", how: "build it faster or simpler" },
+  ] as const;
+  return sorts.flatMap(({ source, due, how }): Remark[] => {
+    const own = late.filter(({ piece }) => piece.source === source);
+    const first = own.map(({ startOn }) => startOn).sort()[0];
+    return first
+      ? [
+          {
+            rule: "PIECE-1",
+            severity: "caution",
+            where: { zones: [...new Set(own.flatMap(({ piece }) => piece.hides))] },
+            message: `${listed(own.map(({ piece }) => piece.name))} should have been ${due} by ${first}: ${how}, or say what stands in for it.`,
+          },
+        ]
+      : [];
   });
 }

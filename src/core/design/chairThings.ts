@@ -1,6 +1,13 @@
 import type { ZoneId } from "../anatomy";
 import type { AuxiliaryKey, Product } from "../paint";
-import { atTheChair, type By, type FreeStep, type Piece, type When } from "../piece";
+import {
+  atTheChair,
+  PIECE_KIND_KEYS,
+  type By,
+  type FreeStep,
+  type Piece,
+  type When,
+} from "../piece";
 import type { LookContext } from "./context";
 import { healthOf } from "./health";
 import type { Look } from "./schema";
@@ -100,9 +107,15 @@ export function chairThings(look: Look, context: LookContext): ChairThing[] {
   const worn = look.pieces.filter((piece) => piece.worn !== "leftOut");
   const wears = healthOf(context).some(({ answer }) => answer === "lenses");
   const own = wears && !worn.some(({ kind }) => kind === "lenses") ? [OWN_LENSES] : [];
-  return [...own, ...worn.map((piece) => ofPiece(piece, context)), ...look.steps.map(ofStep)].sort(
-    (a, b) => WHENS.indexOf(a.when) - WHENS.indexOf(b.when),
+  // A wig goes on before what is worn over it, in whichever order they were added.
+  const inTurn = [...worn].sort(
+    (a, b) => PIECE_KIND_KEYS.indexOf(a.kind) - PIECE_KIND_KEYS.indexOf(b.kind),
   );
+  return [
+    ...own,
+    ...inTurn.map((piece) => ofPiece(piece, context)),
+    ...look.steps.map(ofStep),
+  ].sort((a, b) => WHENS.indexOf(a.when) - WHENS.indexOf(b.when));
 }
 
 /** The name of a layer, a piece or a step by its id; the id itself where it is none. */

@@ -198,7 +198,11 @@ function thingSteps(look: Look, context: LookContext, bars: readonly Bar[]): Pla
         role: null,
         title: thing.name,
         by: thing.by,
-        where: thing.zones.length ? zoneWords([...thing.zones]) : first.region,
+        where: thing.zones.length
+          ? zoneWords([...thing.zones])
+          : first.region === "upper face"
+            ? ""
+            : first.region,
         paint: glue ? supplyWords(glue.key, glue.product) : "",
         amounts: glue
           ? [{ name: supplyWords(glue.key, glue.product), grams: glue.grams, counted: "grams" }]

@@ -35,6 +35,7 @@ export interface RemovalStep {
   readonly minutes: number;
   readonly care: string;
   readonly where: string;
+  readonly zones: readonly ZoneId[];
 }
 
 export interface Removal {
@@ -129,6 +130,7 @@ function stepsBy(remover: Remover, worn: readonly Worn[], context: LookContext):
       minutes: material(entry.key).removal.minutes,
       care: material(entry.key).removal.care,
       where: zoneWords([...entry.zones], 3),
+      zones: entry.zones,
     }));
   const [slowest] = [...own].sort(
     (a, b) => material(b.key).removal.minutes - material(a.key).removal.minutes,
@@ -146,6 +148,7 @@ function stepsBy(remover: Remover, worn: readonly Worn[], context: LookContext):
       minutes: Math.max(1, Math.round(least + (minutes - least) * faces)),
       care,
       where: zones.length ? zoneWords(zones, 3) : "teeth",
+      zones,
     },
   ];
 }
@@ -179,6 +182,7 @@ function thingsOff(look: Look, context: LookContext): RemovalStep[] {
     minutes: off.minutes,
     care: glue ? material(glue.key).removal.care : "",
     where: zones.length ? zoneWords([...zones], 3) : "",
+    zones,
   }));
 }
 

@@ -183,7 +183,7 @@ function Kept({ reference }: { reference: Reference }) {
           </ReactCrop>
         </div>
         <label className="mt-2 block text-sm">
-          <span className="label-line">Whose picture it is</span>
+          <span className="label-line">Credit</span>
           <input
             type="text"
             className="input"

@@ -68,11 +68,11 @@ export function ChairHead({
       </div>
       <p className="muted mt-1 text-sm" role="status" data-testid="log">
         {sending.kind === "sent"
-          ? "log with the studio"
+          ? "saved"
           : sending.kind === "kept"
             ? `${sending.waiting} kept here, sent when the studio answers`
             : `kept here; the studio refused it: ${sending.why}`}
-        {kept && " · works without the studio"}
+        {kept && " · works offline"}
       </p>
     </header>
   );

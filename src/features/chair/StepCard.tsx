@@ -9,6 +9,7 @@ import {
   type ChairStep,
 } from "@/core/chair";
 import { markLabel, workName, zoneWords, type Look, type LookContext } from "@/core/look";
+import { BY } from "@/core/piece";
 import { regionOf, type Plan } from "@/core/plan";
 import { paintingAir } from "@/core/studio";
 import { amountWords, minutesWords } from "@/ui/format";
@@ -87,8 +88,11 @@ export function StepCard({
   return (
     <div className="flex flex-1 flex-col">
       <p className="mt-5 text-lg">
-        {layer ? layer.role : "put on"} · {step.regions.slice(0, 3).join(", ")}
-        {step.regions.length > 3 && ` and ${step.regions.length - 3} more`}
+        {layer
+          ? `${layer.role} · ${step.regions.slice(0, 3).join(", ")}${step.regions.length > 3 ? ` and ${step.regions.length - 3} more` : ""}`
+          : planned.by === "painter"
+            ? "put on"
+            : BY[planned.by]}
       </p>
       <h1 data-step tabIndex={-1} className="text-4xl leading-tight focus:outline-none sm:text-6xl">
         {planned.title}
@@ -127,20 +131,22 @@ export function StepCard({
             </span>
           )}
         </Row>
-        <Row label="Where">
-          {painted.length ? zoneWords(here.length ? here : painted, 5) : planned.where}
-          {kinds.length > 0 && (
-            <span className="muted block text-base">
-              {kinds.map(([kind, count]) => `${count} × ${markLabel(kind)}`).join(", ")}
-            </span>
-          )}
-        </Row>
+        {(painted.length > 0 || planned.where) && (
+          <Row label="Where">
+            {painted.length ? zoneWords(here.length ? here : painted, 5) : planned.where}
+            {kinds.length > 0 && (
+              <span className="muted block text-base">
+                {kinds.map(([kind, count]) => `${count} × ${markLabel(kind)}`).join(", ")}
+              </span>
+            )}
+          </Row>
+        )}
         <Row label="Timing">
-          {[step.waitsFor && `what lies ${where}: ${READY[step.waitsFor.ready]}`, notes]
-            .filter(Boolean)
-            .join("; ") ||
-            `${step.handsOn < 1 ? "under a minute" : `about ${minutesWords(step.handsOn)}`}, then ${planned.rest}`}
+          {step.waitsFor
+            ? `what lies ${where}: ${READY[step.waitsFor.ready]}`
+            : `${step.handsOn < 1 ? "under a minute" : `about ${minutesWords(step.handsOn)}`}${planned.rest === "no wait" ? "" : `, then ${planned.rest}`}`}
         </Row>
+        {notes && <Row label="How">{notes}</Row>}
       </dl>
       {step.waitsFor && (
         <div className="mt-5 flex flex-wrap items-center gap-x-8 gap-y-3 border-t rule pt-4">

@@ -115,7 +115,7 @@ export function AlongCurve({
           ])
         }
       >
-        Lay the row
+        Repeat
       </button>
     </fieldset>
   );

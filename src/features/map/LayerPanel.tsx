@@ -89,7 +89,7 @@ export function LayerPanel({ layer, onMove, onDuplicate, onRemove, ...marking }:
           <strong>Set by:</strong> {setBy(look, context, layer)}.
         </p>
         <Field
-          label="Heading in the stack"
+          label="Group"
           hint="Layers next to each other with the same heading are shown and locked together."
         >
           <input

@@ -107,7 +107,7 @@ export function MarksEditor({
               className="btn btn-sm"
               onClick={() => change(i, "seed", (mark.seed + 1) % 1_000_000)}
             >
-              Another one
+              New variation
             </button>
             <button
               type="button"

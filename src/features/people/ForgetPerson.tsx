@@ -67,8 +67,8 @@ export function ForgetPerson({ person }: { person: Person }) {
           this browser keeps of the chair. The photograph their landmarks came from was never kept.
         </p>
         <p className="mt-2">
-          <strong>Stays, of nobody:</strong> that a look was worn on a day, in what weather, and how
-          the paint held. Their jobs are put away.
+          <strong>Kept without a name:</strong> that a look was worn on a day, in what weather, and
+          how the paint held. Their jobs are put away.
         </p>
         <section aria-label="Copies that remain" className="mt-3">
           <p>

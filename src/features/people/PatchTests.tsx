@@ -135,7 +135,7 @@ function PutOn({
             setGathered([]);
           }}
         >
-          {chosen.length > 1 ? `Put on ${chosen.length} today` : "Put on today"}
+          {chosen.length > 1 ? `Put on ${chosen.length} today` : "Applied today"}
         </button>
       </div>
     </fieldset>

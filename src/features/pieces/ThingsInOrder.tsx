@@ -31,7 +31,7 @@ export function ThingsInOrder({
               onClick={() => onChoose(thing.id)}
             >
               <span className="min-w-40 flex-1">{thing.name}</span>
-              <span className="muted w-48">{WHEN[thing.when]}</span>
+              <span className="muted w-60">{WHEN[thing.when]}</span>
               <span className="muted w-44">
                 {BY[thing.by]}
                 {thing.glue && `, ${thing.glue.product?.name ?? material(thing.glue.key).label}`}

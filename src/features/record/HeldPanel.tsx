@@ -57,7 +57,7 @@ export function HeldTable({ typed: { held, after }, type, places }: HeldProps) {
               Place
             </th>
             <th scope="col">Forecast</th>
-            <th scope="col">Still whole</th>
+            <th scope="col">Still intact</th>
           </tr>
         </thead>
         <tbody>
@@ -71,7 +71,7 @@ export function HeldTable({ typed: { held, after }, type, places }: HeldProps) {
                 <td>{places.expected(zone, after)}</td>
                 <td className="py-1">
                   <select
-                    aria-label={`Still whole: ${label}`}
+                    aria-label={`Still intact: ${label}`}
                     className="select select-sm !w-36"
                     value={held[zone] ?? ""}
                     onChange={(event) => type({ held: { ...held, [zone]: event.target.value } })}

@@ -77,7 +77,7 @@ export function NewRecord() {
     );
     begin();
     setPictures([]);
-    toast("Taken down", {
+    toast("Record saved", {
       description: "Future forecasts and timings now take this into account.",
     });
     router.refresh();
@@ -97,7 +97,7 @@ export function NewRecord() {
             onChange={(event) => type({ words: { ...typed.words, on: event.target.value } })}
           />
         </Field>
-        <Field label="Looked at after, h">
+        <Field label="Checked after (hours)">
           <NumberInput
             className="!w-28"
             least={0.1}
@@ -130,7 +130,7 @@ export function NewRecord() {
       </Field>
       {problem && <Alert className="mt-3">{problem}</Alert>}
       <button type="button" className="btn btn-primary mt-4" onClick={() => void save()}>
-        Take it down
+        Save record
       </button>
     </section>
   );

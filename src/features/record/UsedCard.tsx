@@ -70,8 +70,8 @@ export function UsedCard() {
       <h3 className="text-lg">What it used</h3>
       <p className="text-sm">
         {written
-          ? "Taken down in the ledger. What is typed here corrects it by another line."
-          : "By the plan, unless you weighed it. Nothing is taken down yet."}
+          ? "Deducted from stock. What you type here corrects it."
+          : "By the plan, unless you weighed it. Nothing is deducted yet."}
       </p>
       <ul aria-label="Grams used" className="mt-2 grid gap-x-6 text-sm sm:grid-cols-2">
         {needs.map(({ productId, name, grams }) => {

@@ -27,7 +27,7 @@ export function HouseRules({ version, changes }: { version: number; changes: Hou
       )}
       <div className="sticky top-0 z-10 -mx-4 mb-4 flex flex-wrap items-center gap-3 border-b rule bg-base-100 px-4 py-2 sm:-mx-6 sm:px-6">
         <p className="muted flex-1 text-sm" role="status">
-          {version === 0 ? "As the house ships." : `Version ${version} is in force.`}
+          {version === 0 ? "Default rules." : `Version ${version} is in force.`}
           {!same && " Your changes are not in force yet."}
         </p>
         <button
@@ -39,7 +39,7 @@ export function HouseRules({ version, changes }: { version: number; changes: Hou
           Reset all
         </button>
         <button type="submit" className="btn btn-primary" disabled={same || !state.isValid}>
-          Put in force
+          Apply
         </button>
       </div>
       <ConflictChoice refusal={refusal} onMine={state.mine} onTheirs={state.theirs} />

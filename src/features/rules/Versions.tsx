@@ -22,7 +22,7 @@ export function Versions({ versions }: { versions: readonly HouseVersion[] }) {
                 ))}
               </ul>
             ) : (
-              <p>As the house ships.</p>
+              <p>Default rules.</p>
             )}
           </li>
         ))}

@@ -217,7 +217,7 @@ function Kit() {
               Bring in {answer.fresh.length}
             </button>
             <button type="button" className="btn" onClick={asked.clear}>
-              Leave it
+              Cancel
             </button>
           </div>
         </div>
@@ -320,8 +320,8 @@ function Studio() {
   return (
     <Card title="The studio in open formats">
       <p className="mt-1 text-sm">
-        A ZIP of JSON, looks, photographs, and the shelf as a table and a palette. Another studio
-        takes from it what it has not; what is there is never written over.
+        A ZIP of JSON, looks, photographs, and the shelf as a table and a palette. Importing adds
+        what is missing and overwrites nothing.
       </p>
       <a className="btn btn-sm mt-2" href="/api/exchange/studio" download>
         The studio (.zip)
@@ -383,7 +383,7 @@ function Studio() {
               Bring in {fresh}
             </button>
             <button type="button" className="btn" onClick={asked.clear}>
-              Leave it
+              Cancel
             </button>
           </div>
         </div>
@@ -480,10 +480,10 @@ function Backup() {
           </table>
           <div className="mt-3 flex gap-3">
             <button type="button" className="btn btn-primary" onClick={() => void restore()}>
-              Put it in the place of the studio
+              Replace this studio with the backup
             </button>
             <button type="button" className="btn" onClick={asked.clear}>
-              Leave it
+              Cancel
             </button>
           </div>
           <p className="muted mt-1 text-xs">

@@ -45,7 +45,7 @@ export function JobsToPlan({
               </span>
             </label>
             <button type="button" className="btn btn-sm" onClick={() => onUse(job)}>
-              {job.used ? "Used again, by the plan of now" : "Write down as used"}
+              {job.used ? "Used again, by the plan of now" : "Deduct from stock"}
             </button>
           </div>
         );

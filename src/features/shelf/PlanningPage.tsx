@@ -104,7 +104,7 @@ export function PlanningPage({ planning }: { planning: Planning }) {
           onUse={(job) => void use(job)}
         />
         <label className="text-sm">
-          <span className="label-line">An order takes, days</span>
+          <span className="label-line">Delivery time (days)</span>
           <NumberInput
             className="!w-24"
             least={0}

@@ -24,6 +24,7 @@ import {
   ColourField,
   DayField,
   FormProblems,
+  MoneyField,
   NumberField,
   Section,
   SelectField,
@@ -198,7 +199,7 @@ export function ProductForm({ product }: { product: Product | null }) {
             name="sizeGrams"
             label={form.watch("counted") === "pieces" ? "Pieces in a packet" : "Pot, g"}
           />
-          <NumberField name="priceMinor" label="Price, in pence or cents" step={1} />
+          <MoneyField name="priceMinor" label="Price" />
           <TextField
             name="batch"
             label="Batch in use"

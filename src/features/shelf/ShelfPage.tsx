@@ -44,7 +44,7 @@ export function ShelfPage({ start, today }: { start: ShelfStart; today: string }
               Add a product
             </Link>
             <button type="button" className="btn" onClick={() => void lend()}>
-              Borrow the invented shelf
+              Load sample products
             </button>
           </div>
         </Empty>

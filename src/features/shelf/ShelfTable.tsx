@@ -103,7 +103,7 @@ export function ShelfTable({
           />
         </label>
         <label className="text-sm">
-          <span className="label-line">Under headings of</span>
+          <span className="label-line">Group by</span>
           <Select
             className="!w-36"
             value={group}

@@ -221,7 +221,7 @@ export function ChairTimeline({ plan, look, startAt, now, chosen, pins, onChoose
         {plan.bars.some(({ hand }) => hand > 0) && ", a paler tone for the other hands"}. Dashed:
         drying or resting, that region is left alone.{" "}
         {onPin &&
-          "Drag a bar, or push it with ← → (Shift for 5 min): it is held back to that minute and the rest finds its place round it. ↑ ↓ go from bar to bar, Delete lets go."}
+          "Drag a bar, or push it with ← → (Shift for 5 min): it stays at that minute and the rest is rearranged. ↑ ↓ go from bar to bar, Delete releases it."}
       </p>
     </section>
   );

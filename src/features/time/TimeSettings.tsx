@@ -99,7 +99,7 @@ export function TimeSettings({
         />
       </label>
       <LabelledNumber
-        label={brief.paintedIn === "room" ? "Air in there, °C" : "Air, °C"}
+        label={brief.paintedIn === "room" ? "Air in there, °C" : "Air temperature (°C)"}
         value={air.airDegC}
         least={brief.paintedIn === "room" ? 5 : -20}
         most={brief.paintedIn === "room" ? 45 : 50}
@@ -115,7 +115,7 @@ export function TimeSettings({
         onChange={(rh) => change(brief.paintedIn === "room" ? { roomRh: rh } : { rh })}
       />
       <LabelledNumber
-        label="Kept in hand, min"
+        label="Buffer (min)"
         value={brief.bufferMinutes}
         least={0}
         most={480}

@@ -7,7 +7,7 @@ import { amountWords, dayWords, gramsWords } from "@/ui/format";
 export function Reminders({ today }: { today: Today }) {
   return (
     <div className="flex flex-col gap-6">
-      <Due title="Patch tests to read" none="None waiting.">
+      <Due title="Patch tests to check" none="None waiting.">
         {today.patchTests.map((test) => (
           <li key={test.personId + test.productName}>
             <Link className="link" href={`/people/${test.personId}`}>
@@ -74,7 +74,7 @@ export function Reminders({ today }: { today: Today }) {
           </li>
         ))}
       </Due>
-      <Due title="Going off" none="Nothing within a month.">
+      <Due title="Expiring" none="Nothing within a month.">
         {today.expiring.list.map((product) => (
           <li key={product.id}>
             <Link className="link" href={`/shelf/${product.id}`}>

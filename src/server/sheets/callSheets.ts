@@ -17,6 +17,9 @@ export const CallSheetSchema = z
   })
   .strict();
 
+/** Every area is named. */
+const ALL = 200;
+
 type Called = Awaited<ReturnType<typeof callOf>>;
 
 /** One line of a sheet: what one artist does to one performer without a break, as long as a clock shows. */
@@ -66,13 +69,18 @@ export function linesOf(placed: CallPlan["placed"]): Line[] {
 /** "Cloud base on forehead, cheeks and chin": the areas of a layer where it is painted now, all of them. */
 function workWords(look: Look, { id, regions }: Line["work"][number]): Cell {
   const layer = look.layers.find((own) => own.id === id);
-  const here = layer?.zones.filter((zone) => regions.has(regionOf(zone))) ?? [];
+  // What is misted or glued on in one go is one task, whatever it lies on.
+  const isAtOnce = layer?.role === "seal" || layer?.role === "attach";
+  const here = layer?.zones.filter((zone) => isAtOnce || regions.has(regionOf(zone))) ?? [];
   const zones = here.length ? here : (layer?.zones ?? []);
   return {
     text: workName(look, id),
-    under: zones.length ? zoneWords(zones) : listed([...regions]),
+    under: zones.length ? zoneWords(zones, ALL) : listed([...regions].filter(isPlace)),
   };
 }
+
+/** Where hair and costume are scheduled says nothing. */
+const isPlace = (region: string): boolean => region !== "upper face";
 
 const notesOf = ({ look, context }: Called["jobs"][number]): string =>
   safetyNotes(look, context)

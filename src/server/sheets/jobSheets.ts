@@ -13,7 +13,6 @@ import {
   type LookContext,
 } from "@/core/look";
 import { makePlan, regionOf, type Plan, type Region } from "@/core/plan";
-import { BY } from "@/core/piece";
 import { contextOf } from "@/core/record";
 import { shiftMinutes } from "@/core/schedule";
 import { slug } from "@/core/text/words";
@@ -32,6 +31,9 @@ export const JobSheetSchema = z
     what: z.enum(["plan", "card"]).default("plan"),
   })
   .strict();
+
+/** Every area is named: nobody looks up "and 7 more" with wet hands. */
+const ALL = 200;
 
 /** From which side a region is seen. */
 const SEEN: Readonly<Partial<Record<Region, PrintedView>>> = {
@@ -108,7 +110,11 @@ const dayAndClock = (curtainAt: string | null, hours: number): string =>
     : `after ${Math.round(hours * 10) / 10} h`;
 
 /** Every step by the clock, to be ticked off: what, every area, with what, how much, how long, and what it waits for. */
-function steps(sheet: Sheet, { plan }: Asked): void {
+function steps(sheet: Sheet, { look, plan }: Asked): void {
+  const where = ({ layerId, where: short }: Plan["steps"][number]) => {
+    const zones = look.layers.find(({ id }) => id === layerId)?.zones ?? [];
+    return zones.length ? zoneWords(zones, ALL) : short;
+  };
   sheet.heading("Steps");
   sheet.table(
     [
@@ -124,7 +130,7 @@ function steps(sheet: Sheet, { plan }: Asked): void {
       "",
       {
         text: `${step.title}${step.coats > 1 ? `, ${step.coats} coats` : ""}`,
-        under: [step.where, step.notes].filter(Boolean).join(". "),
+        under: [where(step), step.notes].filter(Boolean).join(". "),
         bold: true,
       },
       {
@@ -138,7 +144,6 @@ function steps(sheet: Sheet, { plan }: Asked): void {
             )
             .join(", "),
           step.technique,
-          step.by === "painter" ? "" : BY[step.by],
         ]
           .filter(Boolean)
           .join("; "),
@@ -193,7 +198,7 @@ function later(sheet: Sheet, { look, context, plan }: Asked): void {
       walks.map((walk) => [
         dayAndClock(curtainAt, walk.atHours),
         "",
-        zoneWords(walk.zones),
+        zoneWords(walk.zones, ALL),
         causeWords(walk),
       ]),
     );
@@ -209,7 +214,7 @@ function later(sheet: Sheet, { look, context, plan }: Asked): void {
     ],
     plan.removal.steps.map((step) => [
       "",
-      { text: step.label, under: step.where },
+      { text: step.label, under: step.zones.length ? zoneWords(step.zones, ALL) : step.where },
       step.with,
       minutesOf(step.minutes),
       step.care,
@@ -263,7 +268,7 @@ async function jobCard(asked: Asked, paper: PaperKey, foot: string): Promise<Uin
       return [
         layer.name,
         { text: step?.paint ?? "", hex: step?.hex && film ? hexOf(film.colour) : null },
-        zoneWords(layer.zones),
+        zoneWords(layer.zones, ALL),
       ];
     }),
   );
@@ -281,24 +286,22 @@ async function jobCard(asked: Asked, paper: PaperKey, foot: string): Promise<Uin
         at(plan, step.from),
         "",
         { text: step.title, bold: true },
-        [step.paint, step.tool, step.notes].filter(Boolean).join("; "),
+        [[step.paint, step.tool].filter(Boolean).join("; "), step.notes].filter(Boolean).join(". "),
       ]),
     );
   }
   sheet.heading("Pack");
   const { things: packed } = packingList([{ look, context, needs: plan.kit }]);
-  sheet.table(
-    [
-      { head: "", share: 4, box: true },
-      { head: "Thing", share: 50 },
-      { head: "Note", share: 50 },
-    ],
-    packed.map(({ name, note }) => ["", name, note ?? ""]),
+  sheet.ticks(
+    packed.map(({ name, note }) => ({ text: name, under: note ?? "" })),
+    3,
   );
   sheet.heading("Afterwards");
   for (const line of [
-    "Sat down at            painted at",
-    "Worn until             what went first",
+    "Sat down at",
+    "Painted at",
+    "Worn until",
+    "What went first",
     "Fits the character? Reads as wanted from the last row?",
     "What to change",
   ])

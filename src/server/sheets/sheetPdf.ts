@@ -45,6 +45,8 @@ export interface Sheet {
     pictures: readonly { readonly webp: Uint8Array; readonly words: string }[],
     heightMm: number,
   ) => Promise<void>;
+  /** Things to tick off, in columns beside each other. */
+  readonly ticks: (things: readonly (string | Cell)[], across: number) => void;
   readonly newPage: () => void;
   readonly save: () => Promise<Uint8Array>;
 }
@@ -149,26 +151,49 @@ export function openSheet(title: string, paper: PaperKey, foot: string): Sheet {
     }
     y += 4;
   };
+  const ticks: Sheet["ticks"] = (things, across) => {
+    const rows = Math.ceil(things.length / across);
+    const columns = Array.from({ length: across }, () => [
+      { head: "", share: 4, box: true } as const,
+      { head: "", share: 100 / across - 4 },
+    ]).flat();
+    table(
+      columns,
+      Array.from({ length: rows }, (_, row) =>
+        Array.from({ length: across }, (_column, i) => {
+          const thing = things[i * rows + row];
+          return thing === undefined ? [] : ["", thing];
+        }).flat(),
+      ),
+    );
+  };
   return {
     write,
     newPage,
     table,
+    ticks,
     heading: (text) => {
-      if (y + TYPE * 4 > bottom) newPage();
+      if (y + TYPE * 11 > bottom) newPage();
       write(text, { bold: true, times: 1.3, before: 0.8 });
     },
     pictures: async (pictures, heightMm) => {
-      const tall = heightMm * MM;
+      const images = await Promise.all(
+        pictures.map(async ({ webp, words }) => {
+          const image = sharp(webp).flatten({ background: "#ffffff" });
+          const { width: across = 1, height: down = 1 } = await image.metadata();
+          return { png: await image.png().toBuffer(), shape: across / down, words };
+        }),
+      );
+      // All in one row, as tall as they then can be.
+      const gap = 10;
+      const shapes = images.reduce((sum, { shape }) => sum + shape, 0);
+      const tall = Math.min(heightMm * MM, (inner - gap * (images.length - 1)) / shapes);
       if (y + tall + 20 > bottom) newPage();
       let x = MARGIN;
-      for (const { webp, words } of pictures) {
-        const image = sharp(webp).flatten({ background: "#ffffff" });
-        const { width: across = 1, height: down = 1 } = await image.metadata();
-        const wide = (tall * across) / down;
-        if (x + wide > width - MARGIN) break;
-        document.image(await image.png().toBuffer(), x, y + 6, { height: tall });
+      for (const { png, shape, words } of images) {
+        document.image(png, x, y + 6, { height: tall });
         pdf.write(words, { x, y: y + tall + 16, size: TYPE * 0.88, ink: "#333333" });
-        x += wide + 10;
+        x += tall * shape + gap;
       }
       y += tall + 20;
     },

@@ -66,7 +66,7 @@ export function BriefFields({ at }: { at: "" | "brief." }) {
         lead="Where it is worn. What dries it is the air where it is painted."
       >
         <TextField name={`${at}place`} label="Place" />
-        <NumberField name={`${at}airDegC`} label="Air, °C" />
+        <NumberField name={`${at}airDegC`} label="Air temperature (°C)" />
         <NumberField name={`${at}rh`} label="Humidity, %" />
         <SelectField name={`${at}air`} label="Wind" options={labels(AIR)} />
         <CheckField name={`${at}sun`} label="In the sun" className="self-end" />
@@ -92,8 +92,8 @@ export function BriefFields({ at }: { at: "" | "brief." }) {
         <NumberField name={`${at}hoursWorn`} label="Hours worn" />
         <SelectField name={`${at}activity`} label="Activity" options={labels(ACTIVITIES)} />
         <SelectField name={`${at}skill`} label="The painter is" options={labels(SKILLS)} />
-        <NumberField name={`${at}nearestM`} label="Nearest eye, m" />
-        <NumberField name={`${at}farthestM`} label="Farthest eye, m" />
+        <NumberField name={`${at}nearestM`} label="Closest viewer (m)" />
+        <NumberField name={`${at}farthestM`} label="Farthest viewer (m)" />
         <CheckField name={`${at}meal`} label="Eats or drinks in it" className="self-center" />
         <CheckField name={`${at}handProps`} label="Handles props" className="self-center" />
         <CheckField name={`${at}wet`} label="Rain, spray or water" className="self-center" />
@@ -151,8 +151,8 @@ export function BriefFields({ at }: { at: "" | "brief." }) {
       <Section title="Time" lead="Everything counts back from the curtain.">
         <CurtainField name={`${at}curtainAt`} />
         <NumberField name={`${at}travelMinutes`} label="Travel, min" step={1} />
-        <NumberField name={`${at}costumeMinutes`} label="Costume, min" step={1} />
-        <NumberField name={`${at}bufferMinutes`} label="Kept in hand, min" step={1} />
+        <NumberField name={`${at}costumeMinutes`} label="Getting dressed (min)" step={1} />
+        <NumberField name={`${at}bufferMinutes`} label="Buffer (min)" step={1} />
       </Section>
     </>
   );

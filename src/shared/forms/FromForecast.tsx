@@ -58,7 +58,7 @@ export function FromForecast({ at }: { at: "" | "brief." }) {
   return (
     <div className="sm:col-span-2 lg:col-span-3">
       <button type="button" className="btn" onClick={() => void askForecast()} disabled={busy}>
-        {busy ? "Asking …" : "Take the worst hour of the forecast"}
+        {busy ? "Asking …" : "Use the worst hour forecast"}
       </button>
       {problem && (
         <p role="alert" className="mt-2 border-l-4 border-base-content pl-3 text-sm">

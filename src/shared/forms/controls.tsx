@@ -63,6 +63,24 @@ export function NumberField({ name, label, hint, className, step }: Common & { s
   );
 }
 
+/** Money as one writes it, 12.50; kept in whole minor units. */
+export function MoneyField({ name, label, hint, className }: Common) {
+  const { field } = useController({ name });
+  const toMinor = (value: number) => field.onChange(Math.round(value * 100));
+  return (
+    <Field label={label} hint={hint} error={useErrorOf(name)} className={className ?? ""}>
+      <NumberInput
+        step={0.5}
+        value={typeof field.value === "number" ? field.value / 100 : null}
+        onChange={toMinor}
+        onEmpty={() => field.onChange(null)}
+        onWrong={field.onChange}
+        onLeave={field.onBlur}
+      />
+    </Field>
+  );
+}
+
 export function SelectField({
   name,
   label,
