@@ -92,9 +92,9 @@ test("what is worn is asked in the brief, becomes work of the plan, and stands o
   await page.goto(`${job}/pieces`, { waitUntil: "networkidle" });
   await page.getByLabel("Add a piece").selectOption("lashes");
   await page.getByLabel("Held by").selectOption("medicalAdhesive");
-  await expect(page.getByText("saved", { exact: true }).first()).toBeVisible();
-  const refused = await page.request.get(`${studio.url}/api/looks/thunderhead/sheet`);
-  expect(refused.status()).toBe(422);
-  expect(await refused.text()).toContain("must not go near the eye");
+  await expect(page.getByText(/Safety stop/).first()).toBeVisible();
+  const asked = () => page.request.get(`${studio.url}/api/looks/thunderhead/sheet`);
+  await expect.poll(async () => (await asked()).status()).toBe(422);
+  expect(await (await asked()).text()).toContain("must not go near the eye");
   await studio.close();
 });
