@@ -96,8 +96,8 @@ describe("the forecasts of the demo", () => {
     });
   };
 
-  it("has eight looks and seven jobs, each with a forecast of its wear", () => {
-    expect([DEMO_LOOKS.length, jobs.length]).toEqual([8, 7]);
+  it("has eight looks, two small ones for the booth, and seven jobs, each with a forecast of its wear", () => {
+    expect([DEMO_LOOKS.length, jobs.length]).toEqual([10, 7]);
     for (const { id, design } of DEMO_LOOKS) {
       const forecast = wearForecast(design, contextOf(id));
       expect(forecast.length).toBeGreaterThan(0);

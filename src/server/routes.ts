@@ -16,6 +16,7 @@ import type {
 } from "./devices";
 import type { EverythingSchema, deleteCopy, deleteEverything } from "./exchange";
 import type { ChangeHouseSchema, changeHouse } from "./house";
+import type { StartSchema, startAs } from "./start";
 import type { SubstituteSchema, UseSchema, substitute, writeUse } from "./kit";
 import type {
   ArchiveSchema,
@@ -88,6 +89,7 @@ export interface Routes {
   "PUT /api/jobs/[id]/archived": Json<typeof ArchiveSchema, typeof archiveJob>;
   "PUT /api/jobs/[id]/asked": Json<typeof TodaySchema, typeof answerToday>;
   "POST /api/jobs/[id]/use": Json<typeof UseSchema, typeof writeUse>;
+  "POST /api/start": Json<typeof StartSchema, typeof startAs>;
   "POST /api/demo-shelf": Json<typeof DemoShelfSchema, typeof takeDemoShelf>;
   "POST /api/looks": Json<typeof StartLookSchema, typeof startLook>;
   "PUT /api/looks/[id]": Json<typeof SaveLookSchema, typeof saveDesign>;

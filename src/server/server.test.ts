@@ -49,7 +49,7 @@ const latexLayer = aLayer({
 });
 
 describe("demo", () => {
-  it("is the scenario: eight looks, five people, seven jobs, forty products and more, and is loaded once", async () => {
+  it("is the scenario: eight looks and two for the booth, five people, seven jobs, forty products and more, and is loaded once", async () => {
     const db = await studio();
     expect((await lookCards()).cards.map((card) => card.look.design.name).sort()).toEqual([
       "Bog Light",
@@ -58,8 +58,10 @@ describe("demo", () => {
       "Fog",
       "Gate leaf",
       "Hail",
+      "Small sundog",
       "Sundog",
       "Thunderhead",
+      "Two hailstones",
     ]);
     expect(await listPeople(db)).toHaveLength(5);
     expect(await listJobs(db)).toHaveLength(7);
@@ -70,7 +72,7 @@ describe("demo", () => {
     const marks = async () =>
       new Map((await lookCards()).cards.map(({ look, mark }) => [look.id, mark]));
     const before = await marks();
-    expect(new Set(before.values()).size).toBe(8);
+    expect(new Set(before.values()).size).toBe(10);
     const fog = await findLook(await studio(), "fog");
     if (!fog) throw new Error("no fog");
     const layers = fog.design.layers.map((layer) => ({ ...layer, coats: 1 as const }));

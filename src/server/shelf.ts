@@ -146,7 +146,7 @@ export async function productWithLedger(
   return { item: withStock(product, new Map([[id, balance(ledger)]])), ledger };
 }
 
-async function put(
+export async function putProduct(
   db: Store,
   id: string,
   fields: ProductFields,
@@ -169,7 +169,7 @@ async function put(
 export async function createProduct(fields: ProductFields): Promise<{ id: string }> {
   const db = await studio();
   const id = newId();
-  await db.transaction().execute((tx) => put(tx, id, fields, today()));
+  await db.transaction().execute((tx) => putProduct(tx, id, fields, today()));
   return { id };
 }
 
@@ -209,7 +209,7 @@ export async function takeDemoShelf(): Promise<{ added: number }> {
     let added = 0;
     for (const { id, grams, fields } of DEMO_PRODUCTS(today())) {
       if (await findProduct(tx, id)) continue;
-      await put(tx, id, fields, today(), grams);
+      await putProduct(tx, id, fields, today(), grams);
       added++;
     }
     return { added };

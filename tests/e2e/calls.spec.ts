@@ -93,11 +93,6 @@ test("a call: two performers on one board, a second artist and chair shorten it,
     /(Nomi Tarrow: First Frost|Perrin Vaile: Hail)\s+chair \d · needed by \d\d:\d\d[\s\S]*\d\d:\d\d\s+\d\d:\d\d\s+Skin prep/,
   );
 
-  const booth = page.getByRole("region", { name: "Booth" });
-  await booth.getByLabel("People an hour").fill("40");
-  await expect(booth.getByRole("status")).toContainText("The queue only grows");
-  await booth.getByLabel("People an hour").fill("8");
-  await expect(booth.getByRole("status")).toContainText("People wait about");
   await studio.close();
 });
 

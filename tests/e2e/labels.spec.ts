@@ -136,7 +136,7 @@ test.describe("what a label says, and what is said on the day", () => {
     await expect(page.getByLabel("Colour index numbers")).toHaveValue("CI 77891, CI 77019");
     await expect(page.getByRole("heading", { name: /^Ledger: 10 pieces left/ })).toBeVisible();
 
-    await page.goto(`${studio.url}/calls`, { waitUntil: "networkidle" });
+    await page.goto(`${studio.url}/booth`, { waitUntil: "networkidle" });
     const booth = page.getByRole("region", { name: "Ask before the first stroke" });
     await expect(booth.getByText("Not yet.")).toBeVisible();
     await booth.getByRole("button", { name: "A parent or guardian is here and agrees" }).click();

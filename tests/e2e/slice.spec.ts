@@ -24,9 +24,7 @@ async function press(page: Page, role: "button" | "link", name: string | RegExp)
 
 test("a painter starts with nothing and ends with a printed plan", async ({ page, empty }) => {
   await page.goto(empty.url);
-  await expect(
-    page.getByRole("heading", { name: "What are you painting, on whom, for how long?" }),
-  ).toBeVisible();
+  await expect(page.getByRole("heading", { name: "What do you paint?" })).toBeVisible();
 
   // A shelf: three products typed by hand.
   for (const [name, kind, colour, hiding, grams] of [

@@ -1,6 +1,5 @@
 export { scheduleChair, type Chair, type ChairSetting } from "./scheduleChair";
 export { scheduleCall, type Call, type Performer, type PlacedInCall } from "./scheduleCall";
-export { boothWait, designsToOffer, erlangC, type Booth, type BoothWait } from "./queue";
 export { fitLearning, HOUSE_RATE, learningMinutes, type Learning } from "./learning";
 export { chairLowerBound, headsAndTails, jackson } from "./bound";
 export { asTasks, LEAST_RUN, sittingsOf, type Sitting } from "./sittings";
@@ -8,3 +7,4 @@ export { lateAsCanBe } from "./lateAsCanBe";
 export { befores } from "./task";
 export type { Hand, Nearby, Pass, Placed, Task } from "./task";
 export { backwards, shiftMinutes, type Backwards } from "./backwards";
+export { closingQueue, type Closing, type ClosingBooth, type Offered } from "./closingQueue";

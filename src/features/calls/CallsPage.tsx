@@ -8,8 +8,6 @@ import { Toolbar } from "@/ui/Toolbar";
 import { Empty } from "@/ui/Empty";
 import { dayWords } from "@/ui/format";
 import { Page } from "@/ui/Page";
-import { Booth } from "./Booth";
-import { BoothCheck } from "./BoothCheck";
 import { DayCall } from "./DayCall";
 
 /** A day's jobs on one board: artists, chairs, who starts when, and what happens when somebody is late. */
@@ -45,8 +43,11 @@ export function CallsPage({ calls }: { calls: Calls }) {
           <Rest calls={calls} />
         </>
       )}
-      <Booth />
-      <BoothCheck settings={calls.settings.fields} />
+      <p className="mt-6">
+        <Link href="/booth" className="btn">
+          Booth: a queue, a menu, and what to ask each child
+        </Link>
+      </p>
     </Page>
   );
 }

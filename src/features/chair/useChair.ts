@@ -14,7 +14,8 @@ import { makePlan, seat } from "@/core/plan";
 import { contextOf } from "@/core/record";
 import type { ChairGiven } from "@/server/chair";
 import { useChairLog } from "./useChairLog";
-import { useKeptOffline, useSeconds, useWakeLock } from "./useDevice";
+import { useKeptOffline } from "@/shared/useKeptOffline";
+import { useSeconds, useWakeLock } from "./useDevice";
 
 /** Everything a chair shows: the plan, where the sitting stands in it, and what is left of the time. */
 export function useChair(given: ChairGiven, known: readonly ChairEvent[]) {

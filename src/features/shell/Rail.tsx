@@ -2,6 +2,7 @@
 
 import {
   Armchair,
+  Tent,
   Blend,
   BookOpen,
   CalendarDays,
@@ -19,6 +20,7 @@ const ICONS = {
   today: CalendarDays,
   looks: LayoutGrid,
   calls: Armchair,
+  booth: Tent,
   records: ChartLine,
   people: Users,
   mixing: Blend,

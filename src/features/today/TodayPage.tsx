@@ -1,15 +1,16 @@
 import Link from "next/link";
+import { FirstRun } from "./FirstRun";
 import { Reminders } from "./Reminders";
 import { safetyNotes } from "@/core/look";
 import { contextOf } from "@/core/record";
 import { LookPicture } from "@/shared/figure/LookPicture";
 import type { LookCard } from "@/server/lookCards";
+import type { Starter } from "@/server/start";
 import type { Today } from "@/server/today";
-import { Empty } from "@/ui/Empty";
 import { clock, dayWords, minutesWords } from "@/ui/format";
 import { Page } from "@/ui/Page";
 
-export function TodayPage({ today }: { today: Today }) {
+export function TodayPage({ today, starters }: { today: Today; starters: readonly Starter[] }) {
   const nothing = today.looks === 0 && today.products === 0;
   return (
     <Page
@@ -22,22 +23,7 @@ export function TodayPage({ today }: { today: Today }) {
       }
     >
       {nothing ? (
-        <Empty title="What are you painting, on whom, for how long?">
-          <p>
-            A brief is enough for a first plan: who, what, where and when. Dermagraph chooses the
-            paint, and you put it on a face in millimetres.
-          </p>
-          <Link href="/looks/new" className="btn btn-primary btn-lg">
-            Start with a brief
-          </Link>
-          <p className="muted text-sm">
-            No products yet?{" "}
-            <Link className="link" href="/shelf">
-              The shelf
-            </Link>{" "}
-            takes yours, or lends an invented one to try with.
-          </p>
-        </Empty>
+        <FirstRun starters={starters} />
       ) : (
         <div className="grid gap-6 lg:grid-cols-[1fr_20rem]">
           <section aria-label="Next">

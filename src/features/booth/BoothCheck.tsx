@@ -2,7 +2,6 @@
 
 import { keysOf } from "@/core/keysOf";
 import { Select } from "@/ui/Select";
-import { useState } from "react";
 import { boothCheck, type BoothAnswers } from "@/core/advice";
 import { HEALTH, type Health } from "@/core/brief";
 import { reactionPlan } from "@/core/look";
@@ -15,7 +14,12 @@ const AGES = [
   [13, "12 to 15"],
   [30, "16 and over"],
 ] as const;
-const USUAL: BoothAnswers = { ageYears: 7, allergies: [], health: [], consent: false };
+export const USUAL_ANSWERS: BoothAnswers = {
+  ageYears: 7,
+  allergies: [],
+  health: [],
+  consent: false,
+};
 const HEADS = {
   paint: "Go on.",
   small: "A small design only.",
@@ -26,8 +30,17 @@ const toggled = <T,>(list: readonly T[], one: T): T[] =>
   list.includes(one) ? list.filter((other) => other !== one) : [...list, one];
 
 /** Four questions to whoever sits down at a booth, and what the answers mean. Nothing of it is kept. */
-export function BoothCheck({ settings }: { settings: StudioSettings }) {
-  const [answers, setAnswers] = useState(USUAL);
+export function BoothCheck({
+  settings,
+  answers,
+  onChange: setAnswers,
+  onCard,
+}: {
+  settings: StudioSettings;
+  answers: BoothAnswers;
+  onChange: (answers: BoothAnswers) => void;
+  onCard: () => void;
+}) {
   const verdict = boothCheck(answers);
   const tap = (label: string, isOn: boolean, onTap: () => void) => (
     <button
@@ -75,7 +88,7 @@ export function BoothCheck({ settings }: { settings: StudioSettings }) {
             }
             options={keysOf(ALLERGENS)}
             labelOf={(key) =>
-              answers.allergies.includes(key) ? `take out: ${ALLERGENS[key]}` : ALLERGENS[key]
+              answers.allergies.includes(key) ? `remove: ${ALLERGENS[key]}` : ALLERGENS[key]
             }
             onChange={(key) =>
               setAnswers({ ...answers, allergies: toggled(answers.allergies, key) })
@@ -106,9 +119,16 @@ export function BoothCheck({ settings }: { settings: StudioSettings }) {
         )}
         <p className="muted mt-2 text-sm">{reactionPlan(settings)}</p>
       </div>
-      <button type="button" className="btn mt-3" onClick={() => setAnswers(USUAL)}>
-        Next in the queue
-      </button>
+      <div className="mt-3 flex flex-wrap gap-3">
+        {verdict.may !== "wait" && (
+          <button type="button" className="btn min-h-12" onClick={onCard}>
+            Card for the parent
+          </button>
+        )}
+        <button type="button" className="btn min-h-12" onClick={() => setAnswers(USUAL_ANSWERS)}>
+          Next in the queue
+        </button>
+      </div>
     </section>
   );
 }
