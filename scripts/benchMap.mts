@@ -68,7 +68,7 @@ function bigLook(): Look {
     bare: [],
     accepted: [],
     pieces: [],
-  steps: [],
+    steps: [],
     toDo: [],
     notes: "",
   };

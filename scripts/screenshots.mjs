@@ -22,7 +22,7 @@ const VIEWS = [
   ["map", "/looks/first-frost/frost-reservoir/map"],
   ["colour", "/looks/sundog/sundog-hillside/colour"],
   ["mixing", "/mixing?target=%23c06a3a"],
-  ["pieces", "/looks/bog-light/bog-reservoir/pieces"],
+  ["pieces", "/looks/first-frost/frost-reservoir/pieces"],
   ["time", "/looks/first-frost/frost-reservoir/time"],
   ["chair", "/chair/first-frost/frost-reservoir"],
   ["plan", "/looks/first-frost/frost-reservoir/plan"],
@@ -33,7 +33,7 @@ const VIEWS = [
   ["palettes", "/shelf/palettes/quarry-palette"],
   ["person", "/people/nomi-tarrow"],
   ["shelf", "/shelf"],
-  ["rules", "/rules"],
+  ["booth", "/booth"],
 ];
 
 const WITH_FIGURE = new Set(["map", "plan", "record", "pieces"]);

@@ -81,7 +81,7 @@ export { allowedZones } from "../design/allowedZones";
 export { suggestLayer, withPaint } from "../design/suggestLayer";
 export { placeFor } from "../design/placeFor";
 export { healthOf } from "../design/health";
-export { chairThings, glueOf, workName, type ChairThing } from "../design/chairThings";
+export { chairThings, workName, type ChairThing } from "../design/chairThings";
 export { isSupply, supplyOf, supplyWords } from "../design/supplies";
 export {
   reactionPlan,

@@ -313,7 +313,7 @@ const HIDING = STAGES.indexOf("hide");
 function clearsIn({ glue }: ChairThing, context: LookContext): number {
   if (!glue) return 0;
   const { solvent, filmByTool } = auxiliary(glue.key);
-  const [tool] = keysOf(filmByTool);
+  const tool = keysOf(filmByTool).at(0);
   if (!solvent || !tool) return 0;
   const minutes = dryingMinutes({
     wetGramsPerM2: wetGramsPerM2(glue.key, tool),

@@ -10,6 +10,9 @@ const FEW = 10;
 /** More than so many is said so. */
 const MANY = 100;
 
+/** Minutes since a moment, to a tenth. */
+const minutesSince = (at: number): number => Math.round(((Date.now() - at) / 60_000) * 10) / 10;
+
 /** What to offer now, and a tap to begin and to end each turn. */
 export function OnOffer({
   menu,
@@ -32,7 +35,7 @@ export function OnOffer({
   const begin = (id: string) => change({ begun: { id, at: now } });
   const end = (id: string) => {
     const began = day.begun?.id === id ? day.begun.at : null;
-    const minutes = began === null ? null : Math.round(((Date.now() - began) / 60_000) * 10) / 10;
+    const minutes = began === null ? null : minutesSince(began);
     change({
       begun: null,
       waiting: Math.max(0, day.waiting - 1),

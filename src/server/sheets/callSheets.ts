@@ -156,7 +156,7 @@ function byArtist(sheet: Sheet, called: Called, date: string): void {
           {
             text: line.work.map((work) => workWords(job.look, work).text).join(", then "),
             under: line.work.map((work) => workWords(job.look, work).under).join("; "),
-            bold: true,
+            isStrong: true,
           },
         ]),
       );
@@ -188,9 +188,9 @@ function byPerformer(sheet: Sheet, called: Called, date: string): void {
       if (!job) return [];
       return [
         [
-          { text: clock(own.sitsAt), bold: true },
+          { text: clock(own.sitsAt), isStrong: true },
           "",
-          { text: job.person.name, bold: true },
+          { text: job.person.name, isStrong: true },
           job.look.name,
           chairWords(own.chair),
           listed(own.artists.map((artist) => plan.hands[artist] ?? "")),

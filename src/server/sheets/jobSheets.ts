@@ -131,7 +131,7 @@ function steps(sheet: Sheet, { look, plan }: Asked): void {
       {
         text: `${step.title}${step.coats > 1 ? `, ${step.coats} coats` : ""}`,
         under: [where(step), step.notes].filter(Boolean).join(". "),
-        bold: true,
+        isStrong: true,
       },
       {
         text: [step.paint, step.tool].filter(Boolean).join("; "),
@@ -177,7 +177,7 @@ function needs(sheet: Sheet, { plan }: Asked): void {
         ]
           .filter(Boolean)
           .join("; "),
-        bold: need.missing > 0.005 || need.expired !== null,
+        isStrong: need.missing > 0.005 || need.expired !== null,
       },
     ]),
   );
@@ -285,7 +285,7 @@ async function jobCard(asked: Asked, paper: PaperKey, foot: string): Promise<Uin
       things.map((step) => [
         at(plan, step.from),
         "",
-        { text: step.title, bold: true },
+        { text: step.title, isStrong: true },
         [[step.paint, step.tool].filter(Boolean).join("; "), step.notes].filter(Boolean).join(". "),
       ]),
     );

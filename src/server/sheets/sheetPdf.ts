@@ -22,11 +22,11 @@ export interface Column {
   readonly share: number;
   readonly box?: true;
 }
-/** A cell: lines under each other; the first may be bold. */
+/** A cell: lines under each other; the first may be in strong type. */
 export interface Cell {
   readonly text: string;
   readonly under?: string;
-  readonly bold?: boolean;
+  readonly isStrong?: boolean;
   /** A colour to show beside it, with its name always in words. */
   readonly hex?: string | null;
 }
@@ -111,7 +111,7 @@ export function openSheet(title: string, paper: PaperKey, foot: string): Sheet {
         return {
           ...given,
           inset,
-          lines: given.text ? wrap(given.text, TYPE, most, given.bold) : [],
+          lines: given.text ? wrap(given.text, TYPE, most, given.isStrong) : [],
           small: given.under ? wrap(given.under, TYPE * 0.88, most) : [],
         };
       });
@@ -123,7 +123,7 @@ export function openSheet(title: string, paper: PaperKey, foot: string): Sheet {
         newPage();
         head();
       }
-      cells.forEach(({ lines, small, bold = false, hex, inset }, i) => {
+      cells.forEach(({ lines, small, isStrong = false, hex, inset }, i) => {
         const left = lefts[i] ?? 0;
         let at = y + 2;
         if (columns[i]?.box)
@@ -139,7 +139,7 @@ export function openSheet(title: string, paper: PaperKey, foot: string): Sheet {
             .fillAndStroke(hex, "#000000");
         for (const line of lines) {
           at += TYPE * LEAD;
-          pdf.write(line, { x: left + inset, y: at - 2, size: TYPE, bold });
+          pdf.write(line, { x: left + inset, y: at - 2, size: TYPE, bold: isStrong });
         }
         for (const line of small) {
           at += TYPE * LEAD * 0.9;
@@ -180,7 +180,7 @@ export function openSheet(title: string, paper: PaperKey, foot: string): Sheet {
       const images = await Promise.all(
         pictures.map(async ({ webp, words }) => {
           const image = sharp(webp).flatten({ background: "#ffffff" });
-          const { width: across = 1, height: down = 1 } = await image.metadata();
+          const { width: across, height: down } = await image.metadata();
           return { png: await image.png().toBuffer(), shape: across / down, words };
         }),
       );
