@@ -83,7 +83,7 @@ for (const [name, path] of VIEWS) {
       await page.keyboard.press("Space");
       await page.getByText(`step ${step} of`).waitFor();
     }
-    await page.getByText("works without the studio").waitFor();
+    await page.getByText("works offline").waitFor();
     await page.waitForTimeout(1500);
   }
   if (name === "kit") await page.getByText(/pans? makes? all|makes its colour/).waitFor();

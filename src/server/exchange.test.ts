@@ -123,7 +123,7 @@ describe("backup and restore", () => {
     )
       .stdout.toString()
       .trim();
-    expect(verdict).toBe("ok 8");
+    expect(verdict).toBe("ok 10");
     const stock = await stockLevels(await studio());
 
     await archiveLook("fog", true);

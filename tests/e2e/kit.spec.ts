@@ -289,7 +289,7 @@ test("reconciled at the record: what was weighed corrects the ledger by a line, 
     waitUntil: "networkidle",
   });
   const used = page.getByRole("region", { name: "What it used" });
-  await expect(used).toContainText("Nothing is taken down yet.");
+  await expect(used).toContainText("Nothing is deducted yet.");
   await used.getByRole("button", { name: "Write it in the ledger" }).click();
   await expect(used).toContainText("Deducted from stock.");
   await used.getByLabel("Grams of Chalk white").fill("4,2");

@@ -15,7 +15,7 @@ test.describe("the map", () => {
           texts.map((text) => text.split("\n").find((line) => /[a-z]{4}/i.test(line))),
         );
     const before = await names();
-    expect(before).toHaveLength(10);
+    expect(before).toHaveLength(12);
     const item = (name: RegExp) => stack.locator("[data-layer]", { hasText: name });
 
     await item(/Cloud base/).focus();
@@ -31,9 +31,9 @@ test.describe("the map", () => {
 
     await item(/Ash lips/).focus();
     await page.keyboard.press("Delete");
-    await expect(stack.getByRole("listitem")).toHaveCount(9);
+    await expect(stack.getByRole("listitem")).toHaveCount(11);
     await page.getByRole("button", { name: "Undo" }).last().click();
-    await expect(stack.getByRole("listitem")).toHaveCount(10);
+    await expect(stack.getByRole("listitem")).toHaveCount(12);
     await page.locator("body").press("ControlOrMeta+z");
     await expect.poll(names).toEqual(before);
   });
@@ -90,10 +90,10 @@ test.describe("the map", () => {
     const whole = await figure.locator("use").count();
     await slider.focus();
     await page.keyboard.press("Home");
-    await expect(page.getByText("layer 0 of 13")).toBeVisible();
+    await expect(page.getByText("layer 0 of 15")).toBeVisible();
     expect(await figure.locator("use").count()).toBeLessThan(whole);
     await page.keyboard.press("End");
-    await expect(page.getByText("layer 13 of 13")).toBeVisible();
+    await expect(page.getByText("layer 15 of 15")).toBeVisible();
     await expect.poll(() => figure.locator("use").count()).toBe(whole);
   });
 

@@ -258,7 +258,9 @@ test("the removal card is a PDF that can be read back, in usual and in large pri
     const text = pdfText(await answer.body());
     expect(text).toContain("Taking the paint off");
     // The ridge comes off with its adhesive and what is painted on it; one wash takes the water colours.
-    expect(text).toMatch(/1\. Ridge: adhesive remover.*glycerine water colour.*: soap/);
+    expect(text).toMatch(
+      /1\. Reed horns.*2\. Ridge: adhesive remover.*glycerine water colour.*: soap/,
+    );
     expect(text).not.toMatch(/alcohol colour/);
     expect(text).toContain("Painter: The Weather Court, 0000 000");
   }

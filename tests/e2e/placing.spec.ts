@@ -56,7 +56,7 @@ test("keyboard alone: base, brows by three points, a star on the midline, teeth,
 }) => {
   await page.goto(`${empty.url}/shelf`, { waitUntil: "networkidle" });
   await press(page.getByRole("button", { name: "Load sample products" }), page);
-  await expect(page.getByText("60 of 60 products")).toBeVisible();
+  await expect(page.getByText("67 of 67 products")).toBeVisible();
   await page.goto(`${empty.url}/looks/new`, { waitUntil: "networkidle" });
   await page.getByLabel("Name of the look").focus();
   await page.keyboard.type("Marsh cat");

@@ -49,7 +49,7 @@ test("an empty shelf says what to do, and lends the invented one", async ({ page
   await page.goto(`${empty.url}/shelf`, { waitUntil: "networkidle" });
   await expect(page.getByRole("heading", { name: "The shelf is empty" })).toBeVisible();
   await page.getByRole("button", { name: "Load sample products" }).click();
-  await expect(page.getByText("60 of 60 products")).toBeVisible();
+  await expect(page.getByText("67 of 67 products")).toBeVisible();
   await page.goto(`${empty.url}/people`);
   await expect(page.getByRole("heading", { name: "Nobody here yet" })).toBeVisible();
   await page.goto(`${empty.url}/looks`);

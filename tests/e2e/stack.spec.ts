@@ -64,7 +64,7 @@ test("the stack: a layer is dragged, hidden, locked, put under a heading, and co
 
   await layer.getByRole("button", { name: "Copy to another look" }).click();
   const dialog = page.getByRole("dialog", { name: "Copy Squall to" });
-  await expect(dialog.getByRole("button", { name: "Hail" })).toHaveCount(0);
+  await expect(dialog.getByRole("button", { name: "Hail", exact: true })).toHaveCount(0);
   await dialog.getByRole("button", { name: "Gate leaf" }).click();
   await expect(page.getByText("Squall is on Gate leaf too")).toBeVisible();
   await expect(page.getByText(/^saved \d\d:/)).toBeVisible();

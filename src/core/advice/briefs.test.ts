@@ -174,7 +174,7 @@ const WORKED: readonly Worked[] = [
     given: { circumstances: ["ward"], hoursWorn: 1, activity: "standing", matters: ["closeUp"] },
     takes: { seal: null },
     never: ["airbrushWater", "alcoholActivated", "adhesiveAcrylic"],
-    because: /kind to skin|off in|close look|little besides the paint/,
+    because: /kind to skin|off in|close up|little besides the paint/,
   },
   {
     brief: "asthma on a film day: no airbrush and no mist, whatever the lens asks",

@@ -5,11 +5,11 @@ import { readJson } from "../text/plainText";
 
 /**
  * The version this Dermagraph writes, and the newest it reads. Of version 1 are looks without parts of areas, form and
- * light, of version 2 those without strengths and tools that blend: what they don't say is as it was before there were
+ * light, of version 2 those without strengths and tools that blend, of version 3 those without steps besides paint and what holds pieces: what they don't say is as it was before there were
  * any, so they are read as they are.
  */
-export const LOOK_FILE_VERSION = 3;
-const READ_VERSIONS = [1, 2, LOOK_FILE_VERSION] as const;
+export const LOOK_FILE_VERSION = 4;
+const READ_VERSIONS = [1, 2, 3, LOOK_FILE_VERSION] as const;
 
 /** A look to hand on: the design, and what its products are, so that whoever has others can find the like. */
 export const LookFileSchema = z

@@ -50,16 +50,22 @@ export interface Need {
   readonly layers: readonly string[];
 }
 
+/** Corrector and concealer are scooped out with a spatula: so much a coat at least, g. Common practice, no published source. */
+const LEAST_CREAM = 0.05;
+
 /** Grams of product one layer takes: area x dry film x coats x waste / solids. */
 export function layerGrams(layer: Layer, context: LookContext, prediction: Prediction): number {
   const key = materialOf(layer, context.products);
   if (!key) return 0;
   const coats = prediction.coats.get(layer.id)?.coats ?? 1;
+  const least =
+    layer.role === "cover" && material(key).behaves === "cream" ? LEAST_CREAM * coats : 0;
   const film =
     filmPerCoat(key, layer.tool) * filmOf(layer) * (layer.edge === "faded" ? FADED_SHARE : 1);
-  return (
+  return Math.max(
+    least,
     ((layerAreaCm2(layer, context) / 10_000) * film * coats * TOOLS[layer.tool].waste) /
-    material(key).solids
+      material(key).solids,
   );
 }
 

@@ -60,6 +60,7 @@ function fitsIn(minutes: number, booth: ClosingBooth, times: { mean: number; sd:
  * A queue that closes (design 6.6): a booth's children are there, and time runs out; no endless stream of them. Offered is the longest list of designs, the
  * quickest first, with which everybody who waits still gets a turn; the quickest alone where even that is too much.
  * @throws RangeError on no design, no artist, or numbers below zero
+ * @example closingQueue([{ id: "leaf", minutes: 3.5 }], { waiting: 7, minutesLeft: 60, artists: 1, turnover: 1.5 }).fits // 12
  */
 export function closingQueue(designs: readonly Offered[], booth: ClosingBooth): Closing {
   const { waiting, minutesLeft, artists, turnover } = booth;
