@@ -266,7 +266,7 @@ test("the removal card is a PDF that can be read back, in usual and in large pri
   }
   await page.goto(`${studio.url}/people/perrin-vaile`, { waitUntil: "networkidle" });
   await page.getByRole("button", { name: "Delete Perrin Vaile for good" }).click();
-  await expect(page.getByRole("dialog")).toContainText("Stays, of nobody");
+  await expect(page.getByRole("dialog")).toContainText("Kept without a name");
   await expect(page.getByRole("button", { name: "Delete for good", exact: true })).toBeDisabled();
   await page.getByLabel("Type Perrin Vaile to delete").fill("Perrin Vaile");
   await page.getByRole("button", { name: "Delete for good", exact: true }).click();

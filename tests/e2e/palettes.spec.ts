@@ -112,7 +112,7 @@ test("the chapter Kit proposes the fewest pans, lays them out, and can paint the
   );
   await expect(fewest).toContainText("Laid out for this job: Frost tin");
   await fewest.getByRole("button", { name: "Paint the look from it" }).click();
-  await expect(page.getByText("One layer is painted from the palette now")).toBeVisible();
+  await expect(page.getByText("2 layers are painted from the palette now")).toBeVisible();
   await expect(fewest.getByRole("status")).toContainText("4 pans make all 4 colours.");
   await page.getByRole("button", { name: "Undo" }).first().click();
   await expect(fewest.getByRole("status")).toContainText("it takes 5");
