@@ -130,11 +130,11 @@ describe("backup and restore", () => {
     await move("chalk-white", { kind: "used", grams: 7, on: today(), note: "after the backup" });
     const asked = await inspect(sent(body));
     expect(asked.now.movement).toBe((asked.backup.movement ?? 0) + 1);
-    expect(await countLooks(await studio())).toBe(7);
+    expect(await countLooks(await studio())).toBe(9);
 
     const { counts, kept } = await restore(sent(body));
     expect(counts).toEqual(asked.backup);
-    expect(await countLooks(await studio())).toBe(8);
+    expect(await countLooks(await studio())).toBe(10);
     expect(await stockLevels(await studio())).toEqual(stock);
     // What it replaced is there, and is the changed one.
     expect(readdirSync(join(folder, "backups"))).toContain(kept);
