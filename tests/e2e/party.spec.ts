@@ -37,6 +37,8 @@ test("a party painter goes from an empty studio to how many children, which desi
     await expect(offer.getByRole("listitem").filter({ hasText: name })).toContainText(
       /paint for (over )?\d+ more/,
     );
+  // Nothing begins before somebody has agreed.
+  await expect(page.getByRole("button", { name: "Begin Small sundog" })).toBeDisabled();
   // One child is asked, agreed for, painted and counted.
   const check = page.getByRole("region", { name: "Ask before the first stroke" });
   await thumb.tap(check.getByRole("button", { name: "3 to 11" }));
@@ -51,6 +53,8 @@ test("a party painter goes from an empty studio to how many children, which desi
   await page.clock.setFixedTime(new Date("2026-11-28T14:22:00"));
   await thumb.button("Done");
   await expect(offer).toContainText(/Painted today: 1 × Small sundog \(7\.0 min each\)/);
+  // The next child is asked anew: what was agreed for this one does not count for them.
+  await expect(page.getByRole("button", { name: "Begin Small sundog" })).toBeDisabled();
   await thumb.button("Card for the parent");
   const card = page.getByRole("dialog", { name: "Card for the parent" });
   await expect(card).toContainText("allergic to carmine");

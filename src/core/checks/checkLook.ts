@@ -138,7 +138,7 @@ export const CHECKS: readonly Check[] = [
   defineCheck(underPiece, ["EDGE-4"]),
   defineCheck(unmatchedPiece, ["PIECE-4"]),
   defineCheck(gluedOn, ["SAFE-2", "SAFE-3", "SAFE-14"]),
-  defineCheck(wornTooLong, ["SAFE-4"]),
+  defineCheck(wornTooLong, ["SAFE-4", "PROS-6"]),
   defineCheck(pieceLate, ["PIECE-1"]),
 ];
 

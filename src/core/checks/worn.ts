@@ -122,6 +122,8 @@ function againstGlue(
   const { label, keepout } = material(held.key);
   if (piece.kind === "lashes" && keepout.includes("eye"))
     return { rule: "SAFE-3", why: `${label} must not go near the eye` };
+  if (piece.kind === "lashes" && held.product?.keepFrom.includes("eyes"))
+    return { rule: "SAFE-3", why: `the label of ${held.product.name} keeps it from the eyes` };
   if (held.product) {
     const [first] = objections(held.product, person);
     return first && first.rule !== "SAFE-1" && first.rule !== "SAFE-11"
@@ -168,7 +170,7 @@ export function gluedOn(stack: Stack): Remark[] {
   });
 }
 
-/** SAFE-4: lenses and tooth caps stay in no longer than they may. */
+/** SAFE-4, PROS-6: lenses and tooth caps stay in no longer than they may. */
 export function wornTooLong({ look, context }: Stack): Remark[] {
   const { hoursWorn } = context.brief;
   return look.pieces.flatMap((piece): Remark[] => {
@@ -176,7 +178,7 @@ export function wornTooLong({ look, context }: Stack): Remark[] {
     return piece.worn === "worn" && most !== undefined && hoursWorn > most
       ? [
           {
-            rule: "SAFE-4",
+            rule: piece.kind === "lenses" ? "SAFE-4" : "PROS-6",
             severity: "caution",
             where: { zones: piece.hides },
             message: `${piece.name} may stay in ${most} h at most, and the look is worn for ${hoursWorn} h: plan a break without, or leave it out for part of the day. The label and who fitted it decide.`,

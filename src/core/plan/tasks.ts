@@ -349,7 +349,9 @@ function thingsOf(look: Look, context: LookContext) {
       if (stage === "hide" && thing.zones.length) ground.lay([lying]);
       const speed =
         thing.by === "painter"
-          ? SKILLS[context.brief.skill].factor * paceFactor(pace, context.house)
+          ? SKILLS[context.brief.skill].factor *
+            paceFactor(pace, context.house) *
+            selfFactor(region, context)
           : 1;
       return {
         id,
@@ -370,7 +372,10 @@ function thingsOf(look: Look, context: LookContext) {
           load: context.house.numbers.pickingUp,
           setUp: 0,
         },
-        ...(thing.glue && { near: { head: "head", does: "opens" } as const, skills: ["pieces"] }),
+        ...(thing.glue && {
+          near: { head: partOf(region), does: "opens" } as const,
+          skills: ["pieces"],
+        }),
       };
     });
     // Hair and dressing have their own order; pieces go on as they come.

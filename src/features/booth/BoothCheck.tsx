@@ -34,11 +34,13 @@ export function BoothCheck({
   settings,
   answers,
   onChange: setAnswers,
+  onNext,
   onCard,
 }: {
   settings: StudioSettings;
   answers: BoothAnswers;
   onChange: (answers: BoothAnswers) => void;
+  onNext: () => void;
   onCard: () => void;
 }) {
   const verdict = boothCheck(answers);
@@ -125,7 +127,7 @@ export function BoothCheck({
             Card for the parent
           </button>
         )}
-        <button type="button" className="btn min-h-12" onClick={() => setAnswers(USUAL_ANSWERS)}>
+        <button type="button" className="btn min-h-12" onClick={onNext}>
           Next in the queue
         </button>
       </div>

@@ -1,6 +1,7 @@
 "use client";
 
 import { useState } from "react";
+import { boothCheck } from "@/core/advice";
 import { closingQueue } from "@/core/schedule";
 import type { BoothGiven } from "@/server/booth";
 import { useKeptOffline } from "@/shared/useKeptOffline";
@@ -26,6 +27,14 @@ function Booth({ given }: { given: BoothGiven }) {
   const kept = useKeptOffline();
   const [answers, setAnswers] = useState(USUAL_ANSWERS);
   const [card, setCard] = useState(false);
+  // Answers are one child's: after a turn the next is asked anew before anything begins.
+  const [isOver, setOver] = useState(false);
+  const verdict = boothCheck(answers);
+  const held = isOver
+    ? "Tap “Next in the queue” and ask the next child first."
+    : verdict.may === "wait"
+      ? "Ask below first: a parent or guardian has to agree."
+      : null;
   const menu = menuOf(given.menu, day);
   const minutesLeft = minutesUntil(day.until, now);
   const timed = menu.map((line) => ({
@@ -56,6 +65,8 @@ function Booth({ given }: { given: BoothGiven }) {
             all={given.menu}
             {...{ day, change, closing, now }}
             allergies={answers.allergies}
+            held={held}
+            onOver={() => setOver(true)}
           />
         </>
       ) : (
@@ -70,6 +81,10 @@ function Booth({ given }: { given: BoothGiven }) {
         settings={given.settings}
         answers={answers}
         onChange={setAnswers}
+        onNext={() => {
+          setAnswers(USUAL_ANSWERS);
+          setOver(false);
+        }}
         onCard={() => setCard(true)}
       />
       {card && (

@@ -22,6 +22,8 @@ export function OnOffer({
   closing,
   now,
   allergies,
+  held,
+  onOver,
 }: {
   menu: readonly MenuLine[];
   all: readonly MenuLine[];
@@ -30,12 +32,16 @@ export function OnOffer({
   closing: Closing;
   now: number;
   allergies: readonly string[];
+  /** Why no turn may begin yet; null where one may. */
+  held: string | null;
+  onOver: () => void;
 }) {
   const offered = new Set(closing.offered);
   const begin = (id: string) => change({ begun: { id, at: now } });
   const end = (id: string) => {
     const began = day.begun?.id === id ? day.begun.at : null;
     const minutes = began === null ? null : minutesSince(began);
+    onOver();
     change({
       begun: null,
       waiting: Math.max(0, day.waiting - 1),
@@ -45,6 +51,7 @@ export function OnOffer({
   return (
     <section aria-label="On offer now" className="mt-5">
       <h2 className="text-xl">On offer now</h2>
+      {held && day.begun === null && <p className="text-sm font-bold">{held}</p>}
       <ul className="mt-1">
         {menu.map((line) => {
           const { more, first } = paintFor(line, all, day);
@@ -103,7 +110,7 @@ export function OnOffer({
                 <button
                   type="button"
                   className="btn min-h-12 w-full sm:w-28"
-                  disabled={!isOn || day.begun !== null}
+                  disabled={!isOn || day.begun !== null || held !== null}
                   aria-label={`Begin ${line.name}`}
                   onClick={() => begin(line.id)}
                 >
