@@ -66,7 +66,10 @@ export function benchSurface(): void {
     backOfHead: chartOf("backOfHead"),
   };
   const face = faces[0] ?? defaultFace();
-  const look = turnable({ face, ageYears: 30, light: "above", charts, skin: [180, 140, 120] });
+  const look = turnable({
+    head: { face, ageYears: 30, light: "above", charts, skin: [180, 140, 120] },
+    body: null,
+  });
   const rows: [string, number][] = [
     [
       "another person's head, 40,000 triangles",

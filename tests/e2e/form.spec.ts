@@ -88,6 +88,40 @@ test("a painted head is turned by keys and by hand, and shows each side as its c
     .toBeGreaterThan(15);
 });
 
+test("the whole person is turned too, on the map and where looks are chosen", async ({
+  page,
+  demo,
+}) => {
+  await page.goto(`${demo.url}/looks/first-frost/frost-reservoir/map`);
+  const figure = page.getByRole("region", { name: "Figure" });
+  await figure.getByLabel("View").selectOption("bodyFront");
+  await page.getByRole("button", { name: "Turn by hand" }).click();
+  // A view of the body is turned as a whole.
+  await expect(figure.getByRole("button", { name: "Whole person" })).toHaveAttribute(
+    "aria-pressed",
+    "true",
+  );
+  await figure.getByRole("button", { name: "Look from: their left profile" }).click();
+  await expect(page.getByRole("slider", { name: "Turn", exact: true })).toHaveValue("90");
+  await expect(page.getByRole("img", { name: /their left profile/ })).toBeVisible();
+  // Cloth at the seat, skin at the shin, nothing beside them.
+  const seat = await meanAt(page, 0.54, 0.5);
+  const shin = await meanAt(page, 0.51, 0.78);
+  const beside = await meanAt(page, 0.1, 0.4);
+  expect([seat.cover, shin.cover, beside.cover]).toEqual([255, 255, 0]);
+  expect(seat.green).toBeGreaterThan(shin.green + 60);
+
+  await page.goto(`${demo.url}/looks`);
+  await page.getByRole("button", { name: "Turn Drought by hand" }).click();
+  const dialog = page.getByRole("dialog", { name: "Drought" });
+  await expect(dialog.getByRole("img", { name: /three-quarter, their left/ })).toBeVisible();
+  const cheek = await meanAt(page, 0.5, 0.5);
+  expect(cheek.cover).toBe(255);
+  expect(cheek.red).toBeGreaterThan(cheek.blue + 30);
+  await page.keyboard.press("Escape");
+  await expect(dialog).toBeHidden();
+});
+
 test("a body has form too, in its own light, and a relief is asked for by address", async ({
   page,
   demo,

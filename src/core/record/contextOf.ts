@@ -29,6 +29,22 @@ export interface StoredContext {
   readonly sitsAt?: string | null;
 }
 
+/** Only what a context is made from, of something that knows more. */
+export const storedContextOf = ({
+  person,
+  brief,
+  products,
+  archivedProducts,
+  today,
+  house,
+  settings,
+  factors,
+  speed,
+  sitsAt,
+}: Required<StoredContext>): Required<StoredContext> => ({
+  ...{ person, brief, products, archivedProducts, today, house, settings, factors, speed, sitsAt },
+});
+
 /** Every product that is stored, those archived with them. */
 export const knownProducts = ({
   products,

@@ -12,4 +12,11 @@ export {
   type WornRecord,
 } from "./record";
 export { ratioOf, speedOf, type LearnedSpeed } from "./speed";
-export { contextOf, knownProducts, meansOf, productsAlong, type StoredContext } from "./contextOf";
+export {
+  contextOf,
+  knownProducts,
+  meansOf,
+  productsAlong,
+  storedContextOf,
+  type StoredContext,
+} from "./contextOf";

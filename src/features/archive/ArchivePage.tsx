@@ -2,7 +2,7 @@
 
 import { ask } from "@/shared/ask";
 import { Alert } from "@/ui/Alert";
-import Link from "next/link";
+import { Link } from "@/ui/Link";
 import { useRouter } from "next/navigation";
 import { useState } from "react";
 import { toast } from "sonner";

@@ -3,7 +3,7 @@
 import { ask } from "@/shared/ask";
 import { Alert } from "@/ui/Alert";
 import "react-image-crop/dist/ReactCrop.css";
-import Link from "next/link";
+import { Link } from "@/ui/Link";
 import { useRouter } from "next/navigation";
 import { useMemo, useState } from "react";
 import ReactCrop, { type PercentCrop } from "react-image-crop";

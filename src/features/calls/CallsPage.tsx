@@ -1,6 +1,6 @@
 "use client";
 
-import Link from "next/link";
+import { Link } from "@/ui/Link";
 import { useState } from "react";
 import { REST_AFTER_DAYS, withoutRest } from "@/core/plan";
 import type { Calls } from "@/server/calls";

@@ -1,4 +1,4 @@
-import Link from "next/link";
+import { Link } from "@/ui/Link";
 import type { CallFields, CallPlan } from "@/core/plan";
 import { shiftMinutes } from "@/core/schedule";
 import type { Calls } from "@/server/calls";

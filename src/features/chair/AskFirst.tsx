@@ -1,7 +1,7 @@
 "use client";
 
 import { ask } from "@/shared/ask";
-import Link from "next/link";
+import { Link } from "@/ui/Link";
 import { useMemo, useState } from "react";
 import { FormProvider, useWatch } from "react-hook-form";
 import { TodaySchema, type Today } from "@/core/brief";

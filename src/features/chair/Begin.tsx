@@ -1,6 +1,6 @@
 "use client";
 
-import Link from "next/link";
+import { Link } from "@/ui/Link";
 import { useState } from "react";
 import type { Today } from "@/core/brief";
 import type { LookContext, SafetyNote } from "@/core/look";

@@ -1,6 +1,6 @@
 "use client";
 
-import Link from "next/link";
+import { Link } from "@/ui/Link";
 import { useState } from "react";
 import { useHotkeys } from "react-hotkeys-hook";
 import type { ChairStep } from "@/core/chair";

@@ -1,6 +1,6 @@
 "use client";
 
-import Link from "next/link";
+import { Link } from "@/ui/Link";
 import { useCallback } from "react";
 import type { ChairEvent, ChairStep } from "@/core/chair";
 import { predict, reactionPlan } from "@/core/look";

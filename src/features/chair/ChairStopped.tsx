@@ -1,6 +1,6 @@
 "use client";
 
-import Link from "next/link";
+import { Link } from "@/ui/Link";
 import { useEffect } from "react";
 import type { Finding } from "@/core/look";
 import { dropKeptChairs } from "@/ui/keptChairs";

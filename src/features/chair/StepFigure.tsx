@@ -3,7 +3,7 @@ import { useMemo, useState } from "react";
 import { doneTasksOf, skippedTasks, type ChairState, type ChairStep } from "@/core/chair";
 import type { Look, LookContext, Prediction } from "@/core/look";
 import { regionOf, type Region } from "@/core/plan";
-import { TurnedHead } from "@/shared/figure/TurnedHead";
+import { TurnedFigure } from "@/shared/figure/TurnedFigure";
 import { ViewFigure } from "@/shared/figure/ViewFigure";
 import type { ViewKey } from "@/shared/figure/views";
 
@@ -73,13 +73,18 @@ export function StepFigure({
   }, [look, state, step]);
   const title = `${look.name} on ${name}, as it looks ${step ? "after this step" : "now"}`;
   const drawn = { look: shown, context, prediction, title };
-  const isTurned = turned && (view === "face" || view === "backOfHead");
+  const isOfHead = view === "face" || view === "backOfHead";
   return (
     <div
-      className={`relative w-full shrink-0 bg-surround text-[#111] md:h-full md:w-[39%] ${isTurned ? "h-96" : "h-56"}`}
+      className={`relative w-full shrink-0 bg-surround text-[#111] md:h-full md:w-[39%] ${turned ? "h-96" : "h-56"}`}
     >
-      {isTurned ? (
-        <TurnedHead {...drawn} className="h-full w-full pt-12" formLight="above" />
+      {turned ? (
+        <TurnedFigure
+          {...drawn}
+          className="h-full w-full pt-12"
+          formLight="above"
+          wholePerson={!isOfHead}
+        />
       ) : (
         <ViewFigure
           id="chair"
@@ -90,17 +95,15 @@ export function StepFigure({
           className="h-full w-full"
         />
       )}
-      {(view === "face" || view === "backOfHead") && (
-        <button
-          type="button"
-          className="btn btn-sm absolute top-2 left-2 border-[#111] bg-[#f4f4f3] text-[#111]"
-          aria-pressed={turned}
-          onClick={() => setTurned(!turned)}
-        >
-          <Rotate3d size={18} aria-hidden />
-          Turn by hand
-        </button>
-      )}
+      <button
+        type="button"
+        className="btn btn-sm absolute top-2 left-2 border-[#111] bg-[#f4f4f3] text-[#111]"
+        aria-pressed={turned}
+        onClick={() => setTurned(!turned)}
+      >
+        <Rotate3d size={18} aria-hidden />
+        Turn by hand
+      </button>
     </div>
   );
 }

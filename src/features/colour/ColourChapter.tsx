@@ -1,7 +1,7 @@
 "use client";
 
 import { plural } from "@/core/text/words";
-import Link from "next/link";
+import { Link } from "@/ui/Link";
 import { useMemo, useState } from "react";
 import { toast } from "sonner";
 import { deltaE00, labToHex, type MixRecipe, masstoneLab } from "@/core/colour";

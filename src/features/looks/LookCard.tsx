@@ -1,7 +1,8 @@
 import { plural } from "@/core/text/words";
-import Link from "next/link";
+import { Link } from "@/ui/Link";
 import type { LookCard as Card } from "@/server/lookCards";
 import { LookPicture } from "@/shared/figure/LookPicture";
+import { TurnLook } from "./TurnLook";
 import { clock, dayWords, minutesWords } from "@/ui/format";
 
 /** A look as its plan draws it. */
@@ -9,50 +10,50 @@ export function LookCard({ card }: { card: Card }) {
   const { look, job, personName, plan } = card;
   const open = plan.findings.filter((finding) => finding.severity !== "tip").length;
   return (
-    <Link
-      href={`/looks/${look.id}`}
-      className="card-plain group flex flex-col overflow-hidden hover:border-base-content"
-    >
-      <span className="block bg-surround">
-        <LookPicture card={card} className="h-64 w-full" />
-      </span>
-      <span className="flex flex-1 flex-col gap-0.5 p-4">
-        <span className="font-display text-xl font-bold group-hover:underline">
-          {look.design.name}
+    <div className="card-plain relative flex flex-col overflow-hidden hover:border-base-content">
+      <Link href={`/looks/${look.id}`} className="group flex flex-1 flex-col">
+        <span className="block bg-surround">
+          <LookPicture card={card} className="h-64 w-full" />
         </span>
-        <span className="muted text-sm">
-          on {personName ?? "a stand-in"}
-          {job?.brief.place ? ` · ${job.brief.place}` : ""}
+        <span className="flex flex-1 flex-col gap-0.5 p-4">
+          <span className="font-display text-xl font-bold group-hover:underline">
+            {look.design.name}
+          </span>
+          <span className="muted text-sm">
+            on {personName ?? "a stand-in"}
+            {job?.brief.place ? ` · ${job.brief.place}` : ""}
+          </span>
+          <span className="mt-2 text-sm">
+            {look.design.layers.length ? (
+              <>
+                <strong>{minutesWords(plan.chairMinutes)}</strong> at the chair ·{" "}
+                {look.design.layers.length} layers
+              </>
+            ) : (
+              "nothing painted yet"
+            )}
+          </span>
+          <span className="text-sm">
+            {plan.times ? (
+              <>
+                {dayWords(plan.times.curtainAt)}, start <strong>{clock(plan.times.startAt)}</strong>
+              </>
+            ) : (
+              "no date yet"
+            )}
+          </span>
+          <span className="text-sm">
+            {plan.stopped ? (
+              <strong>Stopped by a safety rule</strong>
+            ) : open ? (
+              `${open} ${plural(open, "caution")}`
+            ) : (
+              "no cautions"
+            )}
+          </span>
         </span>
-        <span className="mt-2 text-sm">
-          {look.design.layers.length ? (
-            <>
-              <strong>{minutesWords(plan.chairMinutes)}</strong> at the chair ·{" "}
-              {look.design.layers.length} layers
-            </>
-          ) : (
-            "nothing painted yet"
-          )}
-        </span>
-        <span className="text-sm">
-          {plan.times ? (
-            <>
-              {dayWords(plan.times.curtainAt)}, start <strong>{clock(plan.times.startAt)}</strong>
-            </>
-          ) : (
-            "no date yet"
-          )}
-        </span>
-        <span className="text-sm">
-          {plan.stopped ? (
-            <strong>Stopped by a safety rule</strong>
-          ) : open ? (
-            `${open} ${plural(open, "caution")}`
-          ) : (
-            "no cautions"
-          )}
-        </span>
-      </span>
-    </Link>
+      </Link>
+      <TurnLook lookId={look.id} jobId={job?.id ?? null} name={look.design.name} />
+    </div>
   );
 }

@@ -1,4 +1,4 @@
-import Link from "next/link";
+import { Link } from "@/ui/Link";
 import type { LooksShown } from "@/server/lookCards";
 import { Empty } from "@/ui/Empty";
 import { Page } from "@/ui/Page";

@@ -5,7 +5,7 @@ import type { ZoneId } from "@/core/anatomy";
 import type { Layer, SeenEdge } from "@/core/look";
 import { FACE_BOX } from "@/shared/figure/FaceFigure";
 import { LostMarks } from "@/shared/figure/LostMarks";
-import { TurnedHead } from "@/shared/figure/TurnedHead";
+import { TurnedFigure } from "@/shared/figure/TurnedFigure";
 import { useRelief } from "@/shared/figure/useRelief";
 import { useSeen } from "@/shared/figure/useSeen";
 import { ViewFigure } from "@/shared/figure/ViewFigure";
@@ -52,9 +52,10 @@ export function FigureStage(props: FigureStageProps) {
   const common = { view, look, context, prediction, upTo, whole, expression, formLight };
   if (switches.turned)
     return (
-      <TurnedHead
+      <TurnedFigure
         className="relative min-h-0 flex-1"
         {...{ look, context, prediction, upTo, whole, lamp }}
+        wholePerson={chartsOf(view).body !== null}
         title={`${look.name} on ${context.person.name}, predicted colours`}
         formLight={formLight === "flat" ? "above" : formLight}
       />

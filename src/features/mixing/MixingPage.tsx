@@ -1,6 +1,6 @@
 "use client";
 
-import Link from "next/link";
+import { Link } from "@/ui/Link";
 import { useRouter, useSearchParams } from "next/navigation";
 import { hexToLab, individualTypologyAngle, itaClass, labToHex, masstoneLab } from "@/core/colour";
 import { recipeOptics, type Mix, type Product } from "@/core/paint";

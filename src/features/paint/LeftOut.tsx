@@ -1,4 +1,4 @@
-import Link from "next/link";
+import { Link } from "@/ui/Link";
 import type { GroupAdvice } from "@/core/advice";
 import type { PaintKit } from "@/core/look";
 import { PAINT_TYPES } from "@/core/paint";

@@ -4,7 +4,7 @@ import { ask } from "@/shared/ask";
 import { keysOf } from "@/core/keysOf";
 import { Select } from "@/ui/Select";
 import { oneOrMore } from "@/core/text/words";
-import Link from "next/link";
+import { Link } from "@/ui/Link";
 import { useRouter } from "next/navigation";
 import { useMemo, useState } from "react";
 import { toast } from "sonner";

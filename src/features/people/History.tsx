@@ -1,4 +1,4 @@
-import Link from "next/link";
+import { Link } from "@/ui/Link";
 import { zoneInfo } from "@/core/anatomy";
 import { material } from "@/core/paint";
 import { disagreements, type WornRecord } from "@/core/record";

@@ -1,4 +1,4 @@
-import Link from "next/link";
+import { Link } from "@/ui/Link";
 import { hexToLab, individualTypologyAngle, itaClass } from "@/core/colour";
 import { ALLERGENS } from "@/core/paint";
 import type { Person } from "@/core/people";

@@ -1,7 +1,7 @@
 "use client";
 
 import { ask } from "@/shared/ask";
-import Link from "next/link";
+import { Link } from "@/ui/Link";
 import { useRouter } from "next/navigation";
 import { useState } from "react";
 import { FormProvider } from "react-hook-form";

@@ -1,5 +1,5 @@
 import { Plus } from "lucide-react";
-import Link from "next/link";
+import { Link } from "@/ui/Link";
 import { WEARS, type Wears } from "@/core/brief";
 import { materialOf } from "@/core/look";
 import { isPiece } from "@/core/paint";

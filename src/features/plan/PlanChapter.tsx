@@ -1,7 +1,7 @@
 "use client";
 
 import { Printer } from "lucide-react";
-import Link from "next/link";
+import { Link } from "@/ui/Link";
 import { safetyNotes } from "@/core/look";
 import type { DayStep, Plan } from "@/core/plan";
 import { changeWords, RULES } from "@/core/rules";

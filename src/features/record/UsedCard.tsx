@@ -3,7 +3,7 @@
 import { ask } from "@/shared/ask";
 import { Alert } from "@/ui/Alert";
 import { ClipboardCopy } from "lucide-react";
-import Link from "next/link";
+import { Link } from "@/ui/Link";
 import { useRouter } from "next/navigation";
 import { useMemo, useState } from "react";
 import { toast } from "sonner";

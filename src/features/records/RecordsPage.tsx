@@ -1,6 +1,6 @@
 "use client";
 
-import Link from "next/link";
+import { Link } from "@/ui/Link";
 import { useState } from "react";
 import { zoneInfo } from "@/core/anatomy";
 import { material } from "@/core/paint";

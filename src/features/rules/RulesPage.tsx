@@ -1,5 +1,5 @@
 import type { HouseVersion } from "@/server/house";
-import Link from "next/link";
+import { Link } from "@/ui/Link";
 import { Page } from "@/ui/Page";
 import { HouseRules } from "./HouseRules";
 import { Versions } from "./Versions";

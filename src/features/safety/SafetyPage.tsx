@@ -1,4 +1,4 @@
-import Link from "next/link";
+import { Link } from "@/ui/Link";
 import { RULES, type RuleId } from "@/core/rules";
 import { Page } from "@/ui/Page";
 

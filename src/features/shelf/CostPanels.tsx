@@ -1,4 +1,4 @@
-import Link from "next/link";
+import { Link } from "@/ui/Link";
 import { money } from "@/core/text/words";
 import type { Costs } from "@/server/costs";
 import { Chart, PLAIN } from "@/shared/charts/Chart";

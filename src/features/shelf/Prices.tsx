@@ -1,4 +1,4 @@
-import Link from "next/link";
+import { Link } from "@/ui/Link";
 import { boughtOf, gramPrice, sizesOf, type Movement } from "@/core/kit";
 import type { Product } from "@/core/paint";
 import { money } from "@/core/text/words";

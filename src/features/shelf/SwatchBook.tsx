@@ -2,7 +2,7 @@
 
 import { Select } from "@/ui/Select";
 import { keysOf } from "@/core/keysOf";
-import Link from "next/link";
+import { Link } from "@/ui/Link";
 import { useMemo, useState } from "react";
 import {
   gapsIn,

@@ -1,4 +1,4 @@
-import Link from "next/link";
+import { Link } from "@/ui/Link";
 import type { UsedIn as Uses } from "@/server/shelf";
 
 /** Where a product is used, look by look. */

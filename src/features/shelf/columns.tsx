@@ -1,5 +1,5 @@
 import { createColumnHelper } from "@tanstack/react-table";
-import Link from "next/link";
+import { Link } from "@/ui/Link";
 import { hexToLab, hueAngle } from "@/core/colour";
 import { isGrey } from "@/core/kit";
 import { ALLERGENS, GRADES, material, isProp } from "@/core/paint";

@@ -11,7 +11,7 @@ import {
   Package,
   Users,
 } from "lucide-react";
-import Link from "next/link";
+import { Link } from "@/ui/Link";
 import { usePathname } from "next/navigation";
 import type { ReactNode } from "react";
 import { PLACES } from "./places";

@@ -1,14 +1,14 @@
 "use client";
 
 import { oneOrMore, plural } from "@/core/text/words";
-import Link from "next/link";
+import { Link } from "@/ui/Link";
 import { useRouter } from "next/navigation";
 import { useDeferredValue, useEffect, useMemo, useState } from "react";
 import { BriefSchema, type Brief, type Pace } from "@/core/brief";
 import { makePlan, type Bar, type Plan } from "@/core/plan";
-import { contextOf } from "@/core/record";
+import { contextOf, storedContextOf } from "@/core/record";
 import { useAnswer, type Answer, type Ask } from "@/shared/workers/useAnswer";
-import { planWorker, storedContextOf } from "@/shared/workspace/usePlan";
+import { planWorker } from "@/shared/workspace/usePlan";
 import { useWorking } from "@/shared/workspace/WorkspaceContext";
 import { Empty } from "@/ui/Empty";
 import { clock, minutesWords } from "@/ui/format";

@@ -1,5 +1,5 @@
 import type { ReactNode } from "react";
-import Link from "next/link";
+import { Link } from "@/ui/Link";
 import type { Today } from "@/server/today";
 import { amountWords, dayWords, gramsWords } from "@/ui/format";
 

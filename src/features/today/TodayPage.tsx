@@ -1,4 +1,4 @@
-import Link from "next/link";
+import { Link } from "@/ui/Link";
 import { FirstRun } from "./FirstRun";
 import { Reminders } from "./Reminders";
 import { safetyNotes } from "@/core/look";

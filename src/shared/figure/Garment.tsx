@@ -7,7 +7,8 @@ interface GarmentProps {
   areas: readonly { readonly id: ZoneId }[];
   person: LookContext["person"];
   visible: readonly VisibleLayer[];
-  lines: string;
+  /** Colour of its seams; none where it is drawn without lines. */
+  lines: string | null;
   /** Whether the paint lies already on the figure: a child's suit lies over it, a grown person's garment under it. */
   over: boolean;
 }
@@ -36,9 +37,9 @@ export function Garment({ id, areas, person, visible, lines, over }: GarmentProp
   return (
     <g
       fill={CLOTH}
-      stroke={lines}
+      stroke={lines ?? CLOTH}
       strokeWidth={0.6}
-      strokeOpacity={0.35}
+      strokeOpacity={lines ? 0.35 : 1}
       pointerEvents="none"
       data-garment={isChild ? "suit" : "plain"}
     >

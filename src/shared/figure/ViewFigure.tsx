@@ -111,7 +111,12 @@ function OtherView({
         <Soft id={`${id}-soft1`} deviation={1} />
         <Iris id={id} lit={lit} />
       </defs>
-      <g stroke={contours ? lines : "none"} strokeWidth={line * 2.4} strokeLinejoin="round">
+      <g
+        fill="none"
+        stroke={contours ? lines : "none"}
+        strokeWidth={line * 2.4}
+        strokeLinejoin="round"
+      >
         {scene.ground && <path d={pathOf(scene.ground, true)} fill={bareHex("forehead")} />}
         {scene.zones.map((zone) => (
           <use key={zone.id} href={`#${id}-${zone.id}`} />
@@ -127,7 +132,12 @@ function OtherView({
           strokeWidth={0.5}
         />
       ))}
-      <Garment {...{ id, person, visible, lines }} areas={scene.zones} over={false} />
+      <Garment
+        {...{ id, person, visible }}
+        lines={contours ? lines : null}
+        areas={scene.zones}
+        over={false}
+      />
       {hair.map((mass, i) => (
         <HairMass key={i} hair={mass} colour={lit(person.hair ?? person.brow)} />
       ))}
@@ -160,7 +170,12 @@ function OtherView({
               }
             />
           ))}
-        <Garment {...{ id, person, visible, lines }} areas={scene.zones} over />
+        <Garment
+          {...{ id, person, visible }}
+          lines={contours ? lines : null}
+          areas={scene.zones}
+          over
+        />
         {(["body", "head"] as const).map((part) => (
           <Form
             key={part}

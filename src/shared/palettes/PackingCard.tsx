@@ -1,4 +1,4 @@
-import Link from "next/link";
+import { Link } from "@/ui/Link";
 import type { PackingList } from "@/core/kit";
 
 /** What is packed for some jobs, each thing once, with its weight and room, and what may not travel (KIT-3). */

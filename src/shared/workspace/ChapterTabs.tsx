@@ -1,4 +1,4 @@
-import Link from "next/link";
+import { Link } from "@/ui/Link";
 import { usePathname } from "next/navigation";
 import { CHAPTERS, chapterNotes, DONE, NOT_STARTED } from "./chapterNotes";
 import { useWorking } from "./WorkspaceContext";

@@ -11,7 +11,7 @@ import {
   type Prediction,
 } from "@/core/look";
 import type { Plan } from "@/core/plan";
-import { contextOf } from "@/core/record";
+import { contextOf, storedContextOf } from "@/core/record";
 import type { Answer } from "@/shared/workers/useAnswer";
 import { useShelf } from "@/shared/shelf/useShelf";
 import type { ShelfStart } from "@/server/shelf";
@@ -21,7 +21,7 @@ import type { Draft } from "@/ui/saver/drafts";
 import type { History } from "@/ui/saver/useSaved";
 import { designDraft, useDesignSaver } from "./useDesignSaver";
 import { createDesignStore, type DesignStore } from "./store";
-import { storedContextOf, usePlanOf } from "./usePlan";
+import { usePlanOf } from "./usePlan";
 
 export interface Working {
   readonly given: Workspace;

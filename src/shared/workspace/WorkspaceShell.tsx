@@ -2,7 +2,7 @@
 
 import { ask } from "@/shared/ask";
 import { Redo2, Undo2 } from "lucide-react";
-import Link from "next/link";
+import { Link } from "@/ui/Link";
 import { useRouter } from "next/navigation";
 import { useState, type ReactNode } from "react";
 import { useHotkeys } from "react-hotkeys-hook";

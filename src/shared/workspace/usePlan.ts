@@ -3,35 +3,10 @@
 import { useMemo } from "react";
 import type { Finding, Look } from "@/core/look";
 import type { Plan } from "@/core/plan";
-import type { StoredContext } from "@/core/record";
+import { storedContextOf, type StoredContext } from "@/core/record";
 import { useAnswer, type Answer, type Ask } from "@/shared/workers/useAnswer";
 import type { Workspace } from "@/server/workspace";
 import type { PlanRequest, PlanWorker } from "@/workers/plan";
-
-/** What of a workspace a plan is made from: no more goes to the worker than it needs. */
-export const storedContextOf = ({
-  person,
-  brief,
-  products,
-  archivedProducts,
-  today,
-  house,
-  settings,
-  factors,
-  speed,
-  sitsAt,
-}: Workspace): StoredContext => ({
-  sitsAt,
-  person,
-  brief,
-  products,
-  archivedProducts,
-  today,
-  house,
-  settings,
-  factors,
-  speed,
-});
 
 export const planWorker = () =>
   new Worker(new URL("../../workers/plan.ts", import.meta.url), { type: "module" });

@@ -35,7 +35,7 @@ export interface BodyReliefRequest {
 }
 
 /** Shade on a body is drawn softer than on a face, that its colours are read first. By eye, no published source. */
-const SOFT = 0.75;
+export const SOFT = 0.75;
 /** Fineness of the picture, pixels a mm. */
 const PX = 0.8;
 

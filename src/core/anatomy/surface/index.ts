@@ -2,12 +2,8 @@ export type { BodyChart } from "./bodyRelief";
 export { LIGHT_KEYS, LIGHTS, type LightKey } from "./light";
 export { headRelief, RELIEF_BOXES, type HeadChart } from "./relief";
 export { ReliefQuerySchema, reliefQuery, type ReliefRequest } from "./reliefQuery";
-export {
-  turnable,
-  turnWords,
-  type ChartPicture,
-  type PaintedHead,
-  type Standpoint,
-  type TurnChart,
-} from "./turned";
+export type { ChartPicture } from "./chartPicture";
+export { turnable, turnWords, type PaintedFigure, type Standpoint } from "./turned";
+export type { PaintedBody } from "./turnedBody";
+export type { PaintedHead, TurnChart } from "./turnedHead";
 export { reliefBox, reliefRequest, type Chart } from "./reliefRequest";

@@ -154,32 +154,39 @@ export const shareOfLight = (light: number, plain: number): number =>
   Math.min(MOST_LIGHT, Math.max(0, light) / plain);
 
 /** How sharp a lamp is mirrored in wet-looking skin (Phong 1975, exponent by eye), and how white at most. */
-const [SHARP, MOST_WHITE] = [26, 0.62];
+const SHARP = 26;
+export const MOST_WHITE = 0.62;
 
 /**
- * What a glossy surface throws back of the lamp towards who looks at it, at each vertex, 0 to 1.
+ * What a glossy place throws back of the lamp towards who looks at it, 0 to 1.
  *
- * @param lit light of the lamp at each vertex
+ * @param light of the lamp that reaches it
  * @param lamp where it hangs
- * @param towards where the one who looks is
+ * @param towards where the one who looks is, of length 1
  */
-export function mirrored(
-  normals: Float32Array,
-  lit: Float32Array,
+export function mirroredAt(
+  [nx, ny, nz]: Vec,
+  light: number,
   [lx, ly, lz]: Vec,
   [tx, ty, tz]: Vec,
-): Float32Array {
+): number {
   const far = Math.hypot(lx, ly, lz);
   // Halfway between the lamp and the eye a mirror shows the lamp (Blinn 1977).
-  const half = [lx / far + tx, ly / far + ty, lz / far + tz] as const;
-  const size = Math.hypot(...half) || 1;
-  return lit.map((light, i) => {
-    const facing =
-      (normals[3 * i]! * half[0] + normals[3 * i + 1]! * half[1] + normals[3 * i + 2]! * half[2]) /
-      size;
-    return light > 0 && facing > 0 ? Math.min(1, 2 * light) * facing ** SHARP : 0;
-  });
+  const [hx, hy, hz] = [lx / far + tx, ly / far + ty, lz / far + tz];
+  const facing = (nx * hx + ny * hy + nz * hz) / (Math.hypot(hx, hy, hz) || 1);
+  return light > 0 && facing > 0 ? Math.min(1, 2 * light) * facing ** SHARP : 0;
 }
+
+/** The same at each vertex. */
+export const mirrored = (
+  normals: Float32Array,
+  lit: Float32Array,
+  lamp: Vec,
+  towards: Vec,
+): Float32Array =>
+  lit.map((light, i) =>
+    mirroredAt([normals[3 * i]!, normals[3 * i + 1]!, normals[3 * i + 2]!], light, lamp, towards),
+  );
 
 /** Values of vertices at each pixel; `none` where nothing is. */
 export function onPixels(

@@ -1,3 +1,4 @@
+import { usualPhysique } from "../physique";
 import fc from "fast-check";
 import { buildFigure, contains, defaultFace, faceFromMeasures, AVERAGE } from "..";
 import { depthsOf, onChart } from "./depths";
@@ -9,7 +10,9 @@ import { headOfFace, measuresOfFace } from "./ofFace";
 import { rasterise, valueAt } from "./raster";
 import { RELIEF_BOXES, headRelief } from "./relief";
 import type { Vec } from "./smooth";
-import { turnable, turnWords, type ChartPicture, type TurnChart } from "./turned";
+import type { ChartPicture } from "./chartPicture";
+import { turnable, turnWords } from "./turned";
+import type { TurnChart } from "./turnedHead";
 
 const TURNED_CHARTS = ["face", "leftProfile", "rightProfile", "backOfHead"] as const;
 
@@ -452,7 +455,7 @@ describe("a painted head that is turned", () => {
     light: "above",
     skin: [128, 128, 128],
   } as const;
-  const look = turnable({ ...given, charts });
+  const look = turnable({ head: { ...given, charts }, body: null });
   const [width, height] = [172, 200];
   const seen = (yaw: number, pitch = 0) => {
     const pixels = look({ yaw, pitch, width, height });
@@ -484,7 +487,10 @@ describe("a painted head that is turned", () => {
     for (let y = -4; y <= 4; y++)
       for (let x = -4; x <= 4; x++)
         dot.data.set([255, 255, 255, 255], 4 * ((35 + y + 125) * dot.width + 35 + x + 130));
-    const dotted = turnable({ ...given, charts: { ...charts, face: dot } });
+    const dotted = turnable({
+      head: { ...given, charts: { ...charts, face: dot } },
+      body: null,
+    });
     const pixels = dotted({ yaw: 0, pitch: 0, width, height });
     const white = Array.from({ length: width * height }, (_, at) => at).filter(
       (at) => pixels[4 * at + 1]! > 90 && pixels[4 * at + 2]! > 90,
@@ -527,10 +533,85 @@ describe("a painted head that is turned", () => {
         { ...picture, data: new Uint8ClampedArray(picture.data.length) },
       ]),
     ) as Record<TurnChart, ChartPicture>;
-    const pixels = turnable({ ...given, charts: empty })({ yaw: 20, pitch: 0, width, height });
+    const pixels = turnable({ head: { ...given, charts: empty }, body: null })({
+      ...{ yaw: 20, pitch: 0, width, height },
+    });
     const at = 4 * (100 * width + width / 2);
     const [red, green, blue] = pixels.slice(at, at + 3);
     expect([green, blue]).toEqual([red, red]);
     expect(red).toBeGreaterThan(60);
+  });
+
+  it("mirrors the lamp where it shines, whiter than what is matte, on the lamp's side of the face", () => {
+    const shining = Object.fromEntries(
+      Object.entries(charts).map(([key, picture]) => [
+        key,
+        { ...picture, data: new Uint8ClampedArray(picture.data.length).fill(255) },
+      ]),
+    ) as Record<TurnChart, ChartPicture>;
+    const from = { yaw: 0, pitch: 0, width, height };
+    const light = "left" as const;
+    const [matte, gloss] = [undefined, shining].map((sheen) =>
+      turnable({ head: { ...given, light, charts, ...(sheen && { sheen }) }, body: null })(from),
+    ) as [Uint8ClampedArray, Uint8ClampedArray];
+    // On red paint only what is mirrored is green.
+    const places = Array.from({ length: width * height }, (_, at) => at).filter(
+      (at) => gloss[4 * at + 1]! - matte[4 * at + 1]! > 20,
+    );
+    expect(places.length).toBeGreaterThan(20);
+    const onLampSide = places.filter((at) => at % width > width / 2);
+    expect(onLampSide.length / places.length).toBeGreaterThan(0.9);
+  });
+
+  it("turns the whole person: the front's colours before, the back's behind, both on a flank", () => {
+    const physique = usualPhysique(30);
+    const { vertex } = given.face;
+    const bridgeMm = physique.heightCm * 10 - vertex.y;
+    const box = { left: -700, top: -250, width: 1400, height: 2100 };
+    const plain = (colour: readonly [number, number, number]): ChartPicture => {
+      const data = new Uint8ClampedArray(140 * 210 * 4);
+      for (let at = 0; at < data.length; at += 4) data.set([...colour, 255], at);
+      return { width: 140, height: 210, data, box };
+    };
+    const body = {
+      ...{ physique, bridgeMm, light: given.light, skin: given.skin },
+      charts: { bodyFront: plain([220, 0, 0]), bodyBack: plain([0, 0, 220]) },
+    };
+    const person = turnable({ head: { ...given, charts }, body });
+    const counted = (yaw: number) => {
+      const pixels = person({ yaw, pitch: 0, width, height });
+      const rows = Array.from({ length: height }, (_, y) =>
+        Array.from({ length: width }, (_, x) =>
+          hue([...pixels.slice(4 * (y * width + x)).slice(0, 4)]),
+        ),
+      );
+      const below = rows.slice(40).flat();
+      return {
+        head: new Set(rows.slice(8, 18).flat()),
+        red: below.filter((colour) => colour.includes("red")).length,
+        blue: below.filter((colour) => colour.includes("blue")).length,
+        top: rows.findIndex((row) => row.some((colour) => colour !== "nothing")),
+        foot: rows.findLastIndex((row) => row.some((colour) => colour !== "nothing")),
+      };
+    };
+    const [front, back, left, right] = [0, 180, 90, -90].map(counted) as [
+      ReturnType<typeof counted>,
+      ReturnType<typeof counted>,
+      ReturnType<typeof counted>,
+      ReturnType<typeof counted>,
+    ];
+    expect(front.blue).toBeLessThan(front.red / 50);
+    expect(back.red).toBeLessThan(back.blue / 50);
+    // A person is less deep than broad, and from a side both charts are seen.
+    for (const side of [left, right]) {
+      expect(Math.min(side.red, side.blue)).toBeGreaterThan(front.red / 10);
+      expect(side.red + side.blue).toBeLessThan(1.3 * front.red);
+    }
+    expect(Math.abs(left.red - right.red)).toBeLessThan(0.06 * left.red);
+    expect(front.head.has("red")).toBe(true);
+    // 60 mm are left above and below.
+    const mm = physique.heightCm * 10 + 120;
+    expect(Math.abs(front.top - (60 * height) / mm)).toBeLessThan(3);
+    expect(Math.abs(height - front.foot - (60 * height) / mm)).toBeLessThan(4);
   });
 });

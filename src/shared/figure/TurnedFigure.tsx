@@ -1,44 +1,67 @@
 "use client";
 
-import { useMemo, useRef } from "react";
+import { useMemo, useRef, useState } from "react";
 import { turnWords, type LightKey } from "@/core/anatomy/surface";
+import { sheenOf } from "@/core/look";
 import { Waiting } from "@/shared/workers/Waiting";
 import type { FaceFigureProps } from "./FaceFigure";
-import { bytesOf, CHARTS, MOST_PITCH, useTurn, useTurned } from "./useTurned";
+import { SheenDrawing } from "./SheenDrawing";
+import { BODY_CHARTS, HEAD_CHARTS, MOST_PITCH, useTurn, useTurned } from "./useTurned";
 import { ViewFigure } from "./ViewFigure";
 
-interface TurnedHeadProps extends Pick<
+interface TurnedFigureProps extends Pick<
   FaceFigureProps,
   "look" | "context" | "prediction" | "upTo" | "whole" | "lamp" | "title" | "className"
 > {
   formLight: LightKey;
+  /** Whether the whole person is turned first, or the head by itself. */
+  wholePerson: boolean;
 }
 
-/** The painted head, turned by hand: drag it, or use the two sliders. */
-export function TurnedHead({ title, className, formLight, ...drawn }: TurnedHeadProps) {
+/** From where one mostly looks: degrees to the person's left. */
+const STANDPOINTS = [
+  ["front", 0],
+  ["¾ left", 45],
+  ["left", 90],
+  ["behind", 180],
+  ["right", -90],
+  ["¾ right", -45],
+] as const;
+
+/** The painted figure, turned by hand: drag it, use the two sliders, or go where one mostly looks from. */
+export function TurnedFigure({
+  title,
+  className,
+  formLight,
+  wholePerson,
+  ...drawn
+}: TurnedFigureProps) {
+  const [withBody, setWithBody] = useState(wholePerson);
   const { look, context, prediction, upTo, whole, lamp } = drawn;
   const drawings = useRef<HTMLDivElement>(null);
   const canvas = useRef<HTMLCanvasElement>(null);
   const { yaw, pitch, moving, turn, drag } = useTurn();
   const what = useMemo(
-    () => ({ look, context, prediction, upTo, whole, lamp, formLight }),
-    [look, context, prediction, upTo, whole, lamp, formLight],
+    () => ({ look, context, prediction, upTo, whole, lamp, formLight, withBody }),
+    [look, context, prediction, upTo, whole, lamp, formLight, withBody],
   );
-  const given = useMemo(
-    () => ({
-      face: context.figure.landmarks,
-      ageYears: context.figure.physique.ageYears,
-      light: formLight,
-      skin: bytesOf(context.person.skin),
-    }),
-    [context, formLight],
+  const sitter = useMemo(
+    () => ({ figure: context.figure, light: formLight, skin: context.person.skin, withBody }),
+    [context, formLight, withBody],
   );
-  const answer = useTurned(drawings, canvas, { given, what, yaw, pitch, moving });
+  const sheen = useMemo(() => sheenOf(look, context, upTo), [look, context, upTo]);
+  const answer = useTurned(drawings, canvas, { sitter, what, yaw, pitch, moving });
+  const charts = withBody ? [...HEAD_CHARTS, ...BODY_CHARTS] : HEAD_CHARTS;
   const words = turnWords(yaw);
   return (
     <div className={`flex flex-col ${className ?? ""}`}>
       <div ref={drawings} aria-hidden className="invisible absolute size-0 overflow-hidden">
-        {CHARTS.map((chart) => (
+        {charts.map((chart) => (
+          <div key={chart} data-sheen={chart}>
+            <SheenDrawing view={chart} figure={context.figure} sheen={sheen} />
+          </div>
+        ))}
+        {charts.map((chart) => (
           <div key={chart} data-chart={chart}>
             <ViewFigure
               id={`turn-${chart}`}
@@ -63,9 +86,39 @@ export function TurnedHead({ title, className, formLight, ...drawn }: TurnedHead
         />
         {!answer.value && (
           <div className="absolute inset-x-4 bottom-4 rounded bg-base-100 px-3 text-base-content">
-            <Waiting answer={answer} doing="Turning the head" what="the head" />
+            <Waiting answer={answer} doing="Turning the figure" what="the figure" />
           </div>
         )}
+      </div>
+      <div
+        className="flex flex-wrap justify-center gap-1 px-4 pt-2"
+        role="group"
+        aria-label="Look from"
+      >
+        {[false, true].map((body) => (
+          <button
+            key={String(body)}
+            type="button"
+            className="btn btn-sm px-2"
+            aria-pressed={withBody === body}
+            onClick={() => setWithBody(body)}
+          >
+            {body ? "Whole person" : "Head"}
+          </button>
+        ))}
+        <span className="w-2" />
+        {STANDPOINTS.map(([label, to]) => (
+          <button
+            key={label}
+            type="button"
+            className="btn btn-sm px-2 font-normal"
+            aria-pressed={Math.round(yaw) === to}
+            aria-label={`Look from: ${turnWords(to)}`}
+            onClick={() => turn(to, 0)}
+          >
+            {label}
+          </button>
+        ))}
       </div>
       <div className="grid grid-cols-[auto_minmax(0,1fr)_auto] items-center gap-x-3 gap-y-1 px-4 py-2 text-sm">
         <label htmlFor="turned" className="font-bold">
