@@ -3,6 +3,7 @@ import {
   contains,
   creaseLines,
   creaseWords,
+  hatShadeMm,
   zoneInfo,
   distance,
   point,
@@ -23,8 +24,9 @@ import type { Stack } from "../design/stack";
 import { zoneWords } from "../design/words";
 import { withMarks } from "./safety";
 
-/** Room under the brim so that its shadow does not take the mark, mm. Common practice, no published source. */
-const CLEARANCE_MM = 4;
+/** Down to where a hat or fringe takes what is drawn, mm: its edge, and the shade under it in the look's light. */
+const hatLimit = (lineMm: number, { look }: Pick<Stack, "look">): number =>
+  lineMm - hatShadeMm(look.light);
 
 /** Share of a zone that lies above a height, by a 2 mm grid. */
 function shareAbove(polygon: Polygon, y: number): number {
@@ -48,19 +50,16 @@ const reach = (layer: Layer) =>
   );
 
 /** How far the marks of a layer reach into the shade of the hat, mm; 0 or less where they keep clear, or nothing covers the forehead. */
-export const intoTheShade = (
-  { context: { brief } }: Pick<Stack, "context">,
-  layer: Layer,
-): number =>
-  brief.hatLineMm === null || !layer.marks.length
-    ? 0
-    : reach(layer) - (brief.hatLineMm - CLEARANCE_MM);
+export const intoTheShade = (stack: Pick<Stack, "context" | "look">, layer: Layer): number => {
+  const line = stack.context.brief.hatLineMm;
+  return line === null || !layer.marks.length ? 0 : reach(layer) - hatLimit(line, stack);
+};
 
 /** EDGE-4: brows and marks under the hat or fringe. */
 export function underTheHat(stack: Stack): Remark[] {
   const line = stack.context.brief.hatLineMm;
   if (line === null) return [];
-  const limit = line - CLEARANCE_MM;
+  const limit = hatLimit(line, stack);
   return stack.look.layers.flatMap((layer): Remark[] => {
     // What follows other shapes is lowered with them.
     if (!isColour(layer.role) || layer.role === "base" || layer.form) return [];
@@ -79,7 +78,7 @@ export function underTheHat(stack: Stack): Remark[] {
           rule: "EDGE-4",
           severity: "caution",
           where: { layerId: layer.id, zones: layer.zones },
-          message: `${layer.name} reaches ${lowerBy} mm into the shade of the hat line at ${line} mm.`,
+          message: `${layer.name} reaches ${lowerBy} mm ${limit < line ? "into the shade of" : "above"} the hat line at ${line} mm.`,
           ...(lower && { fix: lower, fixLabel: `Lower by ${lowerBy} mm` }),
         },
       ];
@@ -206,7 +205,7 @@ export function inTheCrease(stack: Stack): Remark[] {
       crease: "",
     });
     if (worst.mm < ALONG_MM) return [];
-    const limit = brief.hatLineMm === null ? Infinity : brief.hatLineMm - CLEARANCE_MM;
+    const limit = brief.hatLineMm === null ? Infinity : hatLimit(brief.hatLineMm, stack);
     const clear = (mark: Mark): Mark | null => {
       // What sits on the midline stays on it (MAP-3): it moves up or down.
       const ways = mark.x === 0 && CENTRAL.includes(mark.kind) ? UP_OR_DOWN : DIRECTIONS;

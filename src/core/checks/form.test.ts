@@ -144,6 +144,41 @@ describe("form, map and order: what geometry decides (common practice, no publis
     expect(found(veil("highlight", ["cheekboneLeft", "noseBridge"]), "FORM-1")).toEqual([]);
   });
 
+  it("FORM-1 goes by the look's own light: from a side the far cheek lies in shade, from below the brow bone is lit", () => {
+    const veil = (role: "highlight" | "contour", zones: Layer["zones"], light: Look["light"]) => ({
+      ...aLook(aLayer({ id: role, role, zones, share: 0.4, edge: "faded" })),
+      light,
+    });
+    const cheeks = ["cheekAppleLeft", "cheekAppleRight"] as const;
+    expect(mends("FORM-1", veil("highlight", [...cheeks], "left")).layers[0]?.zones).toEqual([
+      "cheekAppleLeft",
+    ]);
+    expect(mends("FORM-1", veil("highlight", [...cheeks], "right")).layers[0]?.zones).toEqual([
+      "cheekAppleRight",
+    ]);
+    expect(mends("FORM-1", veil("contour", [...cheeks], "left")).layers[0]?.zones).toEqual([
+      "cheekAppleRight",
+    ]);
+    expect(found(veil("highlight", [...cheeks], "below"), "FORM-1")).toEqual([]);
+    const low = found(veil("contour", ["browBoneLeft", "cheekHollowLeft"], "below"), "FORM-1");
+    expect(low[0]?.where.zones).toEqual(["browBoneLeft"]);
+    expect(low[0]?.message).toMatch(/light of this look comes from below/);
+  });
+
+  it("EDGE-4: the shade under a hat is the light's: deep from above, shallow from a side, none from footlights", () => {
+    const at = (y: number, light: Look["light"]) =>
+      checkLook(
+        { ...aLook(drawn(mark("star", 0, y, { radiusMm: 2 }))), light },
+        { ...context, brief: { ...context.brief, hatLineMm: 50 } },
+      ).filter(({ rule }) => rule === "EDGE-4").length;
+    const highest = (light: Look["light"]) =>
+      Array.from({ length: 60 }, (_, i) => 35 + i / 4).findLast((y) => at(y, light) === 0) ?? 0;
+    const [above, left, below] = [highest("above"), highest("left"), highest("below")];
+    // 4.5 mm of brim under a light as steep as 0.66 to 0.75, and 0.22 to 0.98.
+    expect(below - above).toBeCloseTo(4, 0);
+    expect(below - left).toBeCloseTo(1, 0);
+  });
+
   it("BASE-2, BASE-3: a sponge is not dragged, a white face is cut 3 to 1 with the skin's own tone", () => {
     expect(
       mends("BASE-2", aLook(aLayer({ id: "base", tool: "dampSponge", technique: "stroke" })))

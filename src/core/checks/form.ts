@@ -1,4 +1,4 @@
-import { boundingBox, point, zoneInfo, type Point, type ZoneId } from "../anatomy";
+import { boundingBox, point, standsTo, zoneInfo, type Point, type ZoneId } from "../anatomy";
 import { deltaE00, hexToLab, type Lab } from "../colour";
 import { nearestInColour, TOOLS } from "../paint";
 import { moveMark, scaleMark } from "../shapes/arrange";
@@ -6,6 +6,7 @@ import { recipeOf } from "../design/context";
 import type { Remark } from "./finding";
 import { markLabel, placedStrokes, type Mark } from "../shapes";
 import type { LookPatch } from "../design/patch";
+import type { LightFrom } from "../design/form";
 import type { Layer } from "../design/schema";
 import { isSamePart } from "../design/part";
 import { isWhole } from "../design/predict";
@@ -200,13 +201,22 @@ export const tooEven = (stack: Stack): Remark[] =>
     }),
   );
 
-/** FORM-1: lights where the face is hollow, or darks on what stands out. */
+/** Why something is to be lighter or darker, for each light of a look. */
+const UNDER_LIGHT: Readonly<Record<LightFrom, string>> = {
+  above: "light comes from above in front, so what stands out is lighter and what is hollow darker",
+  below: "the light of this look comes from below, and there it falls the other way",
+  left: "the light of this look comes from their left, so their right side lies in shade",
+  right: "the light of this look comes from their right, so their left side lies in shade",
+};
+
+/** FORM-1: lights where the look's light leaves shade, or darks on what catches it. */
 export function againstTheLight(stack: Stack): Remark[] {
+  const { light } = stack.look;
   return stack.look.layers.flatMap((layer): Remark[] => {
     if (layer.marks.length || (layer.role !== "highlight" && layer.role !== "contour")) return [];
     const wrong = layer.zones.filter(
       (zone) =>
-        zoneInfo(zone).relief === (layer.role === "highlight" ? "hollow" : "high") &&
+        standsTo(zoneInfo(zone), light) === (layer.role === "highlight" ? "shade" : "light") &&
         !(
           (zone === "forehead" || zone === "chin") &&
           (layer.share < 0.6 || layer.part.kind !== "whole")
@@ -239,7 +249,7 @@ export function againstTheLight(stack: Stack): Remark[] {
       remark(layer, {
         rule: "FORM-1",
         where: { layerId: layer.id, zones: wrong },
-        message: `${layer.name} ${layer.role === "highlight" ? "lightens" : "darkens"} ${zoneWords(wrong)}: light comes from above in front, so what stands out is lighter and what is hollow darker.`,
+        message: `${layer.name} ${layer.role === "highlight" ? "lightens" : "darkens"} ${zoneWords(wrong)}: ${UNDER_LIGHT[light]}.`,
         fix,
         fixLabel: `Leave out ${zoneWords(wrong)}`,
       }),

@@ -8,7 +8,10 @@ import { zoneInfo, type ZoneKind } from "../zones";
 import { bodySurface } from "./body";
 import { onChart } from "./depths";
 import type { LitSurface } from "./light";
+import { lampTowards, type LightKey } from "./light";
 import { PART } from "./mesh";
+import { lightOnHead } from "./relief";
+import { LIT } from "../litUnder";
 import { headOfFace } from "./ofFace";
 
 const face = defaultFace();
@@ -171,6 +174,35 @@ describe("the body's drawing", () => {
       const far = Math.min(...rim.map((p) => Math.hypot(p.x - x, p.y - y)));
       // A vertex of the mesh is never farther than half a cell from any point of the rim.
       expect(far).toBeLessThan(9);
+    }
+  });
+});
+
+describe("light on the areas of a face", () => {
+  const DETAIL = 0.35;
+  const head = headOfFace(face, 30, DETAIL);
+  const chart = onChart(head, face, DETAIL);
+  const inZone = new Map(
+    figure.zones.map((zone) => {
+      const vertices = head.parts.reduce<number[]>((found, _, i) => {
+        const at = { x: chart[2 * i]!, y: chart[2 * i + 1]! };
+        if (head.normals[3 * i + 2]! >= 0.05 && contains(zone.polygon, at)) found.push(i);
+        return found;
+      }, []);
+      return [zone.id, vertices] as const;
+    }),
+  );
+  const all = [...inZone.values()].flat();
+  const meanOf = (light: Float32Array, vertices: readonly number[]) =>
+    vertices.reduce((sum, i) => sum + light[i]!, 0) / vertices.length;
+  const of = (lamp: LightKey) => lightOnHead(head, lampTowards(lamp, false), DETAIL);
+  const lamps = { below: of("foot"), near: of("left"), far: of("right") };
+
+  it.each(Object.entries(LIT))("on %s is what falls there on the surface", (kind, held) => {
+    const zone = figure.zones.find((entry) => entry.kind === kind && !entry.id.endsWith("Right"))!;
+    for (const side of ["below", "near", "far"] as const) {
+      const measured = meanOf(lamps[side], inZone.get(zone.id)!) / meanOf(lamps[side], all);
+      expect(Math.abs(measured - held[side])).toBeLessThan(0.02);
     }
   });
 });
