@@ -1,4 +1,4 @@
-import { distance, type Point } from "../anatomy";
+import { distance, lengthAlongSkin, type Point } from "../anatomy";
 import { newMark, placedStrokes, predict, safetyNotes, strokeOutline, type Mark } from "../look";
 import { aContext, aLayer, aLook, product } from "../testing";
 import { bodySheets, faceSheet, PAPER_KEYS, PAPERS, within, type Sheet } from ".";
@@ -100,6 +100,20 @@ describe("body stencils", () => {
       distance(at[0] as Point, at[1] as Point),
       0.7,
     );
+  });
+
+  it("is as wide as on the skin, measured along it at the shape's own height, and says how much wider that is", () => {
+    const aside = onBody("ring", 105, -340, { diameterMm: 60, openDeg: 0, widthMm: 4 });
+    const sheets = bodySheets({ paper: "a4", look: lookOf(aside), context });
+    const points = drawn(sheets).flatMap((shape) => shape.points);
+    const [left, right] = [Math.min, Math.max].map((pick) => pick(...points.map(({ x }) => x)));
+    const outline = placedStrokes(aside).flatMap((stroke) => strokeOutline(stroke));
+    const at = (pick: typeof Math.min) => ({ x: pick(...outline.map(({ x }) => x)), y: -340 });
+    const onSkin = lengthAlongSkin(context.figure, "front", at(Math.min), at(Math.max));
+    expect((right ?? 0) - (left ?? 0)).toBeCloseTo(onSkin, 0);
+    expect(onSkin).toBeGreaterThan(66);
+    const said = sheets[0]?.texts.map(({ text }) => text).join(" ") ?? "";
+    expect(said).toContain(`up to ${Math.round((onSkin / 64 - 1) * 100)} % wider than seen`);
   });
 
   it("turns what is on the back, as seen from behind, and keeps the face's marks out", () => {

@@ -6,6 +6,7 @@ import {
   type Box,
   type Frame,
   type Point,
+  unrolledRound,
 } from "../anatomy";
 import {
   safetyNotes,
@@ -72,13 +73,37 @@ export function within(line: readonly Point[], { left, right, top, bottom }: Box
   return open.length > 1 ? [...parts, open] : parts;
 }
 
+/** The outlines of a mark, those that its mirrored half adds among them. */
+const piecesOf = (mark: Mark): Point[][] =>
+  placedStrokes(mark).map((stroke) => [...strokeOutline(stroke)]);
+
+/** An outline as it lies on the skin, unrolled round its own middle. */
+function laidFlat(outline: readonly Point[], { figure }: LookContext, frame: Frame): Point[] {
+  const { left, right, top, bottom } = boundingBox(outline);
+  return outline.map(unrolledRound(point((left + right) / 2, (top + bottom) / 2), figure, frame));
+}
+
+/** Breadth of an outline, mm. */
+const wide = (outline: readonly Point[]): number => {
+  const { left, right } = boundingBox(outline);
+  return Math.max(1, right - left);
+};
+
+/** How much wider shapes are on the skin than seen flat, in words; nothing where it is hardly any. */
+const stretchWords = (wider: number): string => {
+  const percent = Math.round((wider - 1) * 100);
+  return percent < 2
+    ? ""
+    : `; shapes are as wide as on the skin, up to ${percent} % wider than seen: lay each by its middle`;
+};
+
 const tiles = (from: number, to: number, room: number): number =>
   Math.max(1, Math.ceil((to - from - OVERLAP_MM) / (room - OVERLAP_MM)));
 const letter = (n: number): string => String.fromCharCode(65 + n);
 
 /**
  * Stencils at 1:1 of what lies on the body, on as many sheets as it takes: neighbours overlap by 10 mm and share numbered crosses; the midline
- * and the heights that can be felt on the body are drawn through, to lay each sheet by. What is on the back is drawn as seen from behind.
+ * and the heights that can be felt on the body are drawn through, to lay each sheet by. Each shape is unrolled round its middle: as wide as it is on the skin. What is on the back is drawn as seen from behind.
  * A point lies on its sheet at x = 12 + (x - left of the sheet's window), y = 24 + (top of the window - y).
  */
 export function bodySheets({
@@ -94,14 +119,14 @@ export function bodySheets({
   const room = { x: widthMm - 2 * MARGIN.side, y: heightMm - MARGIN.top - MARGIN.bottom };
   const sheets = (["front", "back"] as const).flatMap((frame) => {
     const turn = (p: Point) => (frame === "back" ? point(-p.x, p.y) : p);
-    const outlines = touched(look, context)
-      .layers.flatMap((layer) =>
-        layer.marks.filter((mark) => mark.frame === frame && isBodyMark(mark, context)),
-      )
-      .flatMap(placedStrokes)
-      .map((stroke) => strokeOutline(stroke).map(turn))
-      .map((outline) => [...outline, outline[0] ?? point(0, 0)]);
-    if (!outlines.length) return [];
+    const flat = touched(look, context)
+      .layers.flatMap((layer) => layer.marks)
+      .filter((mark) => mark.frame === frame && isBodyMark(mark, context))
+      .flatMap(piecesOf)
+      .map((outline) => ({ outline, laid: laidFlat(outline, context, frame) }));
+    if (!flat.length) return [];
+    const wider = Math.max(...flat.map(({ outline, laid }) => wide(laid) / wide(outline)));
+    const outlines = flat.map(({ laid }) => [...laid, laid[0] ?? point(0, 0)].map(turn));
     const whole = boundingBox(outlines.flat());
     const [left, top] = [whole.left - ROOM_MM, whole.top + ROOM_MM];
     const [columns, rows] = [
@@ -186,7 +211,7 @@ export function bodySheets({
           x: MARGIN.side,
           y: 16.5,
           sizeMm: 3.2,
-          text: `stencil for ${context.person.name}, 1:1; neighbours overlap by ${OVERLAP_MM} mm, cross on cross`,
+          text: `stencil for ${context.person.name}, 1:1; neighbours overlap by ${OVERLAP_MM} mm, cross on cross${stretchWords(wider)}`,
         },
         ...wrapped(
           safetyNotes(look, context)

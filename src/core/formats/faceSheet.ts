@@ -1,4 +1,4 @@
-import { placement, type Figure, type LandmarkName, type Point } from "../anatomy";
+import { placement, tapeWords, type Figure, type LandmarkName, type Point } from "../anatomy";
 import {
   coveredOf,
   safetyNotes,
@@ -10,6 +10,7 @@ import {
   visibleLayers,
   type Look,
   type LookContext,
+  type Mark,
   type Prediction,
 } from "../look";
 import { PAPERS, type PaperKey } from "./paper";
@@ -254,6 +255,12 @@ function besideTheHead(
   return { texts, rest };
 }
 
+/** Where a mark lies by a ruler, and by a tape where that is more. */
+function whereOf(mark: Mark, figure: Figure): string {
+  const tape = tapeWords(mark, figure, mark.frame);
+  return `${placement(mark, figure, mark.frame).words}${tape && ` (${tape})`}`;
+}
+
 /** What stands above and below the face: title, the marks by ruler, and the check of the scale. */
 function textsOf(
   { kind, look, context }: { kind: FaceSheetKind; look: Look; context: LookContext },
@@ -296,8 +303,7 @@ function textsOf(
   // Down the right edge of the head's foot, where the sheet is empty: the neck is not drawn.
   const marks = touched(look, context).layers.flatMap((layer) =>
     layer.marks.map(
-      (mark) =>
-        `${layer.name}, ${markLabel(mark.kind)}: ${placement(mark, context.figure, mark.frame).words}`,
+      (mark) => `${layer.name}, ${markLabel(mark.kind)}: ${whereOf(mark, context.figure)}`,
     ),
   );
   const chin = TOP_MM + context.figure.landmarks.vertex.y - context.figure.landmarks.menton.y + 6;

@@ -3,7 +3,7 @@
 import { Alert } from "@/ui/Alert";
 import { Select } from "@/ui/Select";
 import { useMemo, useState } from "react";
-import { placement, point, type Frame, type Point } from "@/core/anatomy";
+import { placement, point, tapeWords, type Figure, type Frame, type Point } from "@/core/anatomy";
 import {
   alignMarks,
   browsByThreePoints,
@@ -98,6 +98,7 @@ export function MarksEditor({
           </summary>
           <p className="muted mt-1 text-xs">
             With a ruler: {placement(mark, context.figure, mark.frame).words}.
+            {chosenMark === i && <TapeWords mark={mark} figure={context.figure} />}
           </p>
           <MovesWith own={{ layer: layer.id, mark: i }} mark={mark} apply={apply} />
           <MarkFields mark={mark} onChange={(key, value) => change(i, key, value)} />
@@ -299,4 +300,10 @@ function MarkText({
       />
     </label>
   );
+}
+
+/** The same by a tape, where the skin curves away under the ruler. */
+function TapeWords({ mark, figure }: { mark: Mark; figure: Figure }) {
+  const words = tapeWords(mark, figure, mark.frame);
+  return words ? <> From the midline {words}.</> : null;
 }
