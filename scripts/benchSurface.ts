@@ -70,6 +70,17 @@ export function benchSurface(): void {
     head: { face, ageYears: 30, light: "above", charts, skin: [180, 140, 120] },
     body: null,
   });
+  const body = {
+    ...{ physique: BODY.physique, bridgeMm: BODY.bridgeMm, light: "above" as const },
+    ...{
+      skin: [180, 140, 120] as const,
+      charts: { bodyFront: charts.face, bodyBack: charts.face },
+    },
+  };
+  const person = turnable({
+    head: { face, ageYears: 30, light: "above", charts, skin: [180, 140, 120] },
+    body,
+  });
   const rows: [string, number][] = [
     [
       "another person's head, 40,000 triangles",
@@ -114,6 +125,10 @@ export function benchSurface(): void {
     [
       "a frame while a painted head is turned, 360 high",
       median(30, (i) => look({ yaw: 6 * i, pitch: 0, width, height })),
+    ],
+    [
+      "the same of the whole person",
+      median(30, (i) => person({ yaw: 6 * i, pitch: 0, width, height })),
     ],
     [
       "a frame at rest, 800 high",

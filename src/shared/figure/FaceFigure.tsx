@@ -122,6 +122,7 @@ export function FaceFigure({
   // Who is painted there wears a cap, or has no hair.
   const hair = painted.has("scalp") ? null : hairOfFace(figure);
   const behind = figure.zones.filter((zone) => isBehind(zone.id));
+  const beard = { id, full: person.beard === "beard", colour: brow, areas: figure.zones };
   const shapes = (entries: typeof visible, isBack: boolean) =>
     entries.map((entry) => (
       <LayerShapes
@@ -168,13 +169,13 @@ export function FaceFigure({
       </g>
       {hair && <HairMass hair={hair} colour={lit(person.hair ?? person.brow)} />}
       <g clipPath={`url(#${id}-head)`}>
-        {person.beard !== "none" && <Beard id={id} />}
+        {person.beard !== "none" && <Beard {...beard} />}
         {shapes(
           visible.filter(({ layer }) => !layer.marks.length),
           false,
         )}
         <BrowHair context={context} painted={painted} colour={brow} />
-        {person.beard !== "none" && <Beard id={id} through={painted} />}
+        {person.beard !== "none" && <Beard {...beard} through={painted} />}
       </g>
       <g clipPath={`url(#${id}-skin)`}>
         {shapes(

@@ -1,6 +1,6 @@
 import type { ZoneId } from "@/core/anatomy";
 
-/** Hair of a beard as short strokes. */
+/** Hair of a beard as short strokes; those of a full one are paler than its mass, or they would not be seen on it. */
 export function Stubble({ id, colour, full }: { id: string; colour: string; full: boolean }) {
   return (
     <pattern
@@ -10,29 +10,49 @@ export function Stubble({ id, colour, full }: { id: string; colour: string; full
       patternUnits="userSpaceOnUse"
       patternTransform="rotate(12)"
     >
-      <path d="M0.4 0.3l0.25 0.9M1.2 1.2l0.2 0.7" stroke={colour} strokeWidth={full ? 0.5 : 0.28} />
+      <path
+        d="M0.4 0.3l0.25 0.9M1.2 1.2l0.2 0.7"
+        stroke={full ? "#fff" : colour}
+        strokeOpacity={full ? 0.22 : 1}
+        strokeWidth={full ? 0.4 : 0.28}
+      />
     </pattern>
   );
 }
 
-const HAIRY: readonly ZoneId[] = [
+const HAIRY: ReadonlySet<ZoneId> = new Set([
   "chin",
   "jawlineLeft",
   "jawlineRight",
   "lipSideLeft",
   "lipSideRight",
   "philtrum",
-];
+]);
 
-/** The beard on the face; over paint it comes through where the paint lies. */
-export function Beard({ id, through }: { id: string; through?: ReadonlySet<ZoneId> }) {
-  const shown = through ? HAIRY.filter((zone) => through.has(zone)) : HAIRY;
-  return shown.map((zone) => (
-    <use
-      key={zone}
-      href={`#${id}-${zone}`}
-      fill={`url(#${id}-stubble)`}
-      opacity={through ? 0.7 : 1}
-    />
-  ));
+interface BeardProps {
+  id: string;
+  /** A full beard is a mass in its colour, its edge soft; stubble is strokes alone. */
+  full: boolean;
+  colour: string;
+  /** Areas that are in the picture. */
+  areas: readonly { readonly id: ZoneId }[];
+  /** Areas that are painted: the beard comes through the paint. */
+  through?: ReadonlySet<ZoneId>;
+}
+
+/** The beard; drawn again over paint it comes through where the paint lies. */
+export function Beard({ id, full, colour, areas, through }: BeardProps) {
+  const shown = areas.filter((area) => HAIRY.has(area.id) && (!through || through.has(area.id)));
+  const filled = (fill: string) =>
+    shown.map((area) => <use key={area.id} href={`#${id}-${area.id}`} fill={fill} />);
+  return (
+    <g pointerEvents="none" data-beard={through ? "through" : "under"}>
+      {full && (
+        <g filter={`url(#${id}-soft1)`} opacity={through ? 0.3 : 0.9}>
+          {filled(colour)}
+        </g>
+      )}
+      <g opacity={through ? 0.7 : 1}>{filled(`url(#${id}-stubble)`)}</g>
+    </g>
+  );
 }

@@ -127,7 +127,7 @@ export function TurnedFigure({
         <input
           id="turned"
           type="range"
-          className="range range-sm w-full"
+          className="range range-sm w-full [--range-thumb:#f4f4f3]"
           min={-180}
           max={180}
           step={5}
@@ -142,7 +142,7 @@ export function TurnedFigure({
         <input
           id="tilted"
           type="range"
-          className="range range-sm w-full"
+          className="range range-sm w-full [--range-thumb:#f4f4f3]"
           min={-MOST_PITCH}
           max={MOST_PITCH}
           step={5}

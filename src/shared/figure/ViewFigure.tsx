@@ -28,6 +28,7 @@ import { UnderCostume } from "./UnderCostume";
 import { MarkPaint } from "./MarkPaint";
 import { pathOf } from "./path";
 import { ReliefImage } from "./ReliefImage";
+import { Beard, Stubble } from "./Stubble";
 import type { FormLight } from "./useRelief";
 import { chartsOf, sceneOf, type Scene, type ViewKey } from "./views";
 
@@ -67,6 +68,11 @@ function OtherView({
     lamp === "D65" ? hex : hexOf(reflectanceFromLab(hexToLab(hex)), lamp);
   const bareHex = (zone: ZoneId) => hexOfFilm(prediction.bare(zone));
   const lines = lineColour(lit(person.skin));
+  const beard = {
+    ...{ id, full: person.beard === "beard", colour: lit(person.brow) },
+    areas: scene.zones,
+  };
+  const painted = new Set(visible.flatMap(({ colours }) => [...colours.keys()]));
   // Between zones that meet at the jaw and under the ear one sees what the neck is painted with.
   const onNeck = visible
     .findLast(
@@ -110,6 +116,7 @@ function OtherView({
         </clipPath>
         <Soft id={`${id}-soft1`} deviation={1} />
         <Iris id={id} lit={lit} />
+        <Stubble id={id} colour={beard.colour} full={beard.full} />
       </defs>
       <g
         fill="none"
@@ -138,6 +145,7 @@ function OtherView({
         areas={scene.zones}
         over={false}
       />
+      {person.beard !== "none" && <Beard {...beard} />}
       {hair.map((mass, i) => (
         <HairMass key={i} hair={mass} colour={lit(person.hair ?? person.brow)} />
       ))}
@@ -156,6 +164,7 @@ function OtherView({
               flat={!isProfile && view !== "topOfHead"}
             />
           ))}
+        {person.beard !== "none" && <Beard {...beard} through={painted} />}
         {visible
           .filter(({ layer }) => layer.marks.length > 0)
           .map((entry) => (
