@@ -93,3 +93,34 @@ export function valueAt(
     w2 * values[triangles[t + 2]! * size + k]!
   );
 }
+
+/** A place on a triangle: its corners, and their shares. Filled anew for each pixel, so that a picture makes no rubbish. */
+export interface Spot {
+  a: number;
+  b: number;
+  c: number;
+  ofA: number;
+  ofB: number;
+  ofC: number;
+}
+export const newSpot = (): Spot => ({ a: 0, b: 0, c: 0, ofA: 0, ofB: 0, ofC: 0 });
+
+/** Puts the place a pixel shows into a spot; the pixel must have a triangle. */
+export function spotAt(raster: Raster, triangles: Uint32Array, at: number, spot: Spot): void {
+  const t = raster.triangle[at]!;
+  spot.a = triangles[t]!;
+  spot.b = triangles[t + 1]!;
+  spot.c = triangles[t + 2]!;
+  spot.ofB = raster.second[at]!;
+  spot.ofC = raster.third[at]!;
+  spot.ofA = 1 - spot.ofB - spot.ofC;
+}
+
+/** A value of the vertices at a spot; `size` numbers a vertex, of which the `k`th. */
+export const valueOn = (
+  { a, b, c, ofA, ofB, ofC }: Spot,
+  values: Float32Array,
+  size = 1,
+  k = 0,
+): number =>
+  ofA * values[a * size + k]! + ofB * values[b * size + k]! + ofC * values[c * size + k]!;

@@ -1,6 +1,6 @@
 import { codeOfLight } from "./chartPicture";
 import { lampTowards, type LightKey } from "./light";
-import { rasterise, valueAt, type Raster } from "./raster";
+import { newSpot, rasterise, spotAt, valueOn, type Raster, type Spot } from "./raster";
 import { MOST_WHITE, mirroredAt } from "./relief";
 import type { Vec } from "./smooth";
 import { turnedBody, type PaintedBody } from "./turnedBody";
@@ -71,33 +71,39 @@ interface Seen {
   readonly near: Float32Array;
 }
 
-/** Which of the surfaces is nearest at a pixel; null where there is none. */
-function nearestAt(seen: readonly Seen[], at: number): Seen | null {
+/** Which of the surfaces is nearest at a pixel, its spot filled; null where there is none. */
+function nearestAt(seen: readonly Seen[], at: number, spot: Spot): TurnedSurface | null {
   let nearest: Seen | null = null;
   let most = -Infinity;
   for (const one of seen) {
-    const { surface, raster, near } = one;
-    if (raster.triangle[at]! < 0 || !surface.isShown(raster, at)) continue;
-    const depth = valueAt(raster, surface.triangles, at, near);
-    if (depth <= most) continue;
+    if (one.raster.triangle[at]! < 0) continue;
+    spotAt(one.raster, one.surface.triangles, at, spot);
+    const depth = valueOn(spot, one.near);
+    if (depth <= most || !one.surface.isShown(spot)) continue;
     most = depth;
     nearest = one;
   }
-  return nearest;
+  // The one looked at last may lie behind.
+  if (nearest && nearest !== seen.at(-1))
+    spotAt(nearest.raster, nearest.surface.triangles, at, spot);
+  return nearest?.surface ?? null;
 }
 
-/** The share of white that the lamp puts on what shines at a pixel. */
-function glossAt({ surface, raster }: Seen, at: number, lamp: Vec, towards: Vec): number {
-  const sheen = surface.sheenAt(raster, at);
+/** The share of white that the lamp puts on what shines at a spot. */
+function glossAt(
+  { sheenAt, normals, lit }: TurnedSurface,
+  spot: Spot,
+  lamp: Vec,
+  towards: Vec,
+): number {
+  const sheen = sheenAt ? sheenAt(spot) : 0;
   if (!sheen) return 0;
-  const { normals, lit, triangles } = surface;
   const normal: Vec = [
-    valueAt(raster, triangles, at, normals, 3, 0),
-    valueAt(raster, triangles, at, normals, 3, 1),
-    valueAt(raster, triangles, at, normals, 3, 2),
+    valueOn(spot, normals, 3, 0),
+    valueOn(spot, normals, 3, 1),
+    valueOn(spot, normals, 3, 2),
   ];
-  const light = valueAt(raster, triangles, at, lit);
-  return sheen * MOST_WHITE * mirroredAt(normal, light, lamp, towards);
+  return sheen * MOST_WHITE * mirroredAt(normal, valueOn(spot, lit), lamp, towards);
 }
 
 /**
@@ -116,7 +122,7 @@ export function turnable(
   ];
   const frame = frameOf(painted);
   const lamp = lampTowards(painted.head.light satisfies LightKey, false);
-  const sum = new Float32Array(3);
+  const [sum, spot] = [new Float32Array(3), newSpot()];
   return (from) => {
     const { width, height } = from;
     const { ct, st, cp, sp } = axesOf(from);
@@ -128,12 +134,11 @@ export function turnable(
     });
     const pixels = new Uint8ClampedArray(width * height * 4);
     for (let at = 0; at < width * height; at++) {
-      const one = nearestAt(seen, at);
-      if (!one) continue;
-      const { surface, raster } = one;
-      surface.colourAt(raster, at, sum);
-      const light = valueAt(raster, surface.triangles, at, surface.light);
-      const white = glossAt(one, at, lamp, towards);
+      const surface = nearestAt(seen, at, spot);
+      if (!surface) continue;
+      surface.colourAt(spot, sum);
+      const light = valueOn(spot, surface.light);
+      const white = glossAt(surface, spot, lamp, towards);
       for (let k = 0; k < 3; k++) {
         const code = codeOfLight(sum[k]! * light);
         pixels[4 * at + k] = code + white * (255 - code);

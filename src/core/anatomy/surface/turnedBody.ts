@@ -4,7 +4,7 @@ import { bodySurface } from "./body";
 import { SOFT, type BodyChart } from "./bodyRelief";
 import { addColour, lightOfCode, type ChartPicture } from "./chartPicture";
 import { lampLightOnBody, lampTowards, type LightKey } from "./light";
-import { valueAt, type Raster } from "./raster";
+import { valueOn, type Spot } from "./raster";
 import { FRONT, LAMP, plainOf, ROOM, shareOfLight } from "./relief";
 import { step } from "./smooth";
 import type { TurnedSurface } from "./turnedSurface";
@@ -42,16 +42,11 @@ export function turnedBody(painted: PaintedBody): TurnedSurface {
   );
   const plain = plainOf(all.filter((_, i) => normals[3 * i + 2]! > FACES_FRONT));
   /** What the charts show at a pixel, looked for a little further in where the drawing ends first. */
-  const fromCharts = (
-    of: PaintedBody["charts"],
-    raster: Raster,
-    at: number,
-    sum: Float32Array,
-  ): number => {
-    const x = valueAt(raster, triangles, at, positions, 3, 0);
-    const y = valueAt(raster, triangles, at, positions, 3, 1);
-    const across = valueAt(raster, triangles, at, normals, 3, 0);
-    const front = step(-MEET, MEET, valueAt(raster, triangles, at, normals, 3, 2));
+  const fromCharts = (of: PaintedBody["charts"], spot: Spot, sum: Float32Array): number => {
+    const x = valueOn(spot, positions, 3, 0);
+    const y = valueOn(spot, positions, 3, 1);
+    const across = valueOn(spot, normals, 3, 0);
+    const front = step(-MEET, MEET, valueOn(spot, normals, 3, 2));
     sum.fill(0);
     for (const mm of INWARD_MM) {
       const inward = x - across * Math.abs(across) * mm;
@@ -67,15 +62,16 @@ export function turnedBody(painted: PaintedBody): TurnedSurface {
     ...{ positions, normals, triangles, lit },
     light: all.map((value) => shareOfLight(value, plain) ** SOFT),
     isShown: () => true,
-    colourAt(raster, at, sum) {
-      const found = fromCharts(charts, raster, at, sum);
+    colourAt(spot, sum) {
+      const found = fromCharts(charts, spot, sum);
       if (found < 0.2) skin.forEach((code, k) => (sum[k] = lightOfCode(code)));
       else for (let k = 0; k < 3; k++) sum[k]! /= found;
     },
-    sheenAt(raster, at) {
-      if (!sheen) return 0;
-      const found = fromCharts(sheen, raster, at, shine);
-      return found ? shine[0]! / found : 0;
-    },
+    sheenAt: sheen
+      ? (spot) => {
+          const found = fromCharts(sheen, spot, shine);
+          return found ? shine[0]! / found : 0;
+        }
+      : null,
   };
 }

@@ -5,7 +5,7 @@ import type { Head } from "./head";
 import { lampLight, lampTowards, type LightKey } from "./light";
 import { PART } from "./mesh";
 import { headOfFace } from "./ofFace";
-import { valueAt, type Raster } from "./raster";
+import { valueOn, type Spot } from "./raster";
 import { lightOnHead, plainOf, shareOfLight, type HeadChart } from "./relief";
 import { step } from "./smooth";
 import type { TurnedSurface } from "./turnedSurface";
@@ -34,17 +34,16 @@ const FACES_FRONT = 0.2;
 /** Puts what the charts show at one pixel into a sum; answers the weight that found something. */
 function fromCharts(
   charts: PaintedHead["charts"],
-  { head, chart, triangles }: Readied,
-  raster: Raster,
-  at: number,
+  { head, chart }: Readied,
+  spot: Spot,
   sum: Float32Array,
 ): number {
-  const x = valueAt(raster, triangles, at, chart, 2, 0);
-  const y = valueAt(raster, triangles, at, chart, 2, 1);
-  const z = valueAt(raster, triangles, at, head.positions, 3, 2);
-  const across = valueAt(raster, triangles, at, head.normals, 3, 0);
-  const forward = valueAt(raster, triangles, at, head.normals, 3, 2);
-  const part = head.parts[triangles[raster.triangle[at]!]!]!;
+  const x = valueOn(spot, chart, 2, 0);
+  const y = valueOn(spot, chart, 2, 1);
+  const z = valueOn(spot, head.positions, 3, 2);
+  const across = valueOn(spot, head.normals, 3, 0);
+  const forward = valueOn(spot, head.normals, 3, 2);
+  const part = head.parts[spot.a]!;
   const isEye = part === PART.eye || part === PART.lidEdge;
   const front = isEye ? 1 : step(FRONT_FROM, FRONT_TO, forward);
   const back = isEye || part === PART.ear ? 0 : step(BACK_FROM, BACK_TO, -forward);
@@ -63,7 +62,6 @@ function fromCharts(
 interface Readied {
   readonly head: Head;
   readonly chart: Float32Array;
-  readonly triangles: Uint32Array;
 }
 
 /**
@@ -87,7 +85,7 @@ export function turnedHead(painted: PaintedHead, hasBody: boolean): TurnedSurfac
   const all = lightOnHead(head, lamp, DETAIL);
   // What is plain is told by the face, as on its chart: the back of the head lies in shade.
   const plain = plainOf(all.filter((_, i) => head.normals[3 * i + 2]! > FACES_FRONT));
-  const readied = { head, chart, triangles };
+  const readied = { head, chart };
   const shine = new Float32Array(3);
   return {
     positions: head.positions,
@@ -95,16 +93,17 @@ export function turnedHead(painted: PaintedHead, hasBody: boolean): TurnedSurfac
     triangles,
     light: all.map((value) => shareOfLight(value, plain)),
     lit: lampLight(head, lamp),
-    isShown: (raster, at) => valueAt(raster, triangles, at, chart, 2, 1) >= cut,
-    colourAt(raster, at, sum) {
-      const found = fromCharts(charts, readied, raster, at, sum);
+    isShown: (spot) => cut === -Infinity || valueOn(spot, chart, 2, 1) >= cut,
+    colourAt(spot, sum) {
+      const found = fromCharts(charts, readied, spot, sum);
       if (found < 0.2) skin.forEach((code, k) => (sum[k] = lightOfCode(code)));
       else for (let k = 0; k < 3; k++) sum[k]! /= found;
     },
-    sheenAt(raster, at) {
-      if (!sheen) return 0;
-      const found = fromCharts(sheen, readied, raster, at, shine);
-      return found ? shine[0]! / found : 0;
-    },
+    sheenAt: sheen
+      ? (spot) => {
+          const found = fromCharts(sheen, readied, spot, shine);
+          return found ? shine[0]! / found : 0;
+        }
+      : null,
   };
 }

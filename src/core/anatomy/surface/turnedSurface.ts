@@ -1,4 +1,4 @@
-import type { Raster } from "./raster";
+import type { Spot } from "./raster";
 
 /** A painted surface that can be looked at from anywhere. */
 export interface TurnedSurface {
@@ -10,10 +10,10 @@ export interface TurnedSurface {
   readonly light: Float32Array;
   /** How much of the lamp reaches each vertex. */
   readonly lit: Float32Array;
-  /** Whether what is at a pixel is drawn. */
-  readonly isShown: (raster: Raster, at: number) => boolean;
-  /** Puts the colour at a pixel, in linear light before it is lit, into a sum. */
-  readonly colourAt: (raster: Raster, at: number, sum: Float32Array) => void;
-  /** How what is at a pixel shines, 0 to 1. */
-  readonly sheenAt: (raster: Raster, at: number) => number;
+  /** Whether a spot is drawn. */
+  readonly isShown: (spot: Spot) => boolean;
+  /** Puts the colour of a spot, in linear light before it is lit, into a sum. */
+  readonly colourAt: (spot: Spot, sum: Float32Array) => void;
+  /** How a spot shines, 0 to 1; null where nothing does. */
+  readonly sheenAt: ((spot: Spot) => number) | null;
 }
