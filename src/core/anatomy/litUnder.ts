@@ -62,8 +62,8 @@ const LAMP: Readonly<Record<LightSide, LightKey>> = {
   right: "right",
 };
 
-/** How far below its edge a hat or fringe shades the brow, mm: the steeper the light, the farther. */
+/** How far below its edge a hat or fringe shades the brow, to half a mm: the steeper the light, the farther. */
 export function hatShadeMm(light: LightSide): number {
   const [x, y, z] = LIGHTS[LAMP[light]].from;
-  return Math.max(0, (BRIM_MM * y) / Math.hypot(x, z));
+  return Math.max(0, Math.round((2 * BRIM_MM * y) / Math.hypot(x, z)) / 2);
 }

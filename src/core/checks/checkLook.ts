@@ -44,6 +44,7 @@ import { blankBrows, buriedWork, dimHighlight, fallOut } from "./seen";
 import { gluedOn, pieceLate, underPiece, unmatchedPiece, wornTooLong } from "./worn";
 import { neutralOverWhite, thinHold, unset } from "./setting";
 import type { RuleId } from "../rules";
+import { capOverPiece, flatJoin, openJoin } from "./joins";
 import { canStop, defineCheck, type Check } from "./defineCheck";
 import type { LookContext } from "../design/context";
 import { SEVERITY_ORDER, type Finding, type Remark } from "./finding";
@@ -92,6 +93,9 @@ export const CHECKS: readonly Check[] = [
   defineCheck(browUnderPiece, ["BROW-1"]),
   defineCheck(waxInTheCrease, ["PROS-3"]),
   defineCheck(flatPiece, ["PROS-4"]),
+  defineCheck(openJoin, ["PROS-5"]),
+  defineCheck(flatJoin, ["PROS-5"]),
+  defineCheck(capOverPiece, ["PROS-5"]),
   defineCheck(neutralOverWhite, ["SET-2"]),
   defineCheck(thinCover, ["BASE-1", "LAYER-5"]),
   defineCheck(gaps, ["BASE-5"]),

@@ -1,5 +1,5 @@
 import type { ZoneId } from "../anatomy";
-import { checkLook, MarkSchema, type Layer, type LookContext } from "../look";
+import { applyPatch, checkLook, MarkSchema, type Layer, type LookContext } from "../look";
 import type { Brief } from "../brief";
 import type { Person } from "../people";
 import { aContext, aLayer, aLook, aProduct, product } from "../testing";
@@ -26,6 +26,8 @@ const SHELF = [
   paint("stick", null, { material: "glueStick" }),
   paint("cap", "#d6b096", { material: "baldCap" }),
   paint("gum", null, { material: "medicalAdhesive", grade: "skinAdhesive" }),
+  paint("foam", "#d9bfa6", { material: "foamPiece" }),
+  paint("tan", "#a5806a", { material: "rubberMaskGrease" }),
   paint("tooth", "#161616", { material: "toothLacquer" }),
 ];
 const FACE: ZoneId[] = ["forehead", "cheekAppleLeft", "cheekAppleRight", "chin", "noseBridge"];
@@ -53,6 +55,18 @@ const star = (what: string) =>
     what,
   );
 
+const NOSE: ZoneId[] = ["noseBridge", "noseTip"];
+const glued = (what: "foam" | "cap", zones: ZoneId[]) => [
+  layer({ role: "attach", zones, coats: 1 }, "gum"),
+  layer({ role: "attach", zones, coats: 1 }, what),
+  layer({ role: "attach", zones, coats: 1 }, "gum"),
+  powder(zones),
+];
+const stippled = (what: string, zones: ZoneId[]) =>
+  layer({ zones, tool: "stippleSponge", technique: "stipple" }, what);
+const brushed = (what: string, zones: ZoneId[]) =>
+  layer({ zones, tool: "foundationBrush", technique: "buff" }, what);
+
 interface Situation {
   readonly what: string;
   readonly layers: readonly Layer[];
@@ -71,6 +85,24 @@ const found = ({ layers, brief, person }: Situation): ReturnType<typeof checkLoo
 };
 
 const TOLD: readonly Situation[] = [
+  {
+    what: "paint that stops at the edge of a foam nose, a tone off the cheeks",
+    layers: [...glued("foam", NOSE), stippled("tan", NOSE)],
+    rule: "PROS-5",
+    severity: "caution",
+  },
+  {
+    what: "a flat base over the edge of a piece",
+    layers: [...glued("foam", NOSE), brushed("tan", [...NOSE, ...FACE])],
+    rule: "PROS-5",
+    severity: "tip",
+  },
+  {
+    what: "a cap pulled on over a brow piece",
+    layers: [...glued("foam", ["forehead", "glabella"]), ...glued("cap", ["scalp", "forehead"])],
+    rule: "PROS-5",
+    severity: "caution",
+  },
   {
     what: "a star under the base",
     layers: [star("black"), base()],
@@ -328,6 +360,40 @@ const NOT_TOLD: readonly Situation[] = [
     layers: [detail("cream", ["upperLip", "lowerLip"])],
     rule: "SET-1",
   },
+  {
+    what: "one base stippled over a foam nose and what is beside it",
+    layers: [
+      ...glued("foam", NOSE),
+      stippled("tan", [
+        ...NOSE,
+        ...FACE,
+        "noseSideLeft",
+        "noseSideRight",
+        "noseWingLeft",
+        "noseWingRight",
+        "glabella",
+        "philtrum",
+        "lipSideLeft",
+        "lipSideRight",
+      ]),
+    ],
+    rule: "PROS-5",
+  },
+  {
+    what: "a black foam nose on a bare face is meant to end there",
+    layers: [...glued("foam", NOSE), stippled("black", NOSE)],
+    rule: "PROS-5",
+  },
+  {
+    what: "a cap before the brow piece that hides its edge",
+    layers: [...glued("cap", ["scalp", "forehead"]), ...glued("foam", ["forehead", "glabella"])],
+    rule: "PROS-5",
+  },
+  {
+    what: "a foam piece nobody has painted yet",
+    layers: glued("foam", NOSE),
+    rule: "PROS-5",
+  },
   { what: "cream that is powdered", layers: [base("cream"), powder()], rule: "SET-1" },
   {
     what: "white powder keeps white",
@@ -376,5 +442,45 @@ describe("the same thing", () => {
         const said = rules.filter(({ rule }) => rule === "LAYER-8" || rule === "LAYER-12");
         expect(said.length).toBeLessThanOrEqual(1);
       }
+  });
+});
+
+describe("the mends of a join", () => {
+  const mended = (layers: readonly Layer[]) => {
+    const context = aContext({ products: SHELF, person: { skin: "#ba9a86" } });
+    const said = (look: ReturnType<typeof aLook>) =>
+      checkLook(look, context).filter(({ rule }) => rule === "PROS-5");
+    const look = aLook(...layers);
+    const [finding] = said(look);
+    if (!finding?.fix) throw new Error("no mend");
+    const after = applyPatch(look, finding.fix);
+    return { after, left: said(after) };
+  };
+
+  it("carry the base over the skin beside the piece, and stipple a flat one", () => {
+    const carried = mended([...glued("foam", NOSE), stippled("tan", NOSE)]);
+    expect(carried.left).toEqual([]);
+    expect(carried.after.layers.at(-1)?.zones).toEqual(
+      expect.arrayContaining([...NOSE, "noseSideLeft", "noseSideRight"]),
+    );
+    const flat = mended([...glued("foam", NOSE), brushed("black", NOSE)]);
+    expect(flat.left).toEqual([]);
+    expect(flat.after.layers.at(-1)).toMatchObject({ tool: "stippleSponge" });
+  });
+
+  it("lay the cap with its glue, edge and powder before the piece, nothing else moved", () => {
+    const layers = [
+      ...glued("foam", ["forehead", "glabella"]),
+      ...glued("cap", ["scalp", "forehead"]),
+      stippled("black", FACE),
+    ];
+    const { after, left } = mended(layers);
+    expect(left).toEqual([]);
+    const ids = layers.map(({ id }) => id);
+    expect(after.layers.map(({ id }) => id)).toEqual([
+      ...ids.slice(4, 8),
+      ...ids.slice(0, 4),
+      ids[8],
+    ]);
   });
 });

@@ -152,6 +152,7 @@ export const FORM = {
     reason:
       "Dry-fit, glue from the centre outwards, fill the edge, carry the texture over the join, powder, then paint.",
     severity: "caution",
+    also: { tip: "a flat base over a filled edge is a matter of finish" },
     source,
   },
   "PROS-6": {
