@@ -32,6 +32,11 @@ const BROWS: readonly ZoneId[] = ["browLeft", "browRight"];
 const SCALP: readonly ZoneId[] = ZONES.filter(({ group }) => group === "scalp").map(({ id }) => id);
 const BROW_PIECE: readonly ZoneId[] = ["forehead", ...BROWS, "glabella", "noseBridge"];
 const CHIN: readonly ZoneId[] = ["chin"];
+const NOSE: readonly ZoneId[] = ZONES.filter(({ kind }) => kind.startsWith("nose")).map(
+  ({ id }) => id,
+);
+/** A mask leaves the eyes, the mouth and what moves round them free. */
+const MASK: readonly ZoneId[] = ZONES.filter(({ group }) => group === "face").map(({ id }) => id);
 const powder = (name: string, zones: readonly ZoneId[]): Step => ({
   key: "settingPowder",
   role: "set",
@@ -56,6 +61,14 @@ const glue = (name: string, zones: readonly ZoneId[]): Step => ({
   zones,
   share: EDGE_SHARE,
 });
+
+/** Plates reach from the cap over its edge, where skin can be glued to. */
+const PLATES: readonly ZoneId[] = ["forehead", "templeLeft", "templeRight"];
+const CAP: readonly Step[] = [
+  glue("cap", CAP_EDGE),
+  { key: "baldCap", role: "attach", name: "Bald cap", zones: [...SCALP, ...CAP_EDGE] },
+  ...edge("cap", CAP_EDGE),
+];
 
 /** Brow cover by school, caps, pieces and wax: adhesive, piece, edge and powder in order. A new set is one entry here. Common practice, no published source. */
 export const READY_MADE = {
@@ -92,11 +105,7 @@ export const READY_MADE = {
     label: "Bald cap",
     does: "glued at the hairline, edge filled, powdered",
     rule: "PROS-1",
-    steps: [
-      glue("cap", CAP_EDGE),
-      { key: "baldCap", role: "attach", name: "Bald cap", zones: [...SCALP, ...CAP_EDGE] },
-      ...edge("cap", CAP_EDGE),
-    ],
+    steps: CAP,
   },
   foamPiece: {
     label: "Foam brow piece",
@@ -111,6 +120,34 @@ export const READY_MADE = {
       ),
       { key: "foamPiece", role: "attach", name: "Foam piece", zones: BROW_PIECE },
       ...edge("piece", ["forehead", "noseBridge"]),
+    ],
+  },
+  foamNose: {
+    label: "Foam nose",
+    does: "glued from the tip outwards, edge filled, powdered; over the foot of a brow piece",
+    rule: "PROS-5",
+    steps: [
+      glue("nose", NOSE),
+      { key: "foamPiece", role: "attach", name: "Foam nose", zones: NOSE },
+      ...edge("nose", NOSE),
+    ],
+  },
+  foamMask: {
+    label: "Full foam mask",
+    does: "brows flattened, glued from the middle outwards, edge filled, powdered",
+    rule: "PROS-5",
+    steps: [
+      { key: "glueStick", role: "cover", name: "Flatten the brows", zones: BROWS, coats: 3 },
+      powder("Powder on the brows", BROWS),
+      glue(
+        "mask",
+        MASK.filter((zone) => !BROWS.includes(zone)),
+      ),
+      { key: "foamPiece", role: "attach", name: "Foam mask", zones: MASK },
+      ...edge(
+        "mask",
+        MASK.filter((zone) => !BROWS.includes(zone)),
+      ),
     ],
   },
   latexPiece: {
@@ -136,6 +173,17 @@ export const READY_MADE = {
         share: 0.6,
       },
       powder("Powder on the wax", ["noseBridge", "noseTip"]),
+    ],
+  },
+  waxPlates: {
+    label: "Bald cap with plates of wax",
+    does: "the cap as above, then plates on tacky adhesive down forehead and temples, powdered hard",
+    rule: "PROS-3",
+    steps: [
+      ...CAP,
+      { ...glue("plates", PLATES), share: 0.3 },
+      { key: "sculptingWax", role: "attach", name: "Plates of wax", zones: PLATES, share: 0.3 },
+      powder("Powder on the plates", PLATES),
     ],
   },
 } as const satisfies Record<string, ReadyMade>;
