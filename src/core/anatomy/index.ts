@@ -14,6 +14,7 @@ export {
 export { faceFromPhoto, PHOTO_LANDMARKS, type PhotoLandmark } from "./photo";
 export { headFromAbove } from "./above";
 export { profileOf } from "./profile";
+export { thinPlate } from "./warp";
 export { lengthAlongSkin, tapeFromMidline, tapeWords, unrolledRound } from "./alongSkin";
 export { hatShadeMm, standsTo } from "./litUnder";
 export { buildFigure, type Figure } from "./figure";

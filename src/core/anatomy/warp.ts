@@ -49,14 +49,21 @@ function solve(rows: Float64Array[], right: [number, number][]): [number, number
 /** Carries any point of the drawing onto a person, so that every curve and zone follows them. */
 export const warpTo = (face: Landmarks): ((drawn: Point) => Point) => warpBetween(DRAWN, face);
 
-/**
- * Carries any point of one face onto another: the thin-plate spline through all landmarks (Bookstein 1989), the smoothest map that puts every
- * landmark exactly where it is.
- * @throws RangeError when two landmarks of the first coincide
- */
+/** Carries any point of one face onto another, every landmark exactly. @throws RangeError when two landmarks of the first coincide */
 export function warpBetween(from: Landmarks, face: Landmarks): (drawn: Point) => Point {
   const names = Object.keys(DRAWN) as LandmarkName[];
-  const anchors = names.map((name) => from[name]);
+  return thinPlate(
+    names.map((name) => from[name]),
+    names.map((name) => face[name]),
+  );
+}
+
+/**
+ * The thin-plate spline through pairs of points (Bookstein 1989): the smoothest map that carries each of the first exactly onto
+ * its partner.
+ * @throws RangeError when two of the first coincide
+ */
+export function thinPlate(anchors: readonly Point[], onto: readonly Point[]): (p: Point) => Point {
   const n = anchors.length;
   const rows = anchors.map((a) =>
     Float64Array.from([...anchors.map((b) => bending(a, b)), 1, a.x, a.y]),
@@ -67,7 +74,7 @@ export function warpBetween(from: Landmarks, face: Landmarks): (drawn: Point) =>
     Float64Array.from([...anchors.map((a) => a.y), 0, 0, 0]),
   );
   const weights = solve(rows, [
-    ...names.map((name): [number, number] => [face[name].x, face[name].y]),
+    ...onto.map(({ x, y }): [number, number] => [x, y]),
     [0, 0],
     [0, 0],
     [0, 0],

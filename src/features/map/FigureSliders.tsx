@@ -22,7 +22,7 @@ export function FigureSliders({ switches }: { switches: FigureSwitches }) {
         words={`layer ${upTo} of ${layers}`}
         onChange={switches.buildUpTo}
       />
-      {!switches.turned && (
+      {!switches.turned && !switches.photographed && (
         <Slider
           id="from"
           label="From"

@@ -12,6 +12,7 @@ import { ViewFigure } from "@/shared/figure/ViewFigure";
 import { chartsOf, VIEWS, type ViewKey } from "@/shared/figure/views";
 import { Waiting } from "@/shared/workers/Waiting";
 import { useWorking } from "@/shared/workspace/WorkspaceContext";
+import { OnPhotograph } from "./OnPhotograph";
 import type { FigureSwitches } from "./useFigureSwitches";
 
 /** The grey around the figure, the same in both themes. */
@@ -35,7 +36,7 @@ interface FigureStageProps {
   };
 }
 
-/** The figure itself: on the map, beside the mirror, from the seats, or turned by hand. */
+/** The figure itself: on the map, beside the mirror, from the seats, turned by hand, or on a photograph. */
 export function FigureStage(props: FigureStageProps) {
   const { layer, view, switches, seenFrom, lost, onZone, overlay, box } = props;
   const { look, context, prediction } = useWorking();
@@ -50,6 +51,7 @@ export function FigureStage(props: FigureStageProps) {
   const seen = useSeen(plain, canvas, { distanceM: metres, what, on: away, surround: SURROUND });
   const title = `${look.name} on ${context.person.name}, ${VIEWS[view].words}, predicted colours`;
   const common = { view, look, context, prediction, upTo, whole, expression, formLight };
+  if (switches.photographed) return <OnPhotograph switches={switches} />;
   if (switches.turned)
     return (
       <TurnedFigure

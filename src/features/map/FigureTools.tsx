@@ -1,4 +1,4 @@
-import { Columns2, Rotate3d } from "lucide-react";
+import { Camera, Columns2, Rotate3d } from "lucide-react";
 import { EXPRESSION_KEYS, EXPRESSIONS, type ExpressionKey } from "@/core/anatomy";
 import { LIGHT_KEYS, LIGHTS } from "@/core/anatomy/surface";
 import { LAMP_KEYS, LAMPS, type LampKey } from "@/core/colour";
@@ -20,12 +20,13 @@ interface FigureToolsProps {
   switches: FigureSwitches;
 }
 
-/** The switches over the figure: view, light, face and guides; side by side, or turned by hand. */
+/** The switches over the figure: view, light, face and guides; side by side, turned by hand, or on a photograph. */
 export function FigureTools({ view, onView, switches }: FigureToolsProps) {
-  const { turned, beside, guides } = switches;
+  const { turned, photographed, beside, guides } = switches;
+  const isMap = !turned && !photographed;
   return (
     <div className="flex flex-wrap items-center gap-1.5 p-2">
-      {!turned && (
+      {isMap && (
         <Choice
           label="View"
           value={view}
@@ -40,16 +41,18 @@ export function FigureTools({ view, onView, switches }: FigureToolsProps) {
         options={LAMP_KEYS.map((key) => [key, LAMPS[key].label])}
         onChange={(key) => switches.setLamp(key as LampKey)}
       />
-      <Choice
-        label="Lamp at"
-        value={switches.formLight}
-        options={[
-          ...LIGHT_KEYS.map((key) => [key, LIGHTS[key].label] as const),
-          ["flat", "flat, no shade"],
-        ]}
-        onChange={(key) => switches.setFormLight(key as FormLight)}
-      />
-      {!turned && view === "face" && (
+      {!photographed && (
+        <Choice
+          label="Lamp at"
+          value={switches.formLight}
+          options={[
+            ...LIGHT_KEYS.map((key) => [key, LIGHTS[key].label] as const),
+            ["flat", "flat, no shade"],
+          ]}
+          onChange={(key) => switches.setFormLight(key as FormLight)}
+        />
+      )}
+      {isMap && view === "face" && (
         <Choice
           label="Face"
           value={switches.expression}
@@ -57,7 +60,7 @@ export function FigureTools({ view, onView, switches }: FigureToolsProps) {
           onChange={(key) => switches.setExpression(key as ExpressionKey)}
         />
       )}
-      {!turned && (
+      {isMap && (
         <>
           <div role="group" aria-label="Guides" className="flex flex-wrap gap-1.5">
             {GUIDES.filter(([key]) => view === "face" || key === "costume").map(([key, label]) => (
@@ -81,6 +84,10 @@ export function FigureTools({ view, onView, switches }: FigureToolsProps) {
       <Toggle on={turned} onClick={() => switches.setTurned(!turned)}>
         <Rotate3d size={16} aria-hidden />
         Turn by hand
+      </Toggle>
+      <Toggle on={photographed} onClick={() => switches.setPhotographed(!photographed)}>
+        <Camera size={16} aria-hidden />
+        On a photograph
       </Toggle>
     </div>
   );

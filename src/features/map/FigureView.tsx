@@ -73,7 +73,7 @@ export function FigureView(props: FigureViewProps) {
   const { layer, view, onView, onZone, chosenMark, onMark, drawing, onDrawing } = props;
   const { context, prediction } = useWorking();
   const switches = useFigureSwitches();
-  const { away, lamp, metres, expression, turned } = switches;
+  const { away, lamp, metres, expression, turned, photographed } = switches;
   const { frame } = VIEWS[view];
   const box = useMemo(
     () => (view === "face" ? FACE_BOX : sceneOf(context.figure, view).box),
@@ -93,6 +93,7 @@ export function FigureView(props: FigureViewProps) {
     (layer.marks.length > 0 || drawing) &&
     !away &&
     !turned &&
+    !photographed &&
     expression === "rest";
   const seenFrom = `${metresWords(metres)}${lamp === "D65" ? "" : `, ${LAMPS[lamp].label}`}`;
   return (

@@ -16,6 +16,7 @@ export function useFigureSwitches() {
   const [lamp, setLamp] = useState<LampKey>("D65");
   const [formLight, setFormLight] = useState<FormLight>("above");
   const [turned, setTurned] = useState(false);
+  const [photographed, setPhotographed] = useState(false);
   const [beside, setBeside] = useState(false);
   const [expression, setExpression] = useState<ExpressionKey>("rest");
   const [after, setAfter] = useState(0);
@@ -41,13 +42,21 @@ export function useFigureSwitches() {
     metres: metresAt(from, farthestM),
     farthestM,
     // From the seats one looks at the flat figure.
-    away: from > 0 && !turned,
+    away: from > 0 && !turned && !photographed,
     lamp,
     setLamp,
     formLight,
     setFormLight,
     turned,
-    setTurned,
+    setTurned: (on: boolean) => {
+      setTurned(on);
+      setPhotographed(false);
+    },
+    photographed,
+    setPhotographed: (on: boolean) => {
+      setPhotographed(on);
+      setTurned(false);
+    },
     beside,
     setBeside,
     expression,

@@ -6,6 +6,7 @@ import { useRouter } from "next/navigation";
 import { useState } from "react";
 import { toast } from "sonner";
 import type { Person } from "@/core/people";
+import { dropPhoto } from "@/shared/photograph/keptPhoto";
 import { Dialog } from "@/ui/Dialog";
 import { Field } from "@/ui/Field";
 import { dropKeptChairs } from "@/ui/keptChairs";
@@ -33,7 +34,7 @@ export function ForgetPerson({ person }: { person: Person }) {
       return;
     }
     // What can't be cleared here is overwritten at the next opening of a chair.
-    await dropKeptChairs().catch(() => undefined);
+    await Promise.allSettled([dropKeptChairs(), dropPhoto(person.id)]);
     setOpen(false);
     const { records, jobs } = answer.value;
     toast(`${person.name} is deleted`, {

@@ -4,7 +4,7 @@ import { Alert } from "@/ui/Alert";
 import { useEffect, useState } from "react";
 import { point, type Point } from "@/core/anatomy";
 import { hidingFromPhoto, patchLight, type PhotographedHiding } from "@/core/colour";
-import { usePlaced } from "@/shared/forms/usePlaced";
+import { usePlaced } from "@/shared/photograph/usePlaced";
 
 const PATCHES = {
   overWhite: "paint over white",

@@ -47,6 +47,8 @@ export interface FaceFigureProps {
   readonly prediction: Prediction;
   readonly title: string;
   readonly upTo?: number;
+  /** Without brows, beard and hair: as skin alone is painted. */
+  hairless?: boolean | undefined;
   /** Share of a layer still whole in a zone after some hours of wear; all of it by default. */
   readonly whole?: ((layer: Layer, zone: ZoneId) => number) | undefined;
   /** The light the colours are seen in; daylight by default. */
@@ -96,6 +98,7 @@ export function FaceFigure({
   title,
   upTo,
   whole,
+  hairless = false,
   lamp = "D65",
   formLight = "above",
   contours = true,
@@ -120,7 +123,8 @@ export function FaceFigure({
   const lines = lineColour(lit(person.skin));
   const brow = lit(person.brow);
   // Who is painted there wears a cap, or has no hair.
-  const hair = painted.has("scalp") ? null : hairOfFace(figure);
+  const hair = hairless || painted.has("scalp") ? null : hairOfFace(figure);
+  const hasBeard = !hairless && person.beard !== "none";
   const behind = figure.zones.filter((zone) => isBehind(zone.id));
   const beard = { id, full: person.beard === "beard", colour: brow, areas: figure.zones };
   const shapes = (entries: typeof visible, isBack: boolean) =>
@@ -169,13 +173,13 @@ export function FaceFigure({
       </g>
       {hair && <HairMass hair={hair} colour={lit(person.hair ?? person.brow)} />}
       <g clipPath={`url(#${id}-head)`}>
-        {person.beard !== "none" && <Beard {...beard} />}
+        {hasBeard && <Beard {...beard} />}
         {shapes(
           visible.filter(({ layer }) => !layer.marks.length),
           false,
         )}
-        <BrowHair context={context} painted={painted} colour={brow} />
-        {person.beard !== "none" && <Beard {...beard} through={painted} />}
+        {!hairless && <BrowHair context={context} painted={painted} colour={brow} />}
+        {hasBeard && <Beard {...beard} through={painted} />}
       </g>
       <g clipPath={`url(#${id}-skin)`}>
         {shapes(

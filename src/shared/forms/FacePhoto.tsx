@@ -12,37 +12,10 @@ import {
   type Point,
 } from "@/core/anatomy";
 import { useErrorOf } from "./controls";
-import { usePlaced } from "./usePlaced";
+import { LANDMARK_WORDS } from "@/shared/photograph/landmarkWords";
+import { PhotoPoints } from "@/shared/photograph/PhotoPoints";
 import { NumberInput } from "@/ui/NumberInput";
 
-const WORDS: Readonly<Record<PhotoLandmark, string>> = {
-  trichion: "hairline at the midline",
-  sellion: "bridge of the nose",
-  pronasale: "nose tip",
-  subnasale: "foot of the nose",
-  stomion: "line of the mouth",
-  menton: "lower edge of the chin",
-  browInnerLeft: "left brow, inner end",
-  browInnerRight: "right brow, inner end",
-  superciliareLeft: "left brow, highest point",
-  superciliareRight: "right brow, highest point",
-  browOuterLeft: "left brow, outer end",
-  browOuterRight: "right brow, outer end",
-  endocanthionLeft: "left inner eye corner",
-  endocanthionRight: "right inner eye corner",
-  exocanthionLeft: "left outer eye corner",
-  exocanthionRight: "right outer eye corner",
-  pupilLeft: "left pupil",
-  pupilRight: "right pupil",
-  alareLeft: "left nose wing",
-  alareRight: "right nose wing",
-  cheilionLeft: "left mouth corner",
-  cheilionRight: "right mouth corner",
-  zygionLeft: "left cheekbone, widest",
-  zygionRight: "right cheekbone, widest",
-  gonionLeft: "left jaw corner",
-  gonionRight: "right jaw corner",
-};
 type Handle = PhotoLandmark | "scaleFrom" | "scaleTo";
 const HANDLES: readonly Handle[] = ["scaleFrom", "scaleTo", ...PHOTO_LANDMARKS];
 const wordsOf = (handle: Handle) =>
@@ -50,7 +23,7 @@ const wordsOf = (handle: Handle) =>
     ? "one end of the scale"
     : handle === "scaleTo"
       ? "other end of the scale"
-      : WORDS[handle];
+      : LANDMARK_WORDS[handle];
 
 interface Photo {
   readonly url: string;
@@ -169,11 +142,17 @@ export function FacePhoto({ at }: { at: "" | "person." }) {
       )}
       {photo && places && (
         <>
-          <Picture
-            photo={photo}
+          <PhotoPoints
+            {...photo}
+            handles={HANDLES}
             places={places}
+            wordsOf={wordsOf}
+            isAside={(handle) => handle.startsWith("scale")}
             onMove={(handle, to) => setPlaces({ ...places, [handle]: to })}
-          />
+            hint="Drag each point to where it belongs: the person's left is on the right of the picture."
+          >
+            <ScaleLine {...places} size={Math.max(photo.width, photo.height) / 100} />
+          </PhotoPoints>
           <div className="flex flex-wrap items-end gap-3">
             <label className="text-sm">
               <span className="label-line">Between the ends of the scale, mm</span>
@@ -194,75 +173,17 @@ export function FacePhoto({ at }: { at: "" | "person." }) {
 
 const round = (value: number) => Math.round(value * 10) / 10;
 
-/** The photograph with its points: dragged, or moved by arrow keys by a pixel, with Shift by ten. */
-function Picture({
-  photo,
-  places,
-  onMove,
-}: {
-  photo: Photo;
-  places: Places;
-  onMove: (handle: Handle, to: Point) => void;
-}) {
-  const { frame, held, hold, onKey } = usePlaced<Handle>(photo, places, onMove);
-  const [near, setNear] = useState<Handle | null>(null);
-  const size = Math.max(photo.width, photo.height) / 100;
-  const shown = held ?? near;
+/** The known distance, drawn over the photograph. */
+function ScaleLine({
+  scaleFrom,
+  scaleTo,
+  size,
+}: Pick<Places, "scaleFrom" | "scaleTo"> & { size: number }) {
+  const ends = { x1: scaleFrom.x, y1: scaleFrom.y, x2: scaleTo.x, y2: scaleTo.y };
   return (
-    <figure>
-      <svg
-        {...frame}
-        className="max-h-[70dvh] w-full touch-none bg-[#8a8a89]"
-        role="group"
-        aria-label="Photograph with the points of the face"
-      >
-        <image href={photo.url} width={photo.width} height={photo.height} />
-        <line
-          x1={places.scaleFrom.x}
-          y1={places.scaleFrom.y}
-          x2={places.scaleTo.x}
-          y2={places.scaleTo.y}
-          stroke="#fff"
-          strokeWidth={size * 0.5}
-        />
-        <line
-          x1={places.scaleFrom.x}
-          y1={places.scaleFrom.y}
-          x2={places.scaleTo.x}
-          y2={places.scaleTo.y}
-          stroke="#111"
-          strokeWidth={size * 0.2}
-        />
-        {HANDLES.map((handle) => (
-          <g
-            key={handle}
-            role="button"
-            tabIndex={0}
-            aria-label={`${wordsOf(handle)}, ${Math.round(places[handle].x)} across, ${Math.round(places[handle].y)} down`}
-            data-landmark={handle}
-            className="cursor-move"
-            onKeyDown={(event) => onKey(event, handle)}
-            onFocus={() => setNear(handle)}
-            onPointerEnter={() => setNear(handle)}
-            onPointerDown={(event) => hold(event, handle)}
-          >
-            <circle cx={places[handle].x} cy={places[handle].y} r={size * 2.2} fill="transparent" />
-            <circle
-              cx={places[handle].x}
-              cy={places[handle].y}
-              r={size * (shown === handle ? 1 : 0.7)}
-              fill={handle.startsWith("scale") ? "#111" : "#fff"}
-              stroke={handle.startsWith("scale") ? "#fff" : "#111"}
-              strokeWidth={size * 0.25}
-            />
-          </g>
-        ))}
-      </svg>
-      <figcaption className="muted min-h-6 text-sm">
-        {shown
-          ? wordsOf(shown)
-          : "Drag each point to where it belongs: the person's left is on the right of the picture."}
-      </figcaption>
-    </figure>
+    <>
+      <line {...ends} stroke="#fff" strokeWidth={size * 0.5} />
+      <line {...ends} stroke="#111" strokeWidth={size * 0.2} />
+    </>
   );
 }

@@ -24,6 +24,8 @@ const coded = Uint8ClampedArray.from({ length: STEPS + 1 }, (_, i) => {
   return 255 * (value <= 0.0031308 ? value * 12.92 : 1.055 * value ** (1 / 2.4) - 0.055);
 });
 
+/** Light of each code of a display, 0 to 1; for loops over pixels. */
+export const LIGHT_OF_CODES: Readonly<Float32Array> = linear;
 /** Light of a display's code, 0 to 1. */
 export const lightOfCode = (code: number): number => linear[code]!;
 /** The code of a light, 0 to 1. */

@@ -1,0 +1,31 @@
+import type { PhotoLandmark } from "@/core/anatomy";
+
+/** What a point is called where it is put on a photograph. */
+export const LANDMARK_WORDS: Readonly<Record<PhotoLandmark, string>> = {
+  trichion: "hairline at the midline",
+  sellion: "bridge of the nose",
+  pronasale: "nose tip",
+  subnasale: "foot of the nose",
+  stomion: "line of the mouth",
+  menton: "lower edge of the chin",
+  browInnerLeft: "left brow, inner end",
+  browInnerRight: "right brow, inner end",
+  superciliareLeft: "left brow, highest point",
+  superciliareRight: "right brow, highest point",
+  browOuterLeft: "left brow, outer end",
+  browOuterRight: "right brow, outer end",
+  endocanthionLeft: "left inner eye corner",
+  endocanthionRight: "right inner eye corner",
+  exocanthionLeft: "left outer eye corner",
+  exocanthionRight: "right outer eye corner",
+  pupilLeft: "left pupil",
+  pupilRight: "right pupil",
+  alareLeft: "left nose wing",
+  alareRight: "right nose wing",
+  cheilionLeft: "left mouth corner",
+  cheilionRight: "right mouth corner",
+  zygionLeft: "left cheekbone, widest",
+  zygionRight: "right cheekbone, widest",
+  gonionLeft: "left jaw corner",
+  gonionRight: "right jaw corner",
+};

@@ -1,0 +1,106 @@
+"use client";
+
+import { useEffect, useMemo, useState, type RefObject } from "react";
+import type { Figure, Point } from "@/core/anatomy";
+import { thinPlate, PHOTO_LANDMARKS, centroid } from "@/core/anatomy";
+import type { PhotoPoints } from "@/core/photograph";
+import { showPicture, takePicture } from "@/shared/figure/takePicture";
+import { useAnswer, type Answer, type Ask } from "@/shared/workers/useAnswer";
+import type { BalanceOf, PhotographWorker } from "@/workers/photograph";
+import type { KeptPhoto } from "./keptPhoto";
+
+const photographWorker = () =>
+  new Worker(new URL("../../workers/photograph.ts", import.meta.url), { type: "module" });
+
+/** Pixels across the chart that colours are taken from. */
+const CHART_PX = 900;
+/** Where skin is looked at for its colour: broad, and seldom in shade. */
+const SKIN_AT = ["forehead", "cheekAppleLeft", "cheekAppleRight"] as const;
+
+interface Question {
+  readonly photo: KeptPhoto;
+  readonly points: PhotoPoints;
+  readonly figure: Figure;
+  readonly skin: string;
+  /** Anything that changes with the design. */
+  readonly what: unknown;
+}
+
+interface Painted {
+  readonly width: number;
+  readonly height: number;
+  readonly data: Uint8ClampedArray<ArrayBuffer>;
+}
+
+async function pixelsOf({ picture, width, height }: KeptPhoto) {
+  const image = await createImageBitmap(picture);
+  const canvas = new OffscreenCanvas(width, height);
+  const context = canvas.getContext("2d", { willReadFrequently: true });
+  if (!context) throw new Error("This browser gives no canvas to draw on.");
+  context.drawImage(image, 0, 0, width, height);
+  image.close();
+  return { width, height, data: context.getImageData(0, 0, width, height).data };
+}
+
+/** Middles of broad skin, on the photograph. */
+function skinOn(points: PhotoPoints, figure: Figure): Point[] {
+  const onto = thinPlate(
+    PHOTO_LANDMARKS.map((name) => figure.landmarks[name]),
+    PHOTO_LANDMARKS.map((name) => points[name]),
+  );
+  return SKIN_AT.map((zone) => onto(centroid(figure.zone(zone).polygon)));
+}
+
+function balanceOf({ photo, points, figure, skin }: Question): BalanceOf {
+  if (photo.balance === "card") return { by: "card", at: photo.card };
+  if (photo.balance === "taken") return { by: "taken" };
+  const code = parseInt(skin.slice(1), 16);
+  return {
+    by: "skin",
+    skin: [code >> 16, (code >> 8) & 255, code & 255],
+    at: skinOn(points, figure),
+  };
+}
+
+/** Asks for the painted photograph; picture and points are loaded only when they have changed. */
+function painting(drawings: () => HTMLElement | null): Ask<PhotographWorker, Question, Painted> {
+  let loaded: unknown = null;
+  return async (api, question) => {
+    const { photo, points, figure } = question;
+    const what = [photo.picture, points, figure];
+    if (!Array.isArray(loaded) || what.some((part, i) => part !== (loaded as unknown[])[i])) {
+      await api.load(await pixelsOf(photo), points, figure.landmarks);
+      loaded = what;
+    }
+    const [painted, bare] = await Promise.all(
+      (["painted", "bare"] as const).map((kind) => {
+        const svg = drawings()?.querySelector<SVGSVGElement>(`[data-paint=${kind}] > svg`);
+        if (!svg) throw new Error("The figure could not be drawn.");
+        return takePicture(svg, CHART_PX);
+      }),
+    );
+    if (!painted || !bare) throw new Error("The figure could not be drawn.");
+    const data = await api.paint({ painted, bare }, balanceOf(question));
+    return { width: photo.width, height: photo.height, data };
+  };
+}
+
+/** Draws somebody's photograph, painted, into a canvas. */
+export function usePaintedPhoto(
+  drawings: RefObject<HTMLElement | null>,
+  canvas: RefObject<HTMLCanvasElement | null>,
+  { photo, figure, skin, what }: Omit<Question, "points">,
+): Answer<Painted> {
+  const question = useMemo(
+    (): Question | null =>
+      photo.points ? { photo, points: photo.points, figure, skin, what } : null,
+    [photo, figure, skin, what],
+  );
+  const [ask] = useState(() => painting(() => drawings.current));
+  const answer = useAnswer(photographWorker, question, ask);
+  const { value } = answer;
+  useEffect(() => {
+    if (value && canvas.current) showPicture(value, canvas.current);
+  }, [value, canvas]);
+  return answer;
+}

@@ -1,0 +1,53 @@
+import { expose, transfer } from "comlink";
+import { point, type Landmarks, type Point } from "@/core/anatomy";
+import type { ChartPicture } from "@/core/anatomy/surface";
+import {
+  AS_TAKEN,
+  balanceByCard,
+  balanceBySkin,
+  ontoChart,
+  paintOver,
+  photoMap,
+  type Balance,
+  type Photograph,
+  type PhotoMap,
+  type PhotoPoints,
+} from "@/core/photograph";
+
+/** How its colours are taken: as they are, by skin of a known colour at some places, or by a card. */
+export type BalanceOf =
+  | { readonly by: "taken" }
+  | { readonly by: "card"; readonly at: Point }
+  | {
+      readonly by: "skin";
+      readonly skin: readonly [number, number, number];
+      readonly at: readonly Point[];
+    };
+
+let loaded: { readonly photo: Photograph; readonly map: PhotoMap } | null = null;
+
+const balanceOf = (photo: Photograph, of: BalanceOf): Balance => {
+  if (of.by === "card") return balanceByCard(photo, of.at);
+  return of.by === "skin" ? balanceBySkin(photo, of.at, of.skin) : AS_TAKEN;
+};
+
+const worker = {
+  /** The photograph that is painted from now on, and where the face is on it. */
+  load: (photo: Photograph, points: PhotoPoints, face: Landmarks): void => {
+    const onto = ontoChart(points, face);
+    loaded = { photo, map: photoMap(photo, (p) => onto(point(p.x, p.y))) };
+  },
+  /** @throws Error before a photograph was loaded */
+  paint: (
+    charts: { readonly painted: ChartPicture; readonly bare: ChartPicture },
+    balance: BalanceOf,
+  ): Uint8ClampedArray<ArrayBuffer> => {
+    if (!loaded) throw new Error("No photograph was given.");
+    const { photo, map } = loaded;
+    const pixels = paintOver(photo, map, charts, balanceOf(photo, balance));
+    return transfer(pixels, [pixels.buffer]);
+  },
+};
+export type PhotographWorker = typeof worker;
+
+expose(worker);
