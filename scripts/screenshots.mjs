@@ -20,6 +20,7 @@ const VIEWS = [
   ["brief", "/looks/drought/drought-quarry/brief"],
   ["paint", "/looks/drought/drought-quarry/paint"],
   ["map", "/looks/first-frost/frost-reservoir/map"],
+  ["photograph", "/looks/drought/drought-quarry/map"],
   ["colour", "/looks/sundog/sundog-hillside/colour"],
   ["mixing", "/mixing?target=%23c06a3a"],
   ["pieces", "/looks/first-frost/frost-reservoir/pieces"],
@@ -27,7 +28,6 @@ const VIEWS = [
   ["chair", "/chair/first-frost/frost-reservoir"],
   ["plan", "/looks/first-frost/frost-reservoir/plan"],
   ["record", "/looks/drought/drought-quarry/record"],
-  ["records", "/records"],
   ["calls", "/calls"],
   ["kit", "/looks/first-frost/frost-reservoir/kit"],
   ["palettes", "/shelf/palettes/quarry-palette"],
@@ -37,6 +37,54 @@ const VIEWS = [
 ];
 
 const WITH_FIGURE = new Set(["map", "plan", "record", "pieces"]);
+
+/** The bare drawn person as the photograph, its three points put where they are known to be. */
+async function onPhotograph(page) {
+  const build = page.getByRole("slider", { name: "Build" });
+  const all = await build.inputValue();
+  await build.fill("0");
+  await page.getByRole("button", { name: "Midline" }).click();
+  // A layer of shapes has no areas that would be outlined.
+  await page.getByRole("region", { name: "Stack" }).getByText("Cracks", { exact: true }).click();
+  const figure = page.locator("section[aria-label=Figure] svg[role=img]").first();
+  // What is dragged lies in a picture of its own over the figure.
+  await page.addStyleTag({
+    content: "section[aria-label=Figure] .will-change-transform { display: none }",
+  });
+  await page.waitForTimeout(800);
+  const buffer = await figure.screenshot();
+  const at = await figure.evaluate((svg) => {
+    const { a, d, e, f } = svg.getScreenCTM();
+    const { left, top } = svg.getBoundingClientRect();
+    return { a, d, e: e - left, f: f - top };
+  });
+  await build.fill(all);
+  await page.getByRole("button", { name: "On a photograph" }).click();
+  const file = { name: "drawn.png", mimeType: "image/png", buffer };
+  await page.getByLabel("Choose a photograph").setInputFiles(file);
+  const board = page.getByRole("group", { name: "Photograph with the points of the face" });
+  for (const [name, x, y] of [
+    ["exocanthionLeft", 46.9, -9.2],
+    ["exocanthionRight", -46.9, -9.2],
+    ["menton", 0, -116],
+  ]) {
+    const to = await board.evaluate(
+      (svg, [px, py]) => {
+        const { x, y } = new DOMPoint(px, py).matrixTransform(svg.getScreenCTM());
+        return { x, y };
+      },
+      [at.a * x + at.e, -at.d * y + at.f],
+    );
+    const box = await page.locator(`[data-landmark=${name}]`).boundingBox();
+    await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2);
+    await page.mouse.down();
+    await page.mouse.move(to.x, to.y, { steps: 5 });
+    await page.mouse.up();
+  }
+  await page.getByRole("button", { name: "The face is there" }).click();
+  await page.locator("canvas[data-settled=true]").waitFor();
+  await page.waitForTimeout(500);
+}
 
 let url = option("url", null);
 let server = null;
@@ -90,7 +138,7 @@ for (const [name, path] of VIEWS) {
   if (name === "palettes") await page.getByText(/of 29 places/).waitFor();
   if (name === "time")
     await page.getByRole("option", { name: /^as usual: / }).waitFor({ state: "attached" });
-  if (name === "records") await page.locator("svg.apexcharts-svg").nth(2).waitFor();
+  if (name === "photograph") await onPhotograph(page);
   await page.screenshot({ path: join(out, `${name}.png`) });
   console.log(`${name}.png`);
 }
