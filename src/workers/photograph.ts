@@ -1,6 +1,7 @@
 import { expose, transfer } from "comlink";
-import { point, type Landmarks, type Point } from "@/core/anatomy";
+import { buildFigure, point, type Landmarks, type Physique, type Point } from "@/core/anatomy";
 import type { ChartPicture } from "@/core/anatomy/surface";
+import { compareToPlan, coverSeen, inspectedZones, zoneRaster, type Seen } from "@/core/inspect";
 import {
   AS_TAKEN,
   balanceByCard,
@@ -13,6 +14,11 @@ import {
   type PhotoMap,
   type PhotoPoints,
 } from "@/core/photograph";
+
+interface Charts {
+  readonly painted: ChartPicture;
+  readonly bare: ChartPicture;
+}
 
 /** How its colours are taken: as they are, by skin of a known colour at some places, or by a card. */
 export type BalanceOf =
@@ -38,14 +44,19 @@ const worker = {
     loaded = { photo, map: photoMap(photo, (p) => onto(point(p.x, p.y))) };
   },
   /** @throws Error before a photograph was loaded */
-  paint: (
-    charts: { readonly painted: ChartPicture; readonly bare: ChartPicture },
-    balance: BalanceOf,
-  ): Uint8ClampedArray<ArrayBuffer> => {
+  paint: (charts: Charts, balance: BalanceOf): Uint8ClampedArray<ArrayBuffer> => {
     if (!loaded) throw new Error("No photograph was given.");
     const { photo, map } = loaded;
     const pixels = paintOver(photo, map, charts, balanceOf(photo, balance));
     return transfer(pixels, [pixels.buffer]);
+  },
+  /** What the photograph that was loaded shows of a painted face that the plan has otherwise. */
+  inspect: (charts: Charts, balance: BalanceOf, face: Landmarks, physique: Physique): Seen[] => {
+    if (!loaded) throw new Error("No photograph was given.");
+    const { photo, map } = loaded;
+    const figure = buildFigure(face, physique);
+    const at = zoneRaster(figure, inspectedZones(figure));
+    return compareToPlan(coverSeen(photo, map, balanceOf(photo, balance), charts, at), figure);
   },
 };
 export type PhotographWorker = typeof worker;

@@ -109,6 +109,53 @@ test("a photograph is painted with the design by keyboard, kept in this browser 
   expect(sent.filter((url) => !url.includes("/api/looks/"))).toEqual([]);
 });
 
+test("a photograph of the painted face is measured against the plan: as planned, and with bare skin planted on it", async ({
+  page,
+  demo,
+}) => {
+  await page.goto(demo.url + MAP);
+  await page.getByRole("button", { name: "On a photograph" }).click();
+  const bare = { name: "bare.png", mimeType: "image/png", buffer: await picture() };
+  await page.getByLabel("Choose a photograph").setInputFiles(bare);
+  await page.getByRole("button", { name: "The face is there" }).click();
+  await expect(settled(page)).toBeVisible();
+  /** The painted picture as a file, with a square of bare skin on the forehead or without. */
+  const paintedPicture = (isFlawed: boolean) =>
+    settled(page).evaluate(
+      (canvas: HTMLCanvasElement, { flawed, skin }) => {
+        const copy = document.createElement("canvas");
+        copy.width = canvas.width;
+        copy.height = canvas.height;
+        const context = copy.getContext("2d");
+        if (!context) throw new Error("no canvas");
+        context.drawImage(canvas, 0, 0);
+        context.fillStyle = `rgb(${skin.r} ${skin.g} ${skin.b})`;
+        if (flawed) context.fillRect(0.53 * copy.width, 0.3 * copy.height, 40, 40);
+        return copy.toDataURL("image/png").split(",")[1] ?? "";
+      },
+      { flawed: isFlawed, skin: SKIN },
+    );
+  const files = await Promise.all([false, true].map(paintedPicture));
+  await page.getByRole("button", { name: "Check it painted" }).click();
+  const shown = page.getByRole("region", { name: "What the photograph shows" });
+  for (const [i, words] of [
+    /As planned/,
+    /Bare or thin skin on forehead: about [\d.]+ of/,
+  ].entries()) {
+    await page.getByLabel("Choose a photograph of it painted").setInputFiles({
+      name: "painted.png",
+      mimeType: "image/png",
+      buffer: Buffer.from(files[i] ?? "", "base64"),
+    });
+    await page.getByRole("button", { name: "The face is there" }).click();
+    await expect(shown).toContainText(words);
+    await expect(shown.getByRole("listitem")).toHaveCount(i);
+    await page.getByRole("button", { name: "Another photograph" }).click();
+  }
+  await page.getByRole("button", { name: "Back to the paint" }).click();
+  await expect(settled(page)).toBeVisible();
+});
+
 test("of a child nobody is shown a picture before a parent agreed to it", async ({ page }) => {
   const studio = await openStudio({ demo: true });
   await page.goto(`${studio.url}/people/wren-hallam`);

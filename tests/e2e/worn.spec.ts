@@ -125,6 +125,6 @@ for (const look of LOOKS)
     for (const row of kit.slice(1)) expect(row).toMatch(/\d ?(g|piece)/);
     const [, id = "", job = ""] = /looks\/([^/]+)\/([^/]+)/.exec(page.url()) ?? [];
     const card = await page.request.get(`${demo.url}/api/looks/${id}/removal?job=${job}`);
-    const off = await pdfText(await card.body());
+    const off = pdfText(await card.body());
     for (const words of look.off) expect(off).toMatch(words);
   });

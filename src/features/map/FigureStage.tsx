@@ -12,7 +12,7 @@ import { ViewFigure } from "@/shared/figure/ViewFigure";
 import { chartsOf, VIEWS, type ViewKey } from "@/shared/figure/views";
 import { Waiting } from "@/shared/workers/Waiting";
 import { useWorking } from "@/shared/workspace/WorkspaceContext";
-import { OnPhotograph } from "./OnPhotograph";
+import { OnPhotograph } from "./photograph/OnPhotograph";
 import type { FigureSwitches } from "./useFigureSwitches";
 
 /** The grey around the figure, the same in both themes. */

@@ -34,7 +34,11 @@ export function ForgetPerson({ person }: { person: Person }) {
       return;
     }
     // What can't be cleared here is overwritten at the next opening of a chair.
-    await Promise.allSettled([dropKeptChairs(), dropPhoto(person.id)]);
+    await Promise.allSettled([
+      dropKeptChairs(),
+      dropPhoto(person.id),
+      dropPhoto(`${person.id} painted`),
+    ]);
     setOpen(false);
     const { records, jobs } = answer.value;
     toast(`${person.name} is deleted`, {

@@ -3,6 +3,7 @@
 import { useEffect, useMemo, useState, type RefObject } from "react";
 import type { Figure, Point } from "@/core/anatomy";
 import { thinPlate, PHOTO_LANDMARKS, centroid } from "@/core/anatomy";
+import type { Seen } from "@/core/inspect";
 import type { PhotoPoints } from "@/core/photograph";
 import { showPicture, takePicture } from "@/shared/figure/takePicture";
 import { useAnswer, type Answer, type Ask } from "@/shared/workers/useAnswer";
@@ -62,6 +63,47 @@ function balanceOf({ photo, points, figure, skin }: Question): BalanceOf {
   };
 }
 
+/** The design and the same face bare, as they are drawn, hidden, beside the photograph. */
+async function chartsOf(drawings: HTMLElement | null) {
+  const [painted, bare] = await Promise.all(
+    (["painted", "bare"] as const).map((kind) => {
+      const svg = drawings?.querySelector<SVGSVGElement>(`[data-paint=${kind}] > svg`);
+      if (!svg) throw new Error("The figure could not be drawn.");
+      return takePicture(svg, CHART_PX);
+    }),
+  );
+  if (!painted || !bare) throw new Error("The figure could not be drawn.");
+  return { painted, bare };
+}
+
+/** Asks what a photograph of the painted face shows that the plan has otherwise. */
+function inspecting(drawings: () => HTMLElement | null): Ask<PhotographWorker, Question, Seen[]> {
+  return async (api, question) => {
+    const { photo, points, figure } = question;
+    await api.load(await pixelsOf(photo), points, figure.landmarks);
+    return api.inspect(
+      await chartsOf(drawings()),
+      balanceOf(question),
+      figure.landmarks,
+      figure.physique,
+    );
+  };
+}
+
+/** What a photograph of the painted face shows, against the plan. */
+export function useInspection(
+  drawings: RefObject<HTMLElement | null>,
+  { photo, figure, skin, what }: Omit<Question, "points">,
+): Answer<Seen[]> {
+  const question = useMemo(
+    (): Question | null =>
+      photo.points ? { photo, points: photo.points, figure, skin, what } : null,
+    [photo, figure, skin, what],
+  );
+  const [ask] = useState(() => inspecting(() => drawings.current));
+  return useAnswer(photographWorker, question, ask);
+}
+
 /** Asks for the painted photograph; picture and points are loaded only when they have changed. */
 function painting(drawings: () => HTMLElement | null): Ask<PhotographWorker, Question, Painted> {
   let loaded: unknown = null;
@@ -72,15 +114,7 @@ function painting(drawings: () => HTMLElement | null): Ask<PhotographWorker, Que
       await api.load(await pixelsOf(photo), points, figure.landmarks);
       loaded = what;
     }
-    const [painted, bare] = await Promise.all(
-      (["painted", "bare"] as const).map((kind) => {
-        const svg = drawings()?.querySelector<SVGSVGElement>(`[data-paint=${kind}] > svg`);
-        if (!svg) throw new Error("The figure could not be drawn.");
-        return takePicture(svg, CHART_PX);
-      }),
-    );
-    if (!painted || !bare) throw new Error("The figure could not be drawn.");
-    const data = await api.paint({ painted, bare }, balanceOf(question));
+    const data = await api.paint(await chartsOf(drawings()), balanceOf(question));
     return { width: photo.width, height: photo.height, data };
   };
 }

@@ -3,7 +3,7 @@
 import { useMemo } from "react";
 import type { Finding, Look } from "@/core/look";
 import type { Plan } from "@/core/plan";
-import { storedContextOf, type StoredContext } from "@/core/record";
+import { storedContextOf } from "@/core/record";
 import { useAnswer, type Answer, type Ask } from "@/shared/workers/useAnswer";
 import type { Workspace } from "@/server/workspace";
 import type { PlanRequest, PlanWorker } from "@/workers/plan";

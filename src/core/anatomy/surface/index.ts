@@ -4,6 +4,6 @@ export { headRelief, RELIEF_BOXES, type HeadChart } from "./relief";
 export { ReliefQuerySchema, reliefQuery, type ReliefRequest } from "./reliefQuery";
 export { codeOfLight, LIGHT_OF_CODES, lightOfCode, type ChartPicture } from "./chartPicture";
 export { turnable, turnWords, type PaintedFigure, type Standpoint } from "./turned";
-export type { PaintedBody } from "./turnedBody";
+
 export type { PaintedHead, TurnChart } from "./turnedHead";
 export { reliefBox, reliefRequest, type Chart } from "./reliefRequest";

@@ -1,0 +1,3 @@
+export { compareToPlan, type Seen } from "./compareToPlan";
+export { coverOf, coverSeen, type Light } from "./coverSeen";
+export { inspectedZones, zoneRaster } from "./zoneRaster";

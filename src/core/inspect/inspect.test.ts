@@ -1,0 +1,222 @@
+import { converter } from "culori";
+import fc from "fast-check";
+import sharp from "sharp";
+import {
+  AVERAGE,
+  buildFigure,
+  contains,
+  faceFromMeasures,
+  PHOTO_LANDMARKS,
+  point,
+  type Figure,
+  type Point,
+  type ZoneId,
+} from "../anatomy";
+import type { ChartPicture } from "../anatomy/surface";
+import { deltaE00, hexToLab } from "../colour";
+import { AS_TAKEN, ontoChart, photoMap, type Photograph, type PhotoPoints } from "../photograph";
+import { seededRandom } from "../random";
+import { compareToPlan, coverOf, coverSeen, zoneRaster, type Light } from ".";
+
+jest.setTimeout(90_000);
+
+type Codes = readonly [number, number, number];
+const hexOf = (codes: Codes) =>
+  `#${codes.map((code) => code.toString(16).padStart(2, "0")).join("")}`;
+const toLight = converter("lrgb");
+const toCode = converter("rgb");
+// As tables: a picture has a quarter of a million pixels.
+const LIGHTS = Array.from(
+  { length: 256 },
+  (_, code) => toLight({ mode: "rgb", r: code / 255, g: 0, b: 0 }).r,
+);
+const CODES = Array.from({ length: 4097 }, (_, i) =>
+  Math.round(255 * toCode({ mode: "lrgb", r: i / 4096, g: 0, b: 0 }).r),
+);
+const lightOf = (codes: Codes): Light => codes.map((code) => LIGHTS[code] ?? 0) as unknown as Light;
+const codesOf = (light: Light): Codes =>
+  light.map(
+    (value) => CODES[Math.round(4096 * Math.min(1, Math.max(0, value)))] ?? 0,
+  ) as unknown as Codes;
+
+const PLAN: Readonly<Partial<Record<ZoneId, Codes>>> = {
+  forehead: [225, 228, 230],
+  cheekAppleLeft: [96, 130, 190],
+  cheekAppleRight: [96, 130, 190],
+  cheekboneLeft: [96, 130, 190],
+  cheekboneRight: [96, 130, 190],
+  chin: [70, 120, 90],
+  noseBridge: [225, 228, 230],
+};
+const PAINTED = Object.keys(PLAN) as ZoneId[];
+
+/** A painted face drawn point by point, by nothing that the inspection uses. */
+function scene(o: {
+  seed: number;
+  width: number;
+  skin: Codes;
+  /** What is really there at a place of a zone: its light. */
+  really?: (zone: ZoneId, at: Point, planned: Light, bare: Light) => Light;
+}) {
+  const face = faceFromMeasures({ ...AVERAGE, faceWidth: o.width });
+  const figure = buildFigure(face);
+  const zones = PAINTED.map((id) => figure.zone(id));
+  // Areas to half a millimetre.
+  const cells = new Map<number, ZoneId>();
+  for (const { id, polygon } of zones) {
+    const [xs, ys] = [polygon.map(({ x }) => 2 * x), polygon.map(({ y }) => 2 * y)];
+    for (let x = Math.floor(Math.min(...xs)); x <= Math.max(...xs); x++)
+      for (let y = Math.floor(Math.min(...ys)); y <= Math.max(...ys); y++)
+        if (contains(polygon, point(x / 2, y / 2))) cells.set(1000 * x + y, id);
+  }
+  const zoneOf = ({ x, y }: Point) =>
+    cells.get(1000 * Math.round(2 * x) + Math.round(2 * y)) ?? null;
+  const box = { left: -100, top: -110, width: 200, height: 260 };
+  const chart = (isPainted: boolean): ChartPicture => {
+    const data = new Uint8ClampedArray(box.width * box.height * 4);
+    for (let y = 0; y < box.height; y++)
+      for (let x = 0; x < box.width; x++) {
+        const zone = zoneOf(point(x + box.left, -(y + box.top)));
+        const codes = (isPainted && zone && PLAN[zone]) || o.skin;
+        data.set([...codes, 255], 4 * (y * box.width + x));
+      }
+    return { width: box.width, height: box.height, data, box };
+  };
+  // The picture turned by five degrees.
+  const [perMm, turn] = [1.3, (5 * Math.PI) / 180];
+  const [c, s] = [Math.cos(turn), Math.sin(turn)];
+  const [wide, high] = [290, 370];
+  const seen = ({ x, y }: Point) =>
+    point(wide / 2 + perMm * (x * c + y * s), high / 2 - 20 + perMm * (x * s - y * c));
+  const back = (px: number, py: number) => {
+    const [u, v] = [(px - wide / 2) / perMm, (py - high / 2 + 20) / perMm];
+    return point(u * c + v * s, u * s - v * c);
+  };
+  const random = seededRandom(o.seed);
+  const data = new Uint8ClampedArray(wide * high * 4);
+  const bare = lightOf(o.skin);
+  for (let py = 0; py < high; py++)
+    for (let px = 0; px < wide; px++) {
+      const at = back(px, py);
+      const zone = zoneOf(at);
+      const planned = zone ? lightOf(PLAN[zone] ?? o.skin) : bare;
+      const there = zone ? (o.really?.(zone, at, planned, bare) ?? planned) : bare;
+      // Light from one side, falling off downwards, and a camera's noise.
+      const shade = 0.55 + (0.4 * px) / wide - (0.15 * py) / high;
+      const codes = codesOf(there.map((light) => light * shade) as unknown as Light);
+      for (let k = 0; k < 3; k++)
+        data[4 * (py * wide + px) + k] = (codes[k] ?? 0) + Math.round(8 * (random() - 0.5));
+      data[4 * (py * wide + px) + 3] = 255;
+    }
+  const points = Object.fromEntries(
+    PHOTO_LANDMARKS.map((name) => [name, seen(face[name])]),
+  ) as PhotoPoints;
+  return {
+    figure,
+    points,
+    photo: { width: wide, height: high, data },
+    charts: { painted: chart(true), bare: chart(false) },
+  };
+}
+
+async function asJpeg({ width, height, data }: Photograph): Promise<Photograph> {
+  const file = await sharp(Buffer.from(data), { raw: { width, height, channels: 4 } })
+    .flatten()
+    .jpeg({ quality: 88 })
+    .toBuffer();
+  const { data: raw } = await sharp(file).ensureAlpha().raw().toBuffer({ resolveWithObject: true });
+  return { width, height, data: new Uint8ClampedArray(raw) };
+}
+
+const inspected = (
+  photo: Photograph,
+  s: { figure: Figure; points: PhotoPoints; charts: { painted: ChartPicture; bare: ChartPicture } },
+) => {
+  const map = photoMap(photo, ontoChart(s.points, s.figure.landmarks));
+  const areas = coverSeen(photo, map, AS_TAKEN, s.charts, zoneRaster(s.figure, PAINTED));
+  return { areas, found: compareToPlan(areas, s.figure) };
+};
+const SKINS: readonly Codes[] = [
+  [236, 206, 184],
+  [200, 150, 120],
+  [120, 78, 56],
+];
+
+describe("how much of a colour is paint", () => {
+  it("is found again whatever light falls there", () => {
+    const light = fc.double({ min: 0.02, max: 1, noNaN: true });
+    fc.assert(
+      fc.property(fc.double({ min: 0, max: 1, noNaN: true }), light, (cover, shade) => {
+        const [bare, planned] = [lightOf([200, 150, 120]), lightOf([96, 130, 190])];
+        const seen = bare.map(
+          (value, k) => shade * ((1 - cover) * value + cover * (planned[k] ?? 0)),
+        ) as unknown as Light;
+        expect(coverOf(seen, bare, planned)).toBeCloseTo(cover, 4);
+      }),
+    );
+  });
+  it("is not told where skin and paint are one hue", () => {
+    const bare = lightOf([200, 150, 120]);
+    const darker = bare.map((value) => value / 2) as unknown as Light;
+    expect(coverOf(bare, bare, darker)).toBeNaN();
+  });
+});
+
+describe("a painted face against its plan", () => {
+  it("says nothing of twenty that are as planned, under uneven light, noise, JPEG and a turn of five degrees", async () => {
+    for (let seed = 0; seed < 20; seed++) {
+      const s = scene({
+        seed,
+        width: 128 + (seed % 5) * 5,
+        skin: SKINS[seed % 3] ?? [200, 150, 120],
+      });
+      expect(inspected(await asJpeg(s.photo), s).found).toEqual([]);
+    }
+  }, 120_000);
+
+  it.each(SKINS)(
+    "finds 2 cm2 of bare skin within 0.5, a thin forehead, and a chin 8 dE00 off, and nothing else, on %s %s %s",
+    async (...skin) => {
+      const green: Codes = [70, 120, 90];
+      // The same green with more and more blue in it, until it is 8 off.
+      const off = Array.from({ length: 120 }, (_, i): Codes => [70, 120, 90 + i]).find(
+        (codes) => deltaE00(hexToLab(hexOf(green)), hexToLab(hexOf(codes))) >= 8,
+      );
+      if (!off) throw new Error("no such colour");
+      const s = scene({
+        seed: 3,
+        width: 138,
+        skin,
+        really: (zone, at, planned, bare) => {
+          // 12.5 by 12.6 mm on a cheek that has 1.27 mm2 of skin for each of its chart.
+          const middle = { x: 33, y: -34 };
+          if (
+            zone === "cheekAppleLeft" &&
+            Math.abs(at.x - middle.x) < 6.25 &&
+            Math.abs(at.y - middle.y) < 6.3
+          )
+            return bare;
+          if (zone === "forehead")
+            return planned.map(
+              (value, k) => 0.6 * value + 0.4 * (bare[k] ?? 0),
+            ) as unknown as Light;
+          return zone === "chin" ? lightOf(off) : planned;
+        },
+      });
+      const { areas, found } = inspected(await asJpeg(s.photo), s);
+      expect(found.map(({ kind, zones }) => `${kind} ${zones.join()}`).sort()).toEqual([
+        "bare cheekAppleLeft",
+        "off chin",
+        "thin forehead",
+      ]);
+      const cheek = areas.find(({ zone }) => zone === "cheekAppleLeft");
+      const said = found.find(({ kind }) => kind === "bare")?.message ?? "";
+      expect(cheek?.places).toBeGreaterThan(100);
+      expect(Math.abs(Number(/about ([\d.]+) of/.exec(said)?.[1]) - 2)).toBeLessThan(0.5);
+      expect(found.find(({ kind }) => kind === "off")?.message).toMatch(/bluer|colder/);
+      expect(
+        Math.abs((areas.find(({ zone }) => zone === "forehead")?.cover ?? 0) - 0.6),
+      ).toBeLessThan(0.08);
+    },
+  );
+});

@@ -1,0 +1,128 @@
+"use client";
+
+import { useId, useState } from "react";
+import { PHOTO_LANDMARKS, point, type Point } from "@/core/anatomy";
+import { FIRST_THREE, pointsFromThree, type FirstPoint, type PhotoPoints } from "@/core/photograph";
+import type { KeptPhoto } from "@/shared/photograph/keptPhoto";
+import { LANDMARK_WORDS } from "@/shared/photograph/landmarkWords";
+import { PhotoPoints as Points } from "@/shared/photograph/PhotoPoints";
+import { usePictureUrl } from "@/shared/photograph/useKeptPhoto";
+import { useWorking } from "@/shared/workspace/WorkspaceContext";
+import { Alert } from "@/ui/Alert";
+
+export const BUTTON = "btn btn-sm border-[#111] bg-[#f4f4f3] text-[#111]";
+
+export function Middle({ children }: { children: React.ReactNode }) {
+  return (
+    <div className="m-auto flex max-w-md flex-col items-start gap-3 rounded bg-[#f4f4f3] p-5">
+      {children}
+    </div>
+  );
+}
+
+export function ChooseFile({ label, onFile }: { label: string; onFile: (file: File) => void }) {
+  const id = useId();
+  return (
+    <>
+      <label htmlFor={id} className={BUTTON}>
+        {label}
+      </label>
+      <input
+        id={id}
+        type="file"
+        accept="image/*"
+        className="sr-only"
+        onChange={(event) => {
+          const [file] = event.target.files ?? [];
+          event.target.value = "";
+          if (file) onFile(file);
+        }}
+      />
+    </>
+  );
+}
+
+/** Where the three points lie before anybody moved them: a face that fills the middle of the picture. */
+const startOf = ({ width, height }: KeptPhoto): Record<FirstPoint, Point> => ({
+  exocanthionRight: point(width * 0.36, height * 0.42),
+  exocanthionLeft: point(width * 0.64, height * 0.42),
+  menton: point(width * 0.5, height * 0.76),
+});
+
+/** The face is found by three points; all others follow from the card. */
+export function FindFace({
+  photo,
+  onFound,
+  removal,
+}: {
+  photo: KeptPhoto;
+  onFound: (points: PhotoPoints) => void;
+  removal: React.ReactNode;
+}) {
+  const { context } = useWorking();
+  const url = usePictureUrl(photo.picture);
+  const [places, setPlaces] = useState(() => startOf(photo));
+  const [problem, setProblem] = useState<string | null>(null);
+  const find = () => {
+    try {
+      onFound(pointsFromThree(context.figure.landmarks, places));
+    } catch (error) {
+      setProblem(error instanceof RangeError ? error.message : "These points make no face.");
+    }
+  };
+  if (!url) return null;
+  return (
+    <div className="flex min-h-0 flex-1 flex-col gap-2 overflow-y-auto p-3">
+      <Points
+        {...{ url, places }}
+        width={photo.width}
+        height={photo.height}
+        handles={FIRST_THREE}
+        wordsOf={(handle) => LANDMARK_WORDS[handle]}
+        onMove={(handle, to) => setPlaces({ ...places, [handle]: to })}
+        hint="Put the three points on the outer eye corners and the lower edge of the chin. Their left is on the right."
+      />
+      {problem && <Alert>{problem}</Alert>}
+      <div className="flex flex-wrap gap-2">
+        <button type="button" className={BUTTON} onClick={find}>
+          The face is there
+        </button>
+        {removal}
+      </div>
+    </div>
+  );
+}
+
+export function MovePoints({
+  photo,
+  points,
+  onMove,
+  onDone,
+}: {
+  photo: KeptPhoto;
+  points: PhotoPoints;
+  onMove: (points: PhotoPoints) => void;
+  onDone: () => void;
+}) {
+  const url = usePictureUrl(photo.picture);
+  if (!url) return null;
+  return (
+    <div className="flex min-h-0 flex-1 flex-col gap-2 overflow-y-auto p-3">
+      <Points
+        url={url}
+        width={photo.width}
+        height={photo.height}
+        handles={PHOTO_LANDMARKS}
+        places={points}
+        wordsOf={(handle) => LANDMARK_WORDS[handle]}
+        onMove={(handle, to) => onMove({ ...points, [handle]: to })}
+        hint="Drag what is off to where it belongs, or move it by arrow keys."
+      />
+      <div>
+        <button type="button" className={BUTTON} onClick={onDone}>
+          Back to the paint
+        </button>
+      </div>
+    </div>
+  );
+}
