@@ -110,6 +110,8 @@ for (const share of SHARES) {
       await page.goto(demo.url + path, { waitUntil: "networkidle" });
       await open?.(page);
       const all = page.getByRole("spinbutton");
+      // What a chapter works out first, its boxes stand in.
+      await all.first().waitFor({ state: "attached" });
       const count = await all.count();
       expect(count, `${path} has boxes`).toBeGreaterThan(0);
       for (let i = 0; i < count; i++) {
