@@ -51,7 +51,7 @@ export function FigureStage(props: FigureStageProps) {
   const seen = useSeen(plain, canvas, { distanceM: metres, what, on: away, surround: SURROUND });
   const title = `${look.name} on ${context.person.name}, ${VIEWS[view].words}, predicted colours`;
   const common = { view, look, context, prediction, upTo, whole, expression, formLight };
-  if (switches.photographed) return <OnPhotograph switches={switches} />;
+  if (switches.photographed) return <OnPhotograph key={context.person.id} switches={switches} />;
   if (switches.turned)
     return (
       <TurnedFigure

@@ -6,7 +6,7 @@ import type { PhotoPoints } from "@/core/photograph";
 import { readPhoto, type KeptPhoto } from "@/shared/photograph/keptPhoto";
 import { LANDMARK_WORDS } from "@/shared/photograph/landmarkWords";
 import { PhotoPoints as Points } from "@/shared/photograph/PhotoPoints";
-import { useKeptPhoto, usePictureUrl } from "@/shared/photograph/useKeptPhoto";
+import { usePictureUrl, type useKeptPhoto } from "@/shared/photograph/useKeptPhoto";
 import { useInspection } from "@/shared/photograph/usePaintedPhoto";
 import { Waiting } from "@/shared/workers/Waiting";
 import { useWorking } from "@/shared/workspace/WorkspaceContext";
@@ -17,14 +17,14 @@ import { Charts } from "./PaintedPhoto";
 
 /** A photograph of the painted face, measured against the plan as far as it is built. */
 export function CheckPainted({
+  kept,
   switches,
   onDone,
 }: {
+  kept: ReturnType<typeof useKeptPhoto>;
   switches: FigureSwitches;
   onDone: () => void;
 }) {
-  const { context } = useWorking();
-  const kept = useKeptPhoto(`${context.person.id} painted`);
   const { photo, ready, problem, setProblem, keep, drop } = kept;
   const back = (
     <button type="button" className={BUTTON} onClick={onDone}>

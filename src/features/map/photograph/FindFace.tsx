@@ -1,7 +1,7 @@
 "use client";
 
 import { useId, useState } from "react";
-import { PHOTO_LANDMARKS, point, type Point } from "@/core/anatomy";
+import { PHOTO_LANDMARKS, point, type PhotoLandmark, type Point } from "@/core/anatomy";
 import { FIRST_THREE, pointsFromThree, type FirstPoint, type PhotoPoints } from "@/core/photograph";
 import type { KeptPhoto } from "@/shared/photograph/keptPhoto";
 import { LANDMARK_WORDS } from "@/shared/photograph/landmarkWords";
@@ -93,30 +93,42 @@ export function FindFace({
   );
 }
 
+type Handle = PhotoLandmark | "card";
+const HANDLES: readonly Handle[] = ["card", ...PHOTO_LANDMARKS];
+
+/** Every point of the face to be moved, and the card that the colours are taken by. */
 export function MovePoints({
   photo,
   points,
   onMove,
+  onCard,
   onDone,
 }: {
   photo: KeptPhoto;
   points: PhotoPoints;
   onMove: (points: PhotoPoints) => void;
+  /** Null where colours are not taken by a card. */
+  onCard: ((card: Point) => void) | null;
   onDone: () => void;
 }) {
   const url = usePictureUrl(photo.picture);
   if (!url) return null;
   return (
     <div className="flex min-h-0 flex-1 flex-col gap-2 overflow-y-auto p-3">
-      <Points
+      <Points<Handle>
         url={url}
         width={photo.width}
         height={photo.height}
-        handles={PHOTO_LANDMARKS}
-        places={points}
-        wordsOf={(handle) => LANDMARK_WORDS[handle]}
-        onMove={(handle, to) => onMove({ ...points, [handle]: to })}
-        hint="Drag what is off to where it belongs, or move it by arrow keys."
+        handles={onCard ? HANDLES : PHOTO_LANDMARKS}
+        places={{ ...points, card: photo.card }}
+        wordsOf={(handle) =>
+          handle === "card" ? "the grey or white card" : LANDMARK_WORDS[handle]
+        }
+        isAside={(handle) => handle === "card"}
+        onMove={(handle, to) =>
+          handle === "card" ? onCard?.(to) : onMove({ ...points, [handle]: to })
+        }
+        hint={`Drag what is off to where it belongs, or move it by arrow keys${onCard ? "; the dark point goes on the card" : ""}.`}
       />
       <div>
         <button type="button" className={BUTTON} onClick={onDone}>

@@ -18,6 +18,7 @@ export function OnPhotograph({ switches }: { switches: FigureSwitches }) {
   const { context } = useWorking();
   const { person } = context;
   const { photo, ready, problem, setProblem, keep, drop } = useKeptPhoto(person.id);
+  const painted = useKeptPhoto(`${person.id} painted`);
   const [moving, setMoving] = useState(false);
   const [checking, setChecking] = useState(false);
   const needsConsent = person.ageYears < OF_AGE && !person.guardianConsent;
@@ -54,9 +55,18 @@ export function OnPhotograph({ switches }: { switches: FigureSwitches }) {
         />
       </Middle>
     );
-  if (checking) return <CheckPainted switches={switches} onDone={() => setChecking(false)} />;
+  if (checking)
+    return <CheckPainted kept={painted} switches={switches} onDone={() => setChecking(false)} />;
   const removal = (
-    <button type="button" className={BUTTON} onClick={drop}>
+    <button
+      type="button"
+      className={BUTTON}
+      onClick={() => {
+        drop();
+        // Once this one is gone nobody could reach the one of the painted face.
+        painted.drop();
+      }}
+    >
       Delete the photograph
     </button>
   );
@@ -69,6 +79,7 @@ export function OnPhotograph({ switches }: { switches: FigureSwitches }) {
       photo={photo}
       points={photo.points}
       onMove={(points) => keep({ ...photo, points })}
+      onCard={photo.balance === "card" ? (card) => keep({ ...photo, card }) : null}
       onDone={() => setMoving(false)}
     />
   ) : (

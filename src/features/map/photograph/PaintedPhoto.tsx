@@ -132,7 +132,11 @@ export function PaintedPhoto(props: PaintedPhotoProps) {
               value={photo.balance}
               options={BALANCE_KEYS}
               labelOf={(by) => BALANCES[by]}
-              onChange={(balance) => onKeep({ ...photo, balance })}
+              onChange={(balance) => {
+                onKeep({ ...photo, balance });
+                // Where the card is, the painter says.
+                if (balance === "card") onMove();
+              }}
             />
           </label>
           {removal}
