@@ -6,7 +6,7 @@ import { recipeOf } from "../design/context";
 import type { Remark } from "./finding";
 import { markLabel, placedStrokes, type Mark } from "../shapes";
 import type { LookPatch } from "../design/patch";
-import type { LightFrom } from "../design/form";
+import { LIGHT_FROM_WORDS, type LightFrom } from "../design/form";
 import type { Layer } from "../design/schema";
 import { isSamePart } from "../design/part";
 import { isWhole } from "../design/predict";
@@ -201,13 +201,13 @@ export const tooEven = (stack: Stack): Remark[] =>
     }),
   );
 
-/** Why something is to be lighter or darker, for each light of a look. */
-const UNDER_LIGHT: Readonly<Record<LightFrom, string>> = {
-  above: "light comes from above in front, so what stands out is lighter and what is hollow darker",
-  below: "the light of this look comes from below, and there it falls the other way",
-  left: "the light of this look comes from their left, so their right side lies in shade",
-  right: "the light of this look comes from their right, so their left side lies in shade",
-};
+/** Why something is to be lighter or darker in the light of a look. */
+function underLight(light: LightFrom, role: "highlight" | "contour"): string {
+  if (light === "above")
+    return "light comes from above in front, so what stands out is lighter and what is hollow darker";
+  const falls = role === "highlight" ? "hardly reaches it" : "falls right there";
+  return `the light of this look comes ${LIGHT_FROM_WORDS[light]} and ${falls}`;
+}
 
 /** FORM-1: lights where the look's light leaves shade, or darks on what catches it. */
 export function againstTheLight(stack: Stack): Remark[] {
@@ -249,7 +249,7 @@ export function againstTheLight(stack: Stack): Remark[] {
       remark(layer, {
         rule: "FORM-1",
         where: { layerId: layer.id, zones: wrong },
-        message: `${layer.name} ${layer.role === "highlight" ? "lightens" : "darkens"} ${zoneWords(wrong)}: ${UNDER_LIGHT[light]}.`,
+        message: `${layer.name} ${layer.role === "highlight" ? "lightens" : "darkens"} ${zoneWords(wrong)}: ${underLight(light, layer.role)}.`,
         fix,
         fixLabel: `Leave out ${zoneWords(wrong)}`,
       }),

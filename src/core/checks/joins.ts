@@ -1,6 +1,6 @@
 import { borders, zoneInfo, type ZoneId } from "../anatomy";
 import { deltaE00, labFromReflectance, type Lab } from "../colour";
-import { isPaintType, isPiece, material, type MaterialKey } from "../paint";
+import { isPaintType, isPiece, material, toolsFor, type MaterialKey } from "../paint";
 import { layerKeptFrom } from "../design/layerKeptFrom";
 import { isWhole } from "../design/predict";
 import { isColour } from "../design/roles";
@@ -70,18 +70,21 @@ const isMouthOrEye = (zone: ZoneId) =>
 export function openJoin(stack: Stack): Remark[] {
   return piecesOf(stack).flatMap((piece): Remark[] => {
     const painted = paintOver(stack, piece).filter(({ marks }) => !marks.length);
-    const beside = besideOf(stack, piece)
-      .filter(([on, off]) => {
-        const isJoined = painted.some(({ zones }) => zones.includes(on) && zones.includes(off));
-        if (isJoined || !painted.some(({ zones }) => zones.includes(on)) || isMouthOrEye(off))
-          return false;
-        const far = deltaE00(seenOn(stack, on), seenOn(stack, off));
-        return far > ONE_TONE && far < DRAWN;
-      })
-      .map(([, off]) => off);
-    const base = painted.at(-1);
+    const beside = besideOf(stack, piece).filter(([on, off]) => {
+      const isJoined = painted.some(({ zones }) => zones.includes(on) && zones.includes(off));
+      if (isJoined || !painted.some(({ zones }) => zones.includes(on)) || isMouthOrEye(off))
+        return false;
+      const far = deltaE00(seenOn(stack, on), seenOn(stack, off));
+      return far > ONE_TONE && far < DRAWN;
+    });
+    const over = [...new Set(beside.map(([, off]) => off))];
+    const on = new Set(beside.map(([zone]) => zone));
+    // What is carried on is what one sees there: a base, not a light that lies on some of it.
+    const fills = (layer: Layer) =>
+      [...on].every((zone) => layer.zones.includes(zone)) &&
+      (layer.role === "base" || [...on].every((zone) => isWhole(layer, zone, stack.context)));
+    const base = painted.findLast(fills);
     if (!base) return [];
-    const over = [...new Set(beside)];
     if (!over.length) return [];
     const wider = { ...base, zones: [...base.zones, ...over] };
     const shut = layerKeptFrom(wider, over, stack.context);
@@ -120,19 +123,22 @@ export function flatJoin(stack: Stack): Remark[] {
     if (piece.key === "baldCap") return [];
     const over = paintOver(stack, piece);
     const base = over.find(({ role, marks }) => role === "base" && !marks.length);
-    if (!base || over.some(isBroken)) return [];
+    const key = base && stack.materials.get(base.id);
+    if (!base || !key || over.some(isBroken)) return [];
     return [
       {
         rule: "PROS-5",
         severity: "tip",
         where: { layerId: base.id, zones: piece.layer.zones },
         message: `Everything over the edge of ${piece.layer.name} is laid flat, so the edge shows as a line: skin is broken, so stipple over the join.`,
-        fix: {
-          op: "changeLayer",
-          id: base.id,
-          change: { tool: "stippleSponge", technique: "stipple" },
-        },
-        fixLabel: `Stipple ${base.name}`,
+        ...(toolsFor(key).includes("stippleSponge") && {
+          fix: {
+            op: "changeLayer",
+            id: base.id,
+            change: { tool: "stippleSponge", technique: "stipple" },
+          } as const,
+          fixLabel: `Stipple ${base.name}`,
+        }),
       },
     ];
   });

@@ -1,6 +1,6 @@
 "use client";
 
-import { useEffect, useState } from "react";
+import { useEffect, useRef, useState } from "react";
 import { dropPhoto, keepPhoto, keptPhoto, type KeptPhoto } from "./keptPhoto";
 
 /** Somebody's photograph as this browser keeps it; `ready` once it is known whether there is one. */
@@ -25,14 +25,28 @@ export function useKeptPhoto(personId: string) {
       left = true;
     };
   }, [personId]);
+  /** Written one after another: while one is, only the newest waits, or a dragged point would be written sixty times a second. */
+  const writing = useRef<{ next: KeptPhoto | null } | null>(null);
+  const write = async (first: KeptPhoto) => {
+    const turn: { next: KeptPhoto | null } = { next: first };
+    writing.current = turn;
+    while (turn.next) {
+      const now = turn.next;
+      turn.next = null;
+      await keepPhoto(personId, now).catch(() =>
+        setProblem("This browser keeps no pictures: it is gone when you leave the page."),
+      );
+    }
+    writing.current = null;
+  };
   const keep = (next: KeptPhoto) => {
     setPhoto(next);
-    keepPhoto(personId, next).catch(() =>
-      setProblem("This browser keeps no pictures: it is gone when you leave the page."),
-    );
+    if (writing.current) writing.current.next = next;
+    else void write(next);
   };
   const drop = () => {
     setPhoto(null);
+    if (writing.current) writing.current.next = null;
     dropPhoto(personId).catch(() => setProblem("It could not be deleted. Clear this site’s data."));
   };
   return { photo, ready, problem, setProblem, keep, drop };
