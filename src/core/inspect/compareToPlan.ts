@@ -6,7 +6,7 @@ import type { AreaSeen, Light } from "./coverSeen";
 export interface Seen {
   readonly kind: "bare" | "thin" | "off";
   readonly zones: readonly ZoneId[];
-  /** "Bare or thin skin on the left temple: about 3 cm² of 14." */
+  /** "Bare or thin skin on left temple: about 3 of 14 cm²." */
   readonly message: string;
   readonly toDo: string;
 }
@@ -39,59 +39,81 @@ function offWords(seen: Light, made: Light): string {
 const cm2Words = (cm2: number): string =>
   cm2 < 10 ? cm2.toFixed(1).replace(/\.0$/, "") : String(Math.round(cm2));
 
-/** One line for each matter, the largest first. */
+/** Paint that covers less than this is not there. By eye, no published source. */
+const NONE = 0.15;
+
+/** What one area shows; those alike in kind and words are one matter. */
+interface Judged {
+  readonly kind: Seen["kind"];
+  readonly zone: ZoneId;
+  /** What sets it apart from others of its kind: which way a colour is off, how much is there. */
+  readonly how: string;
+  /** How much skin it concerns, cm2. */
+  readonly cm2: number;
+}
+
+function judge(area: AreaSeen, figure: Figure): Judged | null {
+  const { zone, cover, bareShare } = area;
+  const { areaCm2: whole, polygon } = figure.zone(zone);
+  // What is on the chart is so much more on the skin.
+  const bareCm2 = (area.bareMm2 * whole) / Math.abs(signedArea(polygon));
+  if (cover < NONE) return { kind: "bare", zone, how: "all", cm2: whole };
+  if (area.offDeg >= OFF_DEG)
+    return { kind: "off", zone, how: offWords(area.seen, area.made), cm2: whole };
+  const isSpot = bareCm2 >= LEAST_CM2 && bareShare >= LEAST_SHARE && bareShare <= 0.5;
+  if (isSpot) return { kind: "bare", zone, how: "spot", cm2: bareCm2 };
+  return cover < COVERS
+    ? { kind: "thin", zone, how: `${Math.round(cover * 10) * 10} %`, cm2: whole }
+    : null;
+}
+
+/** What is said of areas that show the same. */
+function said(alike: readonly Judged[], figure: Figure): Pick<Seen, "message" | "toDo"> {
+  const [{ kind, how }] = alike as readonly [Judged];
+  const zones = alike.map(({ zone }) => zone);
+  const where = zoneWords(zones);
+  if (kind === "off")
+    return {
+      message: `Another colour than planned on ${where}: ${how}.`,
+      toDo: "Look at the pot and the mix again, in daylight, before going on.",
+    };
+  if (kind === "thin")
+    return {
+      message: `Thin on ${where}: some ${how} of the colour is there.`,
+      toDo: "Another coat once this one is dry.",
+    };
+  if (how === "all")
+    return {
+      message: `No paint is seen on ${where}.`,
+      toDo: "Paint it, or build the look to here.",
+    };
+  const sum = (of: (judged: Judged) => number) => alike.reduce((all, one) => all + of(one), 0);
+  const whole = sum(({ zone }) => figure.zone(zone).areaCm2);
+  return {
+    message: `Bare or thin skin on ${where}: about ${cm2Words(sum(({ cm2 }) => cm2))} of ${cm2Words(whole)} cm².`,
+    toDo: zones.some((zone) => zoneInfo(zone).traits.crease > DEEP)
+      ? "Stretch the crease and pat it in."
+      : "Pat it in.",
+  };
+}
+/** From this trait on an area has a crease that paint does not reach by itself. */
+const DEEP = 0.6;
+
+/** One line for each matter, however many areas it is on; what concerns most skin first. */
 export function compareToPlan(areas: readonly AreaSeen[], figure: Figure): Seen[] {
-  const judged = areas.filter(({ places }) => places >= LEAST_PLACES);
-  const found = judged.flatMap((area): (Seen & { readonly weight: number })[] => {
-    const { areaCm2: whole, polygon } = figure.zone(area.zone);
-    // What is on the chart is so much more on the skin.
-    const bareCm2 = (area.bareMm2 * whole) / Math.abs(signedArea(polygon));
-    const where = zoneWords([area.zone]);
-    const common = { zones: [area.zone] };
-    if (area.offDeg >= OFF_DEG)
-      return [
-        {
-          ...common,
-          kind: "off",
-          weight: whole,
-          message: `Another colour than planned on ${where}: ${offWords(area.seen, area.made)}.`,
-          toDo: "Look at the pot and the mix again, in daylight, before going on.",
-        },
-      ];
-    if (area.cover < COVERS && area.bareShare > 0.5)
-      return [
-        {
-          ...common,
-          kind: "thin",
-          weight: whole,
-          message: `Thin on ${where}: some ${Math.round(area.cover * 10) * 10} % of the colour is there.`,
-          toDo: "Another coat once this one is dry.",
-        },
-      ];
-    if (bareCm2 >= LEAST_CM2 && area.bareShare >= LEAST_SHARE)
-      return [
-        {
-          ...common,
-          kind: "bare",
-          weight: bareCm2,
-          message: `Bare or thin skin on ${where}: about ${cm2Words(bareCm2)} of ${cm2Words(whole)} cm².`,
-          toDo:
-            zoneInfo(area.zone).traits.crease > 0.6
-              ? "Stretch the crease and pat it in."
-              : "Pat it in.",
-        },
-      ];
-    return area.cover < COVERS
-      ? [
-          {
-            ...common,
-            kind: "thin",
-            weight: whole * (1 - area.cover),
-            message: `Thin on ${where}: some ${Math.round(area.cover * 10) * 10} % of the colour is there.`,
-            toDo: "Another coat once this one is dry.",
-          },
-        ]
-      : [];
-  });
-  return found.sort((a, b) => b.weight - a.weight).map(({ weight: _, ...seen }) => seen);
+  const matters = new Map<string, Judged[]>();
+  for (const area of areas) {
+    const judged = area.places >= LEAST_PLACES ? judge(area, figure) : null;
+    if (!judged) continue;
+    const key = `${judged.kind} ${judged.how}`;
+    matters.set(key, [...(matters.get(key) ?? []), judged]);
+  }
+  const skin = (alike: readonly Judged[]) => alike.reduce((sum, { cm2 }) => sum + cm2, 0);
+  return [...matters.values()]
+    .sort((a, b) => skin(b) - skin(a))
+    .map((alike): Seen => ({
+      kind: (alike[0] as Judged).kind,
+      zones: alike.map(({ zone }) => zone),
+      ...said(alike, figure),
+    }));
 }

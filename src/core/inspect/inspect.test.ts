@@ -219,4 +219,18 @@ describe("a painted face against its plan", () => {
       ).toBeLessThan(0.08);
     },
   );
+
+  it("says one thing of a face that nobody has painted, not one of each area", () => {
+    const s = scene({
+      seed: 4,
+      width: 138,
+      skin: [200, 150, 120],
+      really: (_, __, ___, bare) => bare,
+    });
+    const { found } = inspected(s.photo, s);
+    expect(found.map(({ kind, zones }) => [kind, zones.length])).toEqual([
+      ["bare", PAINTED.length],
+    ]);
+    expect(found[0]?.message).toMatch(/^No paint is seen on /);
+  });
 });

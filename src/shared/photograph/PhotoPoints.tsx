@@ -31,7 +31,7 @@ export function PhotoPoints<Handle extends string>(props: PhotoPointsProps<Handl
     <figure className={props.className}>
       <svg
         {...frame}
-        className="max-h-[70dvh] w-full touch-none bg-[#8a8a89]"
+        className="max-h-[60dvh] w-full touch-none bg-[#8a8a89]"
         role="group"
         aria-label="Photograph with the points of the face"
       >

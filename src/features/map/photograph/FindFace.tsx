@@ -115,6 +115,11 @@ export function MovePoints({
   if (!url) return null;
   return (
     <div className="flex min-h-0 flex-1 flex-col gap-2 overflow-y-auto p-3">
+      <div>
+        <button type="button" className={BUTTON} onClick={onDone}>
+          Back to the paint
+        </button>
+      </div>
       <Points<Handle>
         url={url}
         width={photo.width}
@@ -130,11 +135,6 @@ export function MovePoints({
         }
         hint={`Drag what is off to where it belongs, or move it by arrow keys${onCard ? "; the dark point goes on the card" : ""}.`}
       />
-      <div>
-        <button type="button" className={BUTTON} onClick={onDone}>
-          Back to the paint
-        </button>
-      </div>
     </div>
   );
 }
