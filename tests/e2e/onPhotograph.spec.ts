@@ -166,7 +166,7 @@ test("of a child nobody is shown a picture before a parent agreed to it", async 
   await expect(page.getByText("Wren Hallam is saved").first()).toBeVisible();
   await page.goto(`${studio.url}/looks/gate-leaf/leaf-booth/map`);
   await page.getByRole("button", { name: "On a photograph" }).click();
-  await expect(page.getByText("a parent or guardian has to agree to a picture")).toBeVisible();
+  await expect(page.getByText("has to agree to a picture first")).toBeVisible();
   await expect(page.getByText("Choose a photograph")).toHaveCount(0);
   await studio.close();
 });

@@ -62,6 +62,21 @@ const glue = (name: string, zones: readonly ZoneId[]): Step => ({
   share: EDGE_SHARE,
 });
 
+const FLAT_BROWS: readonly Step[] = [
+  { key: "glueStick", role: "cover", name: "Flatten the brows", zones: BROWS, coats: 3 },
+  powder("Powder on the brows", BROWS),
+];
+/** A piece on skin without hair: glued, laid, its edge filled and powdered. */
+const glued = (
+  key: AuxiliaryKey,
+  what: string,
+  name: string,
+  zones: readonly ZoneId[],
+): readonly Step[] => [
+  glue(what, zones),
+  { key, role: "attach", name, zones },
+  ...edge(what, zones),
+];
 /** Plates reach from the cap over its edge, where skin can be glued to. */
 const PLATES: readonly ZoneId[] = ["forehead", "templeLeft", "templeRight"];
 const CAP: readonly Step[] = [
@@ -112,8 +127,7 @@ export const READY_MADE = {
     does: "brows flattened, piece glued, edge filled, powdered",
     rule: "PROS-1",
     steps: [
-      { key: "glueStick", role: "cover", name: "Flatten the brows", zones: BROWS, coats: 3 },
-      powder("Powder on the brows", BROWS),
+      ...FLAT_BROWS,
       glue(
         "piece",
         BROW_PIECE.filter((zone) => !BROWS.includes(zone)),
@@ -126,19 +140,14 @@ export const READY_MADE = {
     label: "Foam nose",
     does: "glued from the tip outwards, edge filled, powdered; over the foot of a brow piece",
     rule: "PROS-5",
-    steps: [
-      glue("nose", NOSE),
-      { key: "foamPiece", role: "attach", name: "Foam nose", zones: NOSE },
-      ...edge("nose", NOSE),
-    ],
+    steps: glued("foamPiece", "nose", "Foam nose", NOSE),
   },
   foamMask: {
     label: "Full foam mask",
     does: "brows flattened, glued from the middle outwards, edge filled, powdered",
     rule: "PROS-5",
     steps: [
-      { key: "glueStick", role: "cover", name: "Flatten the brows", zones: BROWS, coats: 3 },
-      powder("Powder on the brows", BROWS),
+      ...FLAT_BROWS,
       glue(
         "mask",
         MASK.filter((zone) => !BROWS.includes(zone)),
@@ -154,11 +163,7 @@ export const READY_MADE = {
     label: "Slip-latex piece on the chin",
     does: "glued, edge filled, powdered",
     rule: "PROS-1",
-    steps: [
-      glue("chin", CHIN),
-      { key: "latexPiece", role: "attach", name: "Latex piece", zones: CHIN },
-      ...edge("chin", CHIN),
-    ],
+    steps: glued("latexPiece", "chin", "Latex piece", CHIN),
   },
   sculptingWax: {
     label: "Sculpting wax on the nose",

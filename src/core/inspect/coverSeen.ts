@@ -1,5 +1,5 @@
 import type { ZoneId } from "../anatomy";
-import { lightOfCode, type ChartPicture } from "../anatomy/surface";
+import { COVERED, lightOfCode, type ChartPicture } from "../anatomy/surface";
 import type { Balance, Photograph, PhotoMap } from "../photograph";
 
 /** A colour as light of a display, 0 to 1. */
@@ -69,7 +69,7 @@ function chartLight(
   const py = Math.round(((-y - box.top) * height) / box.height);
   if (px < 0 || py < 0 || px >= width || py >= height) return null;
   const at = 4 * (py * width + px);
-  if ((data[at + 3] ?? 0) < 200) return null;
+  if ((data[at + 3] ?? 0) < COVERED) return null;
   return [0, 1, 2].map((k) => lightOfCode(data[at + k] ?? 0)) as unknown as Light;
 }
 

@@ -1,5 +1,11 @@
 import { point, type Point } from "../anatomy";
-import { codeOfLight, LIGHT_OF_CODES, lightOfCode, type ChartPicture } from "../anatomy/surface";
+import {
+  codeOfLight,
+  COVERED,
+  LIGHT_OF_CODES,
+  lightOfCode,
+  type ChartPicture,
+} from "../anatomy/surface";
 
 /** A photograph as pixels: red, green, blue and cover, 0 to 255. */
 export interface Photograph {
@@ -81,9 +87,6 @@ export function balanceByCard(photo: Photograph, place: Point): Balance {
   const mean = (seen[0] + seen[1] + seen[2]) / 3;
   return seen.map((light) => within(mean / Math.max(1e-4, light))) as [number, number, number];
 }
-
-/** A place of a chart that is covered by less, 0 to 255, has nothing drawn at it. */
-const COVERED = 200;
 
 /**
  * Lays a design over a photograph: each pixel, in linear light, times painted over bare at its place of the chart, so that

@@ -45,3 +45,9 @@ export function showPicture(
   const pixels = new ImageData(Uint8ClampedArray.from(data), width, height);
   canvas.getContext("2d")?.putImageData(pixels, 0, 0);
 }
+
+/** A colour as its three bytes. */
+export const bytesOf = (hex: string): readonly [number, number, number] => {
+  const code = parseInt(hex.slice(1), 16);
+  return [code >> 16, (code >> 8) & 255, code & 255];
+};

@@ -11,7 +11,7 @@ import type {
 } from "@/core/anatomy/surface";
 import { useAnswer, type Answer, type Ask } from "@/shared/workers/useAnswer";
 import type { TurnWorker } from "@/workers/turn";
-import { showPicture, takePicture } from "./takePicture";
+import { bytesOf, showPicture, takePicture } from "./takePicture";
 
 const turnWorker = () =>
   new Worker(new URL("../../workers/turn.ts", import.meta.url), { type: "module" });
@@ -103,11 +103,6 @@ function turning(drawings: () => HTMLElement | null): Ask<TurnWorker, Question, 
     return { width, height, data: await api.draw({ yaw, pitch, width, height }) };
   };
 }
-
-const bytesOf = (hex: string): readonly [number, number, number] => {
-  const code = parseInt(hex.slice(1), 16);
-  return [code >> 16, (code >> 8) & 255, code & 255];
-};
 
 const turnedRound = (yaw: number) => ((((yaw + 180) % 360) + 360) % 360) - 180;
 

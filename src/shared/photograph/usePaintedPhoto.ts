@@ -1,11 +1,10 @@
 "use client";
 
 import { useEffect, useMemo, useState, type RefObject } from "react";
-import type { Figure, Point } from "@/core/anatomy";
-import { thinPlate, PHOTO_LANDMARKS, centroid } from "@/core/anatomy";
+import { centroid, PHOTO_LANDMARKS, thinPlate, type Figure, type Point } from "@/core/anatomy";
 import type { Seen } from "@/core/inspect";
 import type { PhotoPoints } from "@/core/photograph";
-import { showPicture, takePicture } from "@/shared/figure/takePicture";
+import { bytesOf, showPicture, takePicture } from "@/shared/figure/takePicture";
 import { useAnswer, type Answer, type Ask } from "@/shared/workers/useAnswer";
 import type { BalanceOf, PhotographWorker } from "@/workers/photograph";
 import type { KeptPhoto } from "./keptPhoto";
@@ -55,10 +54,9 @@ function skinOn(points: PhotoPoints, figure: Figure): Point[] {
 function balanceOf({ photo, points, figure, skin }: Question): BalanceOf {
   if (photo.balance === "card") return { by: "card", at: photo.card };
   if (photo.balance === "taken") return { by: "taken" };
-  const code = parseInt(skin.slice(1), 16);
   return {
     by: "skin",
-    skin: [code >> 16, (code >> 8) & 255, code & 255],
+    skin: bytesOf(skin),
     at: skinOn(points, figure),
   };
 }

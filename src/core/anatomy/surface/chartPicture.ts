@@ -11,7 +11,7 @@ export interface ChartPicture {
 }
 
 /** A pixel of a chart is taken where its colour covers at least this, 0 to 255. */
-const COVERED = 200;
+export const COVERED = 200;
 
 /** Codes of a display to light and back (IEC 61966-2-1), as tables: one look for each pixel. */
 const linear = Float32Array.from({ length: 256 }, (_, code) => {

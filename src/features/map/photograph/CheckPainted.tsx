@@ -3,16 +3,15 @@
 import { useMemo, useRef } from "react";
 import { PHOTO_LANDMARKS } from "@/core/anatomy";
 import type { PhotoPoints } from "@/core/photograph";
-import { readPhoto, type KeptPhoto } from "@/shared/photograph/keptPhoto";
+import type { KeptPhoto } from "@/shared/photograph/keptPhoto";
 import { LANDMARK_WORDS } from "@/shared/photograph/landmarkWords";
 import { PhotoPoints as Points } from "@/shared/photograph/PhotoPoints";
 import { usePictureUrl, type useKeptPhoto } from "@/shared/photograph/useKeptPhoto";
 import { useInspection } from "@/shared/photograph/usePaintedPhoto";
 import { Waiting } from "@/shared/workers/Waiting";
 import { useWorking } from "@/shared/workspace/WorkspaceContext";
-import { Alert } from "@/ui/Alert";
 import type { FigureSwitches } from "../useFigureSwitches";
-import { BUTTON, ChooseFile, FindFace, Middle } from "./FindFace";
+import { BUTTON, ChoosePhoto, FindFace, Middle } from "./FindFace";
 import { Charts } from "./PaintedPhoto";
 
 /** A photograph of the painted face, measured against the plan as far as it is built. */
@@ -25,7 +24,7 @@ export function CheckPainted({
   switches: FigureSwitches;
   onDone: () => void;
 }) {
-  const { photo, ready, problem, setProblem, keep, drop } = kept;
+  const { photo, ready, keep, drop } = kept;
   const back = (
     <button type="button" className={BUTTON} onClick={onDone}>
       Back to the paint
@@ -34,29 +33,13 @@ export function CheckPainted({
   if (!ready) return <Middle>Looking for the photograph …</Middle>;
   if (!photo)
     return (
-      <Middle>
-        <p>
-          A photograph of the painted face, from the front, in even light. It is measured against
-          the design: bare and thin places, and colours that came out otherwise.
-        </p>
-        {problem && <Alert>{problem}</Alert>}
-        <div className="flex flex-wrap gap-2">
-          <ChooseFile
-            label="Choose a photograph of it painted"
-            onFile={(file) =>
-              void readPhoto(file)
-                .then((read) => {
-                  setProblem(null);
-                  keep(read);
-                })
-                .catch((error: unknown) =>
-                  setProblem(error instanceof Error ? error.message : "It could not be read."),
-                )
-            }
-          />
-          {back}
-        </div>
-      </Middle>
+      <ChoosePhoto
+        kept={kept}
+        label="Choose a photograph of it painted"
+        words="A photograph of the painted face, from the front, in even light. It is measured against the design: bare and thin places, and colours that came out otherwise."
+      >
+        {back}
+      </ChoosePhoto>
     );
   const removal = (
     <>

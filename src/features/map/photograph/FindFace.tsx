@@ -3,10 +3,10 @@
 import { useId, useState } from "react";
 import { PHOTO_LANDMARKS, point, type PhotoLandmark, type Point } from "@/core/anatomy";
 import { FIRST_THREE, pointsFromThree, type FirstPoint, type PhotoPoints } from "@/core/photograph";
-import type { KeptPhoto } from "@/shared/photograph/keptPhoto";
+import { readPhoto, type KeptPhoto } from "@/shared/photograph/keptPhoto";
 import { LANDMARK_WORDS } from "@/shared/photograph/landmarkWords";
 import { PhotoPoints as Points } from "@/shared/photograph/PhotoPoints";
-import { usePictureUrl } from "@/shared/photograph/useKeptPhoto";
+import { usePictureUrl, type useKeptPhoto } from "@/shared/photograph/useKeptPhoto";
 import { useWorking } from "@/shared/workspace/WorkspaceContext";
 import { Alert } from "@/ui/Alert";
 
@@ -20,7 +20,7 @@ export function Middle({ children }: { children: React.ReactNode }) {
   );
 }
 
-export function ChooseFile({ label, onFile }: { label: string; onFile: (file: File) => void }) {
+function ChooseFile({ label, onFile }: { label: string; onFile: (file: File) => void }) {
   const id = useId();
   return (
     <>
@@ -39,6 +39,38 @@ export function ChooseFile({ label, onFile }: { label: string; onFile: (file: Fi
         }}
       />
     </>
+  );
+}
+
+/** What a photograph is wanted for, and the file; where it can't be read, why. */
+export function ChoosePhoto({
+  kept: { problem, setProblem, keep },
+  label,
+  words,
+  children,
+}: {
+  kept: ReturnType<typeof useKeptPhoto>;
+  label: string;
+  words: string;
+  children?: React.ReactNode;
+}) {
+  const read = async (file: File) => {
+    try {
+      keep(await readPhoto(file));
+      setProblem(null);
+    } catch (error) {
+      setProblem(error instanceof Error ? error.message : "It could not be read.");
+    }
+  };
+  return (
+    <Middle>
+      <p>{words}</p>
+      {problem && <Alert>{problem}</Alert>}
+      <div className="flex flex-wrap gap-2">
+        <ChooseFile label={label} onFile={(file) => void read(file)} />
+        {children}
+      </div>
+    </Middle>
   );
 }
 

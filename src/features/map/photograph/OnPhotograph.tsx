@@ -1,59 +1,40 @@
 "use client";
 
 import { useState } from "react";
-import { readPhoto } from "@/shared/photograph/keptPhoto";
+import { isChild } from "@/core/people";
 import { useKeptPhoto } from "@/shared/photograph/useKeptPhoto";
 import { useWorking } from "@/shared/workspace/WorkspaceContext";
-import { Alert } from "@/ui/Alert";
 import type { FigureSwitches } from "../useFigureSwitches";
 import { CheckPainted } from "./CheckPainted";
-import { BUTTON, ChooseFile, FindFace, Middle, MovePoints } from "./FindFace";
+import { BUTTON, ChoosePhoto, FindFace, Middle, MovePoints } from "./FindFace";
 import { PaintedPhoto } from "./PaintedPhoto";
-
-/** Under this age somebody else has to agree to a picture. */
-const OF_AGE = 16;
 
 /** The design on a photograph of the very person: chosen, the face found on it, then painted. */
 export function OnPhotograph({ switches }: { switches: FigureSwitches }) {
   const { context } = useWorking();
   const { person } = context;
-  const { photo, ready, problem, setProblem, keep, drop } = useKeptPhoto(person.id);
+  const kept = useKeptPhoto(person.id);
+  const { photo, ready, problem, keep, drop } = kept;
   const painted = useKeptPhoto(`${person.id} painted`);
   const [moving, setMoving] = useState(false);
   const [checking, setChecking] = useState(false);
-  const needsConsent = person.ageYears < OF_AGE && !person.guardianConsent;
-  if (needsConsent)
+  if (isChild(person) && !person.guardianConsent)
     return (
       <Middle>
         <p>
-          {person.name} is under {OF_AGE}: a parent or guardian has to agree to a picture first.
-          Tick it on their card under People.
+          A parent or guardian of {person.name} has to agree to a picture first. Tick it on their
+          card under People.
         </p>
       </Middle>
     );
   if (!ready) return <Middle>Looking for their photograph …</Middle>;
   if (!photo)
     return (
-      <Middle>
-        <p>
-          A photograph of {person.name} from the front: face at rest, hair back, even light, nothing
-          painted. It stays in this browser and is never sent.
-        </p>
-        {problem && <Alert>{problem}</Alert>}
-        <ChooseFile
-          label="Choose a photograph"
-          onFile={(file) =>
-            void readPhoto(file)
-              .then((read) => {
-                setProblem(null);
-                keep(read);
-              })
-              .catch((error: unknown) =>
-                setProblem(error instanceof Error ? error.message : "It could not be read."),
-              )
-          }
-        />
-      </Middle>
+      <ChoosePhoto
+        kept={kept}
+        label="Choose a photograph"
+        words={`A photograph of ${person.name} from the front: face at rest, hair back, even light, nothing painted. It stays in this browser and is never sent.`}
+      />
     );
   if (checking)
     return <CheckPainted kept={painted} switches={switches} onDone={() => setChecking(false)} />;
