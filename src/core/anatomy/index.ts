@@ -34,6 +34,13 @@ export { acrossStrip, inStrip, shareInStrip, type Strip } from "./strip";
 export { placed, placement, snap } from "./placement";
 export { creaseLines, creaseWords, focusWidth } from "./creases";
 export {
+  FACE_LINE_NAMES,
+  faceLine,
+  isOnInnerRim,
+  type FaceLine,
+  type FaceLineName,
+} from "./faceLines";
+export {
   carriedBy,
   express,
   EXPRESSION_KEYS,

@@ -36,7 +36,7 @@ import {
 import { airOfTheRoom } from "./air";
 import { adhesiveOnHair } from "./browHair";
 import { children, tooStrongForChildren, underSuit } from "./children";
-import { doubtfulNearEyes, eyesAndMouth } from "./eyesAndMouth";
+import { doubtfulNearEyes, eyesAndMouth, onTheInnerRim } from "./eyesAndMouth";
 import { paintedBare, saidToday } from "./health";
 import { allergy, hairDye, propOnSkin, unreadLabels, unsafeSystem, untested } from "./safety";
 import { beyondReach } from "./reach";
@@ -56,6 +56,7 @@ export const CHECKS: readonly Check[] = [
   defineCheck(propOnSkin, ["SAFE-1"]),
   defineCheck(allergy, ["SAFE-2"]),
   defineCheck(eyesAndMouth, ["SAFE-3"]),
+  defineCheck(onTheInnerRim, ["SAFE-3"]),
   defineCheck(adhesiveOnHair, ["BROW-2"]),
   defineCheck(paintedBare, ["SAFE-7"]),
   defineCheck(children, ["SAFE-8"]),

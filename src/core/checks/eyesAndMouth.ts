@@ -1,12 +1,21 @@
-import { zoneInfo } from "../anatomy";
-import { finishOf, FINISHES, material, notListedForEyes, type Product } from "../paint";
+import { isOnInnerRim, zoneInfo } from "../anatomy";
+import {
+  finishOf,
+  FINISHES,
+  material,
+  notListedForEyes,
+  type MaterialKey,
+  type Product,
+} from "../paint";
+import { isSmall } from "../people";
+import { placedStrokes } from "../shapes";
 import { materialOf, recipeOf } from "../design/context";
 import type { Remark } from "./finding";
 import { bannedZones, BANS, type Place } from "../design/mayNotTouch";
 import type { Layer } from "../design/schema";
 import type { Stack } from "../design/stack";
 import { named, zoneWords } from "../design/words";
-import { withoutZones } from "./safety";
+import { swapWithin, withMarks, withoutZones } from "./safety";
 
 const EYES_AND_MOUTH: readonly Place[] = ["eyes", "nearEyes", "lips", "nearLips", "mouth"];
 
@@ -32,6 +41,42 @@ export function eyesAndMouth(stack: Stack): Remark[] {
         },
       ];
     });
+  });
+}
+
+/** What is made for the inner rim of an eye, if its label says so. */
+const FOR_THE_RIM: readonly MaterialKey[] = ["pencil", "gelLiner"];
+
+/** SAFE-3: between lashes and eyeball only an eye-grade pencil or gel liner, and nothing on a child under twelve. */
+export function onTheInnerRim(stack: Stack): Remark[] {
+  const { context, look, materials } = stack;
+  return look.layers.flatMap((layer): Remark[] => {
+    const isOnRim = layer.marks.map((mark) =>
+      placedStrokes(mark).some(({ points, fill }) => !fill && isOnInnerRim(points, context.figure)),
+    );
+    const key = materials.get(layer.id);
+    if (!key || !isOnRim.includes(true)) return [];
+    const isChild = isSmall(context.person);
+    if (FOR_THE_RIM.includes(key) && !isChild) return [];
+    const rest = layer.marks.filter((_, i) => !isOnRim[i]);
+    const [of] = recipeOf(layer, context.products);
+    const swap =
+      of && !isChild
+        ? swapWithin(stack, layer, of.product, ({ material: kind }) => FOR_THE_RIM.includes(kind))
+        : null;
+    const kept = rest.length ? withMarks(stack, layer, rest) : null;
+    const off = kept ?? ({ op: "removeLayer", id: layer.id } as const);
+    return [
+      {
+        rule: "SAFE-3",
+        severity: "stop",
+        where: { layerId: layer.id, zones: layer.zones },
+        message: isChild
+          ? `${layer.name} runs along the inner rim of the eye: nothing is painted there on a child under twelve.`
+          : `${layer.name} runs along the inner rim of the eye with ${of?.product.name ?? material(key).label}: only an eye-grade pencil or gel liner goes there.`,
+        ...(swap ?? { fix: off, fixLabel: "Take it off the inner rim" }),
+      },
+    ];
   });
 }
 

@@ -95,9 +95,20 @@ function fitsLayer({ context }: Stack, layer: Layer) {
     keptFrom(layer.zones, product.material, product, context).length === 0;
 }
 
+/** Another product in its place where one may go there, if that is asked of some kind; null where none is. */
+export const swapWithin = (
+  stack: Stack,
+  layer: Layer,
+  product: Product,
+  asked: (product: Product) => boolean = () => true,
+) => {
+  const fits = fitsLayer(stack, layer);
+  return swapFor(stack, layer, product, (other) => fits(other) && asked(other));
+};
+
 /** Another product in its place where one may go there, or the layer out of the look. */
 export const swapOrRemove = (stack: Stack, layer: Layer, product: Product) =>
-  swapFor(stack, layer, product, fitsLayer(stack, layer)) ?? {
+  swapWithin(stack, layer, product) ?? {
     fix: { op: "removeLayer", id: layer.id } as const,
     fixLabel: `Take out ${layer.name}`,
   };

@@ -1,5 +1,12 @@
-import type { ZoneId } from "../anatomy";
-import { applyPatch, checkLook, MarkSchema, type Layer, type LookContext } from "../look";
+import { buildFigure, defaultFace, faceLine, type FaceLineName, type ZoneId } from "../anatomy";
+import {
+  applyPatch,
+  checkLook,
+  MarkSchema,
+  pathAlong,
+  type Layer,
+  type LookContext,
+} from "../look";
 import type { Brief } from "../brief";
 import type { Person } from "../people";
 import { aContext, aLayer, aLook, aProduct, product } from "../testing";
@@ -28,6 +35,7 @@ const SHELF = [
   paint("gum", null, { material: "medicalAdhesive", grade: "skinAdhesive" }),
   paint("foam", "#d9bfa6", { material: "foamPiece" }),
   paint("tan", "#a5806a", { material: "rubberMaskGrease" }),
+  paint("eyeLiner", "#161616", { material: "gelLiner" }),
   paint("tooth", "#161616", { material: "toothLacquer" }),
 ];
 const FACE: ZoneId[] = ["forehead", "cheekAppleLeft", "cheekAppleRight", "chin", "noseBridge"];
@@ -55,6 +63,11 @@ const star = (what: string) =>
     what,
   );
 
+const along = (name: FaceLineName, what: string) => {
+  const { points, widthMm } = faceLine(name, buildFigure(defaultFace()));
+  const mark = MarkSchema.parse({ ...pathAlong(points, widthMm), mirrored: true });
+  return detail(what, ["underEyeLeft", "underEyeRight"], { marks: [mark], technique: "draw" });
+};
 const NOSE: ZoneId[] = ["noseBridge", "noseTip"];
 const glued = (what: "foam" | "cap", zones: ZoneId[]) => [
   layer({ role: "attach", zones, coats: 1 }, "gum"),
@@ -85,6 +98,19 @@ const found = ({ layers, brief, person }: Situation): ReturnType<typeof checkLoo
 };
 
 const TOLD: readonly Situation[] = [
+  {
+    what: "water colour on the inner rim of the eye",
+    layers: [along("lower inner rim", "black")],
+    rule: "SAFE-3",
+    severity: "stop",
+  },
+  {
+    what: "a child's inner rim, whatever with",
+    layers: [along("lower inner rim", "eyeLiner")],
+    person: { ageYears: 9 },
+    rule: "SAFE-3",
+    severity: "stop",
+  },
   {
     what: "paint that stops at the edge of a foam nose, a tone off the cheeks",
     layers: [...glued("foam", NOSE), stippled("tan", NOSE)],
@@ -268,6 +294,16 @@ const TOLD: readonly Situation[] = [
 ];
 
 const NOT_TOLD: readonly Situation[] = [
+  {
+    what: "an eye-grade liner on the inner rim of a grown-up",
+    layers: [along("lower inner rim", "eyeLiner")],
+    rule: "SAFE-3",
+  },
+  {
+    what: "a line on the lashes, whatever with",
+    layers: [along("lower lash line", "black")],
+    rule: "SAFE-3",
+  },
   {
     what: "a second coat of one colour is no mud",
     layers: [base("white"), detail("white", ["forehead"], { technique: "stroke" })],

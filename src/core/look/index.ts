@@ -95,6 +95,7 @@ export {
   alignMarks,
   browsByThreePoints,
   distributeMarks,
+  cascadeAlong,
   duplicateAlong,
   moveMark,
   scaleMark,

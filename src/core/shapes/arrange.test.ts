@@ -11,6 +11,7 @@ import {
 import {
   alignMarks,
   browsByThreePoints,
+  cascadeAlong,
   distributeMarks,
   duplicateAlong,
   MARK_KINDS,
@@ -194,5 +195,49 @@ describe("arranging marks", () => {
       expect(Math.min(...left.map((q) => distance(p, q)))).toBeLessThan(3.2);
     const right = strokes.slice(strokes.length / 2).flatMap(({ points }) => points);
     left.forEach((p, i) => expect(right[i]).toEqual({ x: -p.x, y: p.y }));
+  });
+});
+
+describe("a cascade below a line", () => {
+  const line = [
+    { x: 20, y: 0 },
+    { x: 60, y: 0 },
+  ];
+  const plate = newMark("disc", { x: 20, y: 0 }, 3);
+  const fall = (lastScale = 0.5) =>
+    cascadeAlong(plate, line, 5, { rows: 4, apartMm: 10, lastScale });
+
+  it("lays each even row half a gap over, one fewer", () => {
+    const rows = [...new Set(fall().map(({ y }) => y))];
+    expect(rows).toHaveLength(4);
+    expect(rows.map((y) => fall().filter((mark) => mark.y === y).length)).toEqual([5, 4, 5, 4]);
+    const [first, second] = rows.map((y) => fall().filter((mark) => mark.y === y));
+    expect(second?.[0]?.x).toBeCloseTo(((first?.[0]?.x ?? 0) + (first?.[1]?.x ?? 0)) / 2, 1);
+  });
+
+  it("shrinks from row to row, and the rows come closer with it", () => {
+    const widthOf = (mark: Mark) => {
+      const xs = placedStrokes(mark).flatMap(({ points }) => points.map(({ x }) => x));
+      return Math.max(...xs) - Math.min(...xs);
+    };
+    const rows = [...new Set(fall().map(({ y }) => y))];
+    const firsts = rows.flatMap((y) =>
+      fall()
+        .filter((mark) => mark.y === y)
+        .slice(0, 1),
+    );
+    const widths = firsts.map(widthOf);
+    expect(widths).toEqual([...widths].sort((a, b) => b - a));
+    expect((widths.at(-1) ?? 0) / (widths[0] ?? 1)).toBeCloseTo(0.5, 1);
+    const gaps = rows.slice(1).map((y, i) => (rows[i] ?? 0) - y);
+    expect(gaps).toEqual([...gaps].sort((a, b) => b - a));
+    expect(new Set(gaps).size).toBe(3);
+  });
+
+  it("is a plain row where it has one, and every seed is its own", () => {
+    expect(cascadeAlong(plate, line, 5, { rows: 1, apartMm: 10, lastScale: 0.5 })).toEqual(
+      duplicateAlong(plate, line, 5),
+    );
+    expect(new Set(fall().map(({ seed }) => seed)).size).toBe(18);
   });
 });

@@ -119,6 +119,43 @@ export function duplicateAlong(
   });
 }
 
+/** How a cascade of shapes falls from a line: rows below each other, each set over by half a gap. */
+export interface Cascade {
+  readonly rows: number;
+  /** From one row down to the next, mm; shrinks with the shapes. */
+  readonly apartMm: number;
+  /** Size of the last row against the first, and of the last shape of a row against its first. */
+  readonly lastScale: number;
+  readonly lastInRow?: number;
+}
+
+/** Rows of a mark below a line, the shapes of each even row half a gap over: plates, scales, feathers. */
+export function cascadeAlong(
+  mark: Mark,
+  line: readonly Point[],
+  count: number,
+  { rows, apartMm, lastScale, lastInRow = 1 }: Cascade,
+): Mark[] {
+  let down = 0;
+  return Array.from({ length: rows }, (_, row) => {
+    const scale = 1 + ((lastScale - 1) * row) / Math.max(1, rows - 1);
+    if (row > 0) down += apartMm * scale;
+    const own = (scale === 1 ? mark : scaleMark(mark, scale)) ?? mark;
+    const lowered = line.map(({ x, y }) => point(x, y - down));
+    const whole = duplicateAlong(own, lowered, count, lastInRow);
+    // Half a gap over there is room for one less.
+    const isOver = row % 2 === 1 && count > 1;
+    const placed = isOver
+      ? whole.slice(1).map((copy, i) => {
+          const before = whole[i] ?? copy;
+          const between = point((copy.x + before.x) / 2, (copy.y + before.y) / 2);
+          return moveMark(copy, between) ?? copy;
+        })
+      : whole;
+    return placed.map((copy) => ({ ...copy, seed: (copy.seed + row * count) % 1_000_000 }));
+  }).flat();
+}
+
 /** Both brows by the three points of this face (BROW-5), mirrored and equal. */
 export function browsByThreePoints(face: Landmarks): Mark {
   return {

@@ -31,6 +31,7 @@ export {
 export {
   alignMarks,
   browsByThreePoints,
+  cascadeAlong,
   distributeMarks,
   duplicateAlong,
   moveMark,

@@ -27,7 +27,7 @@ import {
 import { useWorking } from "@/shared/workspace/WorkspaceContext";
 import { NumberInput } from "@/ui/NumberInput";
 import { MovesWith } from "./MovesWith";
-import { AlongCurve, curvesOf, LineAlong, MOST_MARKS } from "./AlongLines";
+import { AlongCurve, faceLinesOf, LineAlong, MOST_MARKS } from "./AlongLines";
 
 export interface MarkTools {
   /** Where a new mark goes in the view that is open. */ place: {
@@ -64,7 +64,7 @@ export function MarksEditor({
   const [problem, setProblem] = useState<string | null>(null);
   const [kind, setKind] = useState<MarkKind>("star");
   const face = context.figure.landmarks;
-  const curves = useMemo(() => curvesOf(context.figure), [context.figure]);
+  const lines = useMemo(() => faceLinesOf(context.figure), [context.figure]);
   const put = (marks: Mark[]) =>
     apply({ op: "changeLayer", id: layer.id, change: marksOn(marks, context.figure) });
   const change = (i: number, key: string, value: number | boolean | string) => {
@@ -174,8 +174,8 @@ export function MarksEditor({
           )}
         </div>
       )}
-      <LineAlong curves={curves} onMark={add} />
-      <AlongCurve marks={layer.marks} chosen={chosenMark} curves={curves} onMarks={put} />
+      <LineAlong lines={lines} onMark={add} />
+      <AlongCurve marks={layer.marks} chosen={chosenMark} lines={lines} onMarks={put} />
       <div className="mb-2 flex items-end gap-2">
         <label className="min-w-0 flex-1">
           <span className="label-line">Shape of the next mark</span>
