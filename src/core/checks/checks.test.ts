@@ -1,6 +1,6 @@
 import { hexToLab } from "../colour";
 import { aContext, aLayer, aLook, aProduct, product, SHELF } from "../testing";
-import { applyPatch, checkLook, type Finding, type Look, type LookContext } from "../look";
+import { applyPatch, checkLook, type Finding, type Look, type LookContext, middle } from "../look";
 import { powderFor } from "./setting";
 import { readStack } from "../design/stack";
 import { USUAL_STUDIO } from "../studio";
@@ -137,7 +137,7 @@ describe("covering", () => {
     const same = aLook(
       aLayer({ id: "base", coats: 3 }),
       powder({ paint: { kind: "material", material: "settingPowder" } }),
-      aLayer({ id: "top", role: "highlight", share: 0.4, edge: "faded" }),
+      aLayer({ id: "top", role: "highlight", part: middle(0.4), edge: "faded" }),
     );
     expect(found(same, context, "LAYER-8")[0]?.where.layerId).toBe("top");
     const skinTone = [...SHELF, aProduct({ id: "brown", colour: "#4a2f1d", hiding: 0.7 })];

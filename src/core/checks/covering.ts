@@ -63,9 +63,10 @@ export function paintedCoverage(
     )
       continue;
     // A base is a base however far it goes; a veil on a part of an area leaves the rest bare.
-    const most = isVeil(layer.role) && layer.share < 1 ? 0 : 1;
+    const most = isVeil(layer.role) && layer.part.kind === "middle" ? 0 : 1;
     for (const zone of layer.zones) {
-      const part = figure ? shareOfZone({ ...layer, share: 1 }, zone, { figure }) : 1;
+      const isStrip = layer.part.kind !== "middle";
+      const part = figure && isStrip ? shareOfZone(layer, zone, { figure }) : 1;
       shares.set(zone, (shares.get(zone) ?? 0) + most * part);
     }
   }

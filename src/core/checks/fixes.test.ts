@@ -11,6 +11,8 @@ import {
   type Layer,
   type Look,
   type LookContext,
+  WHOLE,
+  middle,
 } from "../look";
 
 const PRODUCTS = [
@@ -34,7 +36,7 @@ const anyLayer = fc.record({
   zones: fc.uniqueArray(fc.constantFrom(...ZONE_IDS), { minLength: 1, maxLength: 8 }),
   marks: fc.array(anyMark, { maxLength: 3 }),
   coats: fc.constantFrom("auto" as const, 1),
-  share: fc.constantFrom(0.3, 1),
+  part: fc.constantFrom(middle(0.3), WHOLE),
   edge: fc.constantFrom("hard", "faded" as const),
 });
 const anySetting = fc.record({
@@ -51,13 +53,13 @@ function lookOf(
     zones: Layer["zones"];
     marks: { kind: (typeof MARK_KINDS)[number]; x: number; y: number; seed: number }[];
     coats: Layer["coats"];
-    share: number;
+    part: Layer["part"];
     edge: Layer["edge"];
   }[],
   context: LookContext,
 ): Look {
   return aLook(
-    ...layers.map(({ role, pick, zones, marks: drawn, coats, share, edge }, i) => {
+    ...layers.map(({ role, pick, zones, marks: drawn, coats, part, edge }, i) => {
       const marks =
         role === "detail" ? drawn.map(({ kind, x, y, seed }) => newMark(kind, { x, y }, seed)) : [];
       const touched = zonesOfMarks(marks, context.figure);
@@ -68,7 +70,7 @@ function lookOf(
         zones: touched.length ? touched : zones,
         marks: touched.length ? marks : [],
         coats,
-        share,
+        part,
         edge,
         tool: role === "detail" ? "roundBrush" : "dampSponge",
       });

@@ -12,6 +12,7 @@ import {
   type Look,
   type LookContext,
   type Mark,
+  middle,
 } from "../look";
 
 const context = aContext({
@@ -134,7 +135,7 @@ describe("form, map and order: what geometry decides (common practice, no publis
 
   it("FORM-1: highlights leave the hollows, contours the high points", () => {
     const veil = (role: "highlight" | "contour", zones: Layer["zones"]) =>
-      aLook(aLayer({ id: role, role, zones, share: 0.4, edge: "faded" }));
+      aLook(aLayer({ id: role, role, zones, part: middle(0.4), edge: "faded" }));
     expect(
       mends("FORM-1", veil("highlight", ["cheekboneLeft", "cheekHollowLeft"])).layers[0]?.zones,
     ).toEqual(["cheekboneLeft"]);
@@ -146,7 +147,7 @@ describe("form, map and order: what geometry decides (common practice, no publis
 
   it("FORM-1 goes by the look's own light: from a side the far cheek lies in shade, from below the brow bone is lit", () => {
     const veil = (role: "highlight" | "contour", zones: Layer["zones"], light: Look["light"]) => ({
-      ...aLook(aLayer({ id: role, role, zones, share: 0.4, edge: "faded" })),
+      ...aLook(aLayer({ id: role, role, zones, part: middle(0.4), edge: "faded" })),
       light,
     });
     const cheeks = ["cheekAppleLeft", "cheekAppleRight"] as const;

@@ -8,7 +8,7 @@ import { markLabel, placedStrokes, type Mark } from "../shapes";
 import type { LookPatch } from "../design/patch";
 import { LIGHT_FROM_WORDS, type LightFrom } from "../design/form";
 import type { Layer } from "../design/schema";
-import { isSamePart } from "../design/part";
+import { isSamePart, liesInStrips, middleOf } from "../design/part";
 import { isWhole } from "../design/predict";
 import { orderPatch, SCHOOLS } from "../design/schools";
 import type { Stack } from "../design/stack";
@@ -219,7 +219,7 @@ export function againstTheLight(stack: Stack): Remark[] {
         standsTo(zoneInfo(zone), light) === (layer.role === "highlight" ? "shade" : "light") &&
         !(
           (zone === "forehead" || zone === "chin") &&
-          (layer.share < 0.6 || layer.part.kind !== "whole")
+          (middleOf(layer.part) < 0.6 || liesInStrips(layer.part))
         ),
     );
     const rest = layer.zones.filter((zone) => !wrong.includes(zone));
@@ -264,7 +264,6 @@ const isUndercoat = ({ look: { layers } }: Stack, lower: Layer, upper: Layer): b
   layers.indexOf(lower) < layers.indexOf(upper) &&
   !lower.marks.length &&
   !upper.marks.length &&
-  lower.share === upper.share &&
   isSamePart(lower.part, upper.part) &&
   upper.zones.every((zone) => lower.zones.includes(zone));
 

@@ -159,7 +159,7 @@ function undercoat(
     tool,
     technique: TOOLS[tool].techniques[0],
     coats: 2,
-    share: upper.share,
+    part: upper.part,
   };
   const powder = setAfter({ ...stack, look }, layer, zones, "");
   if (!powder || powder.fix.op !== "addLayer") return null;

@@ -4,7 +4,7 @@ import type { Remark } from "./finding";
 import type { Layer } from "../design/schema";
 import { isColour, isVeil } from "../design/roles";
 import type { Stack } from "../design/stack";
-import { CAP_EDGE, EDGE_SHARE } from "../design/capEdge";
+import { CAP_EDGE, EDGE } from "../design/capEdge";
 import { zoneWords } from "../design/words";
 import { layerKeptFrom } from "../design/layerKeptFrom";
 import { hasHair } from "../design/mayNotTouch";
@@ -61,7 +61,7 @@ export function unglued(stack: Stack): Remark[] {
         name: `Adhesive for ${layer.name}`,
         zones: bare,
         at,
-        share: EDGE_SHARE,
+        part: EDGE,
       }) ??
       auxiliaryLayer(stack, {
         key: "spiritGum",
@@ -69,7 +69,7 @@ export function unglued(stack: Stack): Remark[] {
         name: `Spirit gum for ${layer.name}`,
         zones: bare,
         at,
-        share: EDGE_SHARE,
+        part: EDGE,
       });
     return [
       {
@@ -106,7 +106,7 @@ export function openEdge(stack: Stack): Remark[] {
       name: `Edge of ${layer.name}`,
       zones: bare,
       at: at + 1,
-      share: EDGE_SHARE,
+      part: EDGE,
       coats: 2,
     });
     const powder = edge && setAfter(stack, edge.layer, edge.layer.zones, "");

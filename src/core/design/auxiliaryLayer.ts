@@ -1,3 +1,4 @@
+import { type Part, WHOLE } from "./part";
 import type { ZoneId } from "../anatomy";
 import { material, TOOLS, toolsFor, type AuxiliaryKey, type Product } from "../paint";
 import { allowedZones } from "./allowedZones";
@@ -49,7 +50,7 @@ export function auxiliaryLayer(
     zones: readonly ZoneId[];
     at: number;
     coats?: number;
-    share?: number;
+    part?: Part;
   },
 ): { layer: Layer; patch: LookPatch } | null {
   const found = auxiliaryFor(stack, o.key);
@@ -67,7 +68,7 @@ export function auxiliaryLayer(
     tool,
     technique: TOOLS[tool].techniques[0],
     coats: o.coats ?? 1,
-    share: o.share ?? 1,
+    part: o.part ?? WHOLE,
   };
   return { layer, patch: joined(stack.look, layer, o.at) };
 }

@@ -1,3 +1,4 @@
+import { middle } from "./part";
 import { aContext, aLayer, aLook, product } from "../testing";
 import { applyPatch, differences, MarkSchema, type LookPatch } from "../look";
 
@@ -6,7 +7,7 @@ const mark = MarkSchema.parse({ kind: "star", x: 0, y: 30 });
 const look = aLook(
   aLayer({ id: "base", name: "Ground" }),
   aLayer({ id: "lines", name: "Lines", role: "detail", paint: product("line"), marks: [mark] }),
-  aLayer({ id: "veil", name: "Veil", role: "shade", share: 0.4 }),
+  aLayer({ id: "veil", name: "Veil", role: "shade", part: middle(0.4) }),
 );
 const after = (patch: LookPatch) =>
   differences(look, applyPatch(look, patch), products).map(({ words }) => words);
@@ -21,8 +22,8 @@ describe("differences between two designs, in words", () => {
     ],
     [{ op: "changeLayer", id: "base", change: { coats: 1 } }, "Ground has 1 coat"],
     [
-      { op: "changeLayer", id: "veil", change: { share: 0.6 } },
-      "Veil fills 60 % of its zones instead of 40 %",
+      { op: "changeLayer", id: "veil", change: { part: middle(0.6) } },
+      "Veil covers 60 % of each area, in its middle",
     ],
     [{ op: "changeLayer", id: "veil", change: { edge: "faded" } }, "Veil has faded edges"],
     [

@@ -61,10 +61,6 @@ function layerDifferences(
     before.group !== after.group,
     after.group ? `is kept under ${after.group}` : "is under no heading",
   );
-  say(
-    before.share !== after.share,
-    `fills ${Math.round(after.share * 100)} % of its zones instead of ${Math.round(before.share * 100)} %`,
-  );
   if (!same(before.marks, after.marks)) {
     const [n, m] = [before.marks.length, after.marks.length];
     const moved =

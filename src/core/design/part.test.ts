@@ -1,15 +1,19 @@
 import fc from "fast-check";
-import { FACE_ZONES } from "../anatomy";
+import { boundingBox, FACE_ZONES, signedArea } from "../anatomy";
 import { layerAreaCm2, paintNeeded } from "../kit";
 import {
   applyPatch,
+  coveredOf,
   differences,
   LookSchema,
+  middle,
   paintedCoverage,
   partWords,
   PartSchema,
   predict,
+  RIM_SIDES,
   shareOfZone,
+  StoredLayerSchema,
   stripsOf,
   THIRDS,
   touched,
@@ -33,7 +37,7 @@ const third = (side: Third): Part => ({ kind: "third", side });
 describe("a part of an area", () => {
   it("is a third of it across, and all of it with the other two", () => {
     for (const { id } of FACE_ZONES) {
-      const share = (side: Third) => shareOfZone({ part: third(side), share: 1 }, id, context);
+      const share = (side: Third) => shareOfZone({ part: third(side) }, id, context);
       for (const set of [
         ["upper", "level", "lower"],
         ["inner", "middle", "outer"],
@@ -44,7 +48,7 @@ describe("a part of an area", () => {
   it("lies alike on both sides of a face, and the inner third nearer to the midline", () => {
     for (const side of THIRDS) {
       const share = (id: "cheekAppleLeft" | "cheekAppleRight") =>
-        shareOfZone({ part: third(side), share: 1 }, id, context);
+        shareOfZone({ part: third(side) }, id, context);
       expect(share("cheekAppleLeft")).toBeCloseTo(share("cheekAppleRight"), 9);
     }
     const [inner] = stripsOf(third("inner"), figure.zone("cheekAppleRight").polygon) ?? [];
@@ -52,12 +56,55 @@ describe("a part of an area", () => {
     expect(stripsOf(third("outer"), figure.zone("forehead").polygon)).toHaveLength(2);
     expect(stripsOf(WHOLE, figure.zone("forehead").polygon)).toBeNull();
   });
+  it("is so much of its middle, and its outline has just that area", () => {
+    const { polygon } = figure.zone("cheekHollowLeft");
+    for (const share of [0.1, 0.45, 0.9]) {
+      expect(shareOfZone({ part: middle(share) }, "cheekHollowLeft", context)).toBe(share);
+      const [small = []] = coveredOf({ part: middle(share) }, polygon);
+      expect(signedArea(small) / signedArea(polygon)).toBeCloseTo(share, 9);
+    }
+  });
+  it("runs along an edge as wide as said, and both outer edges of what lies on the midline", () => {
+    for (const side of RIM_SIDES)
+      for (const id of ["forehead", "cheekAppleRight"] as const) {
+        const { polygon } = figure.zone(id);
+        const along = (mm: number): Part => ({ kind: "along", side, mm });
+        const shares = [4, 8, 16, 200].map((mm) => shareOfZone({ part: along(mm) }, id, context));
+        expect(shares).toEqual([...shares].sort((a, b) => a - b));
+        expect(shares[0]).toBeGreaterThan(0);
+        expect(shares.at(-1)).toBeCloseTo(1, 5);
+        for (const outline of coveredOf({ part: along(4) }, polygon)) {
+          const { left, right, top, bottom } = boundingBox(outline);
+          const wide = side === "upper" || side === "lower" ? top - bottom : right - left;
+          expect(wide).toBeLessThanOrEqual(4.001);
+        }
+      }
+  });
+  it("was a share beside it once: read as a middle, within nothing of what it covered", () => {
+    const old = { ...aLayer({ id: "veil" }), share: 0.4 };
+    expect(StoredLayerSchema.parse(old)).toEqual(aLayer({ id: "veil", part: middle(0.4) }));
+    expect(StoredLayerSchema.parse({ ...old, share: 1 })).toEqual(aLayer({ id: "veil" }));
+    const thirds = { ...old, part: third("upper") };
+    expect(StoredLayerSchema.parse(thirds).part).toEqual(third("upper"));
+    for (const share of ["all", 7, 0, null])
+      expect(StoredLayerSchema.safeParse({ ...old, share }).success).toBe(false);
+  });
   it("is refused where it ends before it begins, and has words", () => {
     expect(PartSchema.safeParse(strip(10, 2)).success).toBe(false);
     expect(PartSchema.safeParse({ kind: "third", side: "left" }).success).toBe(false);
-    expect([WHOLE, third("upper"), strip(-20, 4)].map(partWords)).toEqual([
+    expect(
+      [
+        WHOLE,
+        middle(0.45),
+        third("upper"),
+        { kind: "along", side: "inner", mm: 6 } as const,
+        strip(-20, 4),
+      ].map(partWords),
+    ).toEqual([
       "all of its areas",
+      "45 % of each area, in its middle",
       "the upper third of each area",
+      "6 mm along the inner edge of each area",
       "a strip 24 mm wide",
     ]);
   });

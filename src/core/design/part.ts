@@ -1,5 +1,6 @@
 import { z } from "zod";
 import {
+  between,
   boundingBox,
   centroid,
   inStrip,
@@ -18,10 +19,31 @@ export type Third = (typeof THIRDS)[number];
 
 const across = z.number().min(-2200, "at least -2200 mm").max(2200, "at most 2200 mm");
 
-/** What of its areas a layer covers: all of each, a third of each, or what lies between two lines across the figure. */
+/** Sides that a part can run along. */
+export const RIM_SIDES = ["upper", "lower", "inner", "outer"] as const;
+export type RimSide = (typeof RIM_SIDES)[number];
+
+/** A middle of less than this share of its area is a shape. */
+export const LEAST_MIDDLE = 0.02;
+
+/** What of its areas a layer covers: all of each, its middle, a third of it, so many mm along a side, or what lies between two lines across the figure. */
 export const PartSchema = z.discriminatedUnion("kind", [
   z.object({ kind: z.literal("whole") }).strict(),
+  z
+    .object({
+      kind: z.literal("middle"),
+      /** Of the area, shrunk round its centre. */
+      share: z.number().min(LEAST_MIDDLE, "at least 2 %").max(1, "at most 100 %"),
+    })
+    .strict(),
   z.object({ kind: z.literal("third"), side: z.enum(THIRDS) }).strict(),
+  z
+    .object({
+      kind: z.literal("along"),
+      side: z.enum(RIM_SIDES),
+      mm: z.number().min(1, "at least 1 mm").max(200, "at most 200 mm"),
+    })
+    .strict(),
   z
     .object({
       kind: z.literal("strip"),
@@ -39,6 +61,10 @@ export const PartSchema = z.discriminatedUnion("kind", [
 ]);
 export type Part = z.infer<typeof PartSchema>;
 export const WHOLE: Part = { kind: "whole" };
+/** So much of the middle of each area; all of it from 1 on. */
+export const middle = (share: number): Part => (share < 1 ? { kind: "middle", share } : WHOLE);
+/** How much of the middle of its areas it asks for; 1 where it asks for no middle. */
+export const middleOf = (part: Part): number => (part.kind === "middle" ? part.share : 1);
 
 /** What a part is called where it is chosen and told. */
 export const THIRD_WORDS: Readonly<Record<Third, string>> = {
@@ -50,12 +76,23 @@ export const THIRD_WORDS: Readonly<Record<Third, string>> = {
   outer: "outer third",
 };
 
+/** Whether it lies between straight lines: a third, along an edge, a strip. */
+export const liesInStrips = ({ kind }: Part): boolean => kind !== "whole" && kind !== "middle";
+
 /** "all of its areas", "the upper third of each area", "a strip 24 mm wide". */
 export function partWords(part: Part): string {
-  if (part.kind === "whole") return "all of its areas";
-  return part.kind === "third"
-    ? `the ${THIRD_WORDS[part.side]} of each area`
-    : `a strip ${Math.round(part.toMm - part.fromMm)} mm wide`;
+  switch (part.kind) {
+    case "whole":
+      return "all of its areas";
+    case "middle":
+      return `${Math.round(part.share * 100)} % of each area, in its middle`;
+    case "third":
+      return `the ${THIRD_WORDS[part.side]} of each area`;
+    case "along":
+      return `${part.mm} mm along the ${part.side} edge of each area`;
+    case "strip":
+      return `a strip ${Math.round(part.toMm - part.fromMm)} mm wide`;
+  }
 }
 
 export const isSamePart = (a: Part, b: Part): boolean => JSON.stringify(a) === JSON.stringify(b);
@@ -92,10 +129,28 @@ function thirdOf(polygon: Polygon, side: Third): readonly Strip[] {
     : [out(near + 2 * width, Infinity, sign)];
 }
 
-/** Where a layer of some part lies on an area, as strips of it; null for all of it. */
+/** The strips along a side of an area: both outer edges of one on the midline, whose inner is the midline itself. */
+function alongSide(polygon: Polygon, side: RimSide, mm: number): readonly Strip[] {
+  const { left, right, top, bottom } = boundingBox(polygon);
+  if (side === "upper") return [{ across: UP, fromMm: top - mm, toMm: Infinity }];
+  if (side === "lower") return [{ across: UP, fromMm: -Infinity, toMm: bottom + mm }];
+  const x = centroid(polygon).x;
+  const isCentral = Math.abs(x) < ON_MIDLINE_MM;
+  const signs = isCentral ? [1, -1] : [x > 0 ? 1 : -1];
+  return signs.map((sign): Strip => {
+    const [near, far] = sign > 0 ? [left, right] : [-right, -left];
+    const start = isCentral ? 0 : near;
+    return side === "inner"
+      ? { across: point(sign, 0), fromMm: isCentral ? 0 : -Infinity, toMm: start + mm }
+      : { across: point(sign, 0), fromMm: Math.max(start, far - mm), toMm: Infinity };
+  });
+}
+
+/** Where a layer of some part lies on an area, as strips of it; null for all of it or its middle. */
 export function stripsOf(part: Part, polygon: Polygon): readonly Strip[] | null {
-  if (part.kind === "whole") return null;
+  if (part.kind === "whole" || part.kind === "middle") return null;
   if (part.kind === "third") return thirdOf(polygon, part.side);
+  if (part.kind === "along") return alongSide(polygon, part.side, part.mm);
   const turn = (part.turnDeg * Math.PI) / 180;
   return [{ across: point(Math.cos(turn), Math.sin(turn)), fromMm: part.fromMm, toMm: part.toMm }];
 }
@@ -104,22 +159,34 @@ export function stripsOf(part: Part, polygon: Polygon): readonly Strip[] | null 
 export const partShare = (part: Part, polygon: Polygon): number =>
   Math.min(
     1,
-    stripsOf(part, polygon)?.reduce((sum, strip) => sum + shareInStrip(polygon, strip), 0) ?? 1,
+    stripsOf(part, polygon)?.reduce((sum, strip) => sum + shareInStrip(polygon, strip), 0) ??
+      middleOf(part),
   );
 
 /** What of an area a layer of some part covers, as outlines. */
 export const coveredOf = ({ part }: Pick<Layer, "part">, polygon: Polygon): readonly Polygon[] =>
-  stripsOf(part, polygon)?.map((strip) => inStrip(polygon, strip)) ?? [polygon];
+  stripsOf(part, polygon)?.map((strip) => inStrip(polygon, strip)) ?? [
+    shrunk(polygon, middleOf(part)),
+  ];
 
-type Filling = Pick<Layer, "zones" | "share" | "part">;
+/** A polygon made smaller round its centre to a share of its area. */
+function shrunk(polygon: Polygon, share: number): Polygon {
+  if (share >= 1) return polygon;
+  const centre = centroid(polygon);
+  return polygon.map((p) => between(centre, p, Math.sqrt(share)));
+}
+
+type Filling = Pick<Layer, "zones" | "part">;
 
 /** Share of a zone that a layer without shapes covers, 0 to 1. */
 export const shareOfZone = (
-  { part, share }: Omit<Filling, "zones">,
+  { part }: Omit<Filling, "zones">,
   zone: ZoneId,
   of: { readonly figure: Figure },
 ): number =>
-  part.kind === "whole" ? share : share * partShare(part, of.figure.zone(zone).polygon);
+  part.kind === "whole" || part.kind === "middle"
+    ? middleOf(part)
+    : partShare(part, of.figure.zone(zone).polygon);
 
 /** Skin that a layer without shapes covers, cm2. */
 export const filledCm2 = (layer: Filling, of: { readonly figure: Figure }): number =>

@@ -135,12 +135,11 @@ export function freeLayerId(look: Look, stem: string): string {
   return `${short}-${n}`;
 }
 
-const { share, part, fadeMm, form, marks, notes, target, fades, group, hidden, locked, ...rest } =
+const { part, fadeMm, form, marks, notes, target, fades, group, hidden, locked, ...rest } =
   LayerSchema.shape;
 /** Some fields of a layer. Defaults are taken off: what a change does not name it must not touch. */
 const ChangeSchema = LayerSchema.omit({ id: true })
   .extend({
-    share: share.unwrap(),
     strength: rest.strength.unwrap(),
     blend: rest.blend.unwrap(),
     part: part.unwrap(),

@@ -25,7 +25,7 @@ import {
 import { materialOf, recipeOf, type LookContext } from "./context";
 import { placedStrokes, sameShape } from "../shapes";
 import { coatsOfLines, coatsOver, filmOver } from "./remembered";
-import { isSamePart, shareOfZone } from "./part";
+import { isSamePart, shareOfZone, liesInStrips, middleOf } from "./part";
 import { filmOf } from "./passes";
 import { isVeil } from "./roles";
 import type { Layer, Look } from "./schema";
@@ -136,9 +136,8 @@ export function liesUnder(lower: Layer, upper: Layer): boolean {
     return (
       lower.marks.length === 0 &&
       lower.edge === upper.edge &&
-      lower.share === upper.share &&
       isSamePart(lower.part, upper.part) &&
-      (upper.share < 0.5 || upper.part.kind !== "whole") &&
+      (middleOf(upper.part) < 0.5 || liesInStrips(upper.part)) &&
       upper.zones.every((zone) => lower.zones.includes(zone))
     );
   return upper.marks.every((mark) =>

@@ -1,7 +1,8 @@
+import { type Part, middle } from "./part";
 import { ZONES, type ZoneId } from "../anatomy";
 import { isProp, type AuxiliaryKey } from "../paint";
 import type { RuleId } from "../rules";
-import { CAP_EDGE, EDGE_SHARE } from "./capEdge";
+import { CAP_EDGE, EDGE } from "./capEdge";
 import { auxiliaryLayer } from "./auxiliaryLayer";
 import type { LookContext } from "./context";
 import { leftBare } from "./mayNotTouch";
@@ -17,7 +18,7 @@ interface Step {
   readonly name: string;
   readonly zones: readonly ZoneId[];
   readonly coats?: number;
-  readonly share?: number;
+  readonly part?: Part;
 }
 
 /** Several layers that belong together, as a colleague would lay them. */
@@ -50,7 +51,7 @@ const edge = (name: string, zones: readonly ZoneId[]): Step[] => [
     name: `Edge of the ${name}`,
     zones,
     coats: 2,
-    share: EDGE_SHARE,
+    part: EDGE,
   },
   powder(`Powder on the edge of the ${name}`, zones),
 ];
@@ -59,7 +60,7 @@ const glue = (name: string, zones: readonly ZoneId[]): Step => ({
   role: "attach",
   name: `Adhesive for the ${name}`,
   zones,
-  share: EDGE_SHARE,
+  part: EDGE,
 });
 
 const FLAT_BROWS: readonly Step[] = [
@@ -175,7 +176,7 @@ export const READY_MADE = {
         role: "attach",
         name: "Wax on the nose",
         zones: ["noseBridge", "noseTip"],
-        share: 0.6,
+        part: middle(0.6),
       },
       powder("Powder on the wax", ["noseBridge", "noseTip"]),
     ],
@@ -186,8 +187,14 @@ export const READY_MADE = {
     rule: "PROS-3",
     steps: [
       ...CAP,
-      { ...glue("plates", PLATES), share: 0.3 },
-      { key: "sculptingWax", role: "attach", name: "Plates of wax", zones: PLATES, share: 0.3 },
+      { ...glue("plates", PLATES), part: middle(0.3) },
+      {
+        key: "sculptingWax",
+        role: "attach",
+        name: "Plates of wax",
+        zones: PLATES,
+        part: middle(0.3),
+      },
       powder("Powder on the plates", PLATES),
     ],
   },

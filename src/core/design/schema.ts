@@ -11,7 +11,7 @@ import {
 import { FreeStepSchema, PieceSchema } from "../piece";
 import { MarkSchema } from "../shapes";
 import { FormSchema, LIGHTS_FROM } from "./form";
-import { PartSchema, WHOLE } from "./part";
+import { LEAST_MIDDLE, middle, PartSchema, WHOLE } from "./part";
 import { BlendSchema, STRENGTH_KEYS } from "./passes";
 import { ROLE_KEYS } from "./roles";
 
@@ -82,8 +82,6 @@ export const LayerSchema = z
       .default(USUAL_FADE_MM),
     /** What of its zones it covers. Marks ignore it. */
     part: PartSchema.default(WHOLE),
-    /** Share of each zone that is painted, 0-1: a contour fills part of the hollow. Marks ignore it. */
-    share: z.number().min(0.02, "at least 2 %").max(1, "at most 100 %").default(1),
     marks: z.array(MarkSchema).max(60).default([]),
     /** Set where it is the shade, light or cast shadow of another layer's shapes: its own are theirs. */
     form: FormSchema.nullable().default(null),
@@ -100,6 +98,17 @@ export const LayerSchema = z
   .strict();
 export type Layer = z.infer<typeof LayerSchema>;
 
+/** Layers of before said beside their part how much of each area's middle they cover: that is a part too. */
+function withoutShare(stored: unknown): unknown {
+  if (typeof stored !== "object" || stored === null || !("share" in stored)) return stored;
+  const { share, ...rest } = stored;
+  if (typeof share !== "number" || !(share >= LEAST_MIDDLE && share <= 1)) return stored;
+  const part = PartSchema.safeParse("part" in rest ? rest.part : WHOLE);
+  return share < 1 && part.data?.kind === "whole" ? { ...rest, part: middle(share) } : rest;
+}
+/** A layer as it lies in a store or a file, of whatever version. */
+export const StoredLayerSchema = z.preprocess(withoutShare, LayerSchema);
+
 /** What a new layer starts from where nothing else is said. */
 export const PLAIN_LAYER: Omit<
   Layer,
@@ -112,7 +121,6 @@ export const PLAIN_LAYER: Omit<
   fades: "round",
   fadeMm: USUAL_FADE_MM,
   part: WHOLE,
-  share: 1,
   marks: [],
   form: null,
   target: null,
@@ -168,7 +176,7 @@ export const LookSchema = z
     schools: SchoolsSchema.default(USUAL_SCHOOLS),
     /** Where the light of its painted forms comes from. */
     light: z.enum(LIGHTS_FROM).default("above"),
-    layers: z.array(LayerSchema).max(MOST_LAYERS, `at most ${MOST_LAYERS} layers`),
+    layers: z.array(StoredLayerSchema).max(MOST_LAYERS, `at most ${MOST_LAYERS} layers`),
     /** Zones left unpainted on purpose: a mask that stops at the jaw. */
     bare: z.array(z.enum(ZONE_IDS)).default([]),
     /** Keys of findings the painter has read and leaves as they are; a stop can't be left. */

@@ -1,3 +1,4 @@
+import { middle } from "./part";
 import type { MaterialKey } from "../paint";
 import { aContext, aLayer, aLook, aProduct, product } from "../testing";
 import { sheenOf } from "./sheen";
@@ -28,7 +29,9 @@ describe("how painted areas shine", () => {
     expect(over({ role: "set", paint: material("settingPowder") }).size).toBe(0);
     expect(over({ role: "seal", paint: material("barrierSpray") }).get("lowerLip")).toBe(1);
     expect(over({ role: "base", paint: product("matte"), hidden: true }).get("lowerLip")).toBe(1);
-    expect(over({ role: "base", paint: product("matte"), share: 0.3 }).get("lowerLip")).toBe(1);
+    expect(over({ role: "base", paint: product("matte"), part: middle(0.3) }).get("lowerLip")).toBe(
+      1,
+    );
   });
 
   it("is as far as the look is built", () => {

@@ -1,3 +1,4 @@
+import { middle } from "./part";
 import { ZONES, type ZoneId, zoneInfo } from "../anatomy";
 import { labFromReflectance, type Lab } from "../colour";
 import {
@@ -148,7 +149,7 @@ export function suggestLayer(role: Role, look: Look, context: LookContext): Laye
     tool,
     technique,
     edge: isVeil(role) ? "faded" : "hard",
-    share: isVeil(role) ? 0.5 : 1,
+    part: middle(isVeil(role) ? 0.5 : 1),
     // Powder is worked out with the brush that lays it; what is wet is laid, then blended with a clean one.
     blend:
       isVeil(role) && tool !== "powderBrush" ? { how: "blended", tool: "foundationBrush" } : null,

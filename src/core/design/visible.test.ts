@@ -1,3 +1,4 @@
+import { middle } from "./part";
 import { deltaE00, hexToLab, labFromReflectance, LAMP_KEYS } from "../colour";
 import { aContext, aLayer, aLook, product } from "../testing";
 import {
@@ -87,7 +88,7 @@ describe("layers of one shape", () => {
   });
   it("lie on each other as small veils of the same zones too", () => {
     const veil = (id: string, share: number, zones: Layer["zones"]) =>
-      aLayer({ id, role: "shade", share, zones, edge: "faded" });
+      aLayer({ id, role: "shade", part: middle(share), zones, edge: "faded" });
     expect(liesUnder(veil("a", 0.3, ["forehead", "chin"]), veil("b", 0.3, ["chin"]))).toBe(true);
     expect(liesUnder(veil("a", 0.4, ["chin"]), veil("b", 0.3, ["chin"]))).toBe(false);
     expect(liesUnder(veil("a", 0.3, ["forehead"]), veil("b", 0.3, ["chin"]))).toBe(false);
@@ -116,7 +117,7 @@ it("a look written before targets, borders and new marks is read as it was", () 
   const read = LookSchema.parse(old);
   expect(read.layers[0]).toMatchObject({
     target: null,
-    share: 1,
+    part: { kind: "whole" },
     marks: [{ kind: "crack", outsetMm: 0, mirrored: false }],
   });
   expect(LayerSchema.safeParse({ ...read.layers[0], target: "blue" }).success).toBe(false);

@@ -12,6 +12,7 @@ import {
   type LookContext,
   type Mark,
   type Prediction,
+  liesInStrips,
 } from "../look";
 import { PAPERS, type PaperKey } from "./paper";
 import { wrapped } from "./wrap";
@@ -112,7 +113,6 @@ export function faceSheet(o: {
               shape(polygon, true, {
                 fill: hexOf(colour),
                 line: null,
-                ...(layer.share < 1 && { opacity: layer.share }),
               }),
             );
     }
@@ -127,7 +127,7 @@ export function faceSheet(o: {
   for (const { layer, colours } of visibleLayers(look, context, prediction)) {
     const hex = [...colours.values()].map((colour) => hexOf(colour))[0] ?? LINE;
     // A part of areas has edges that are nowhere on the face itself.
-    if (kind === "stencil" && !layer.marks.length && layer.part.kind !== "whole")
+    if (kind === "stencil" && !layer.marks.length && liesInStrips(layer.part))
       for (const zone of layer.zones)
         if (figure.zone(zone).frame === "front" && figure.zone(zone).part === "head")
           for (const polygon of coveredOf(layer, figure.zone(zone).polygon))

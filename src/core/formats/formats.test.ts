@@ -178,7 +178,7 @@ describe("look files", () => {
     expect(why("{")).toBe("file: is not JSON");
     expect(why('{"format":"a recipe"}')).toMatch(/format: is not a look/);
     expect(why(file(look, { version: 7 }))).toMatch(
-      /version: was written by a newer Dermagraph \(version 7; this one reads 4\)/,
+      /version: was written by a newer Dermagraph \(version 7; this one reads 5\)/,
     );
     expect(why(file({ ...look, name: "" }))).toBe("look.name: give the look a name");
     expect(why(`\uFEFF${file()}`)).toBe("ok");
@@ -213,6 +213,6 @@ describe("look files", () => {
     const text = JSON.stringify(lookFileJsonSchema());
     for (const name of ["layers", "marks", "zones", "diameterMm", "outsetMm", "target", "coats"])
       expect(text).toContain(`"${name}"`);
-    expect(text).toContain('"$id":"urn:dermagraph:look-file:4"');
+    expect(text).toContain('"$id":"urn:dermagraph:look-file:5"');
   });
 });

@@ -1,15 +1,15 @@
 import { z } from "zod";
-import { LookSchema } from "../look";
+import { LayerSchema, LookSchema, StoredLayerSchema } from "../look";
 import { HexSchema, MATERIAL_KEYS } from "../paint";
 import { readJson } from "../text/plainText";
 
 /**
  * The version this Dermagraph writes, and the newest it reads. Of version 1 are looks without parts of areas, form and
- * light, of version 2 those without strengths and tools that blend, of version 3 those without steps besides paint and what holds pieces: what they don't say is as it was before there were
- * any, so they are read as they are.
+ * light, of version 2 those without strengths and tools that blend, of version 3 those without steps besides paint and what holds pieces, of version 4 those that say the middle of an area beside its part: what they don't say is as it was before there were
+ * any, and a layer reads the rest as it is now.
  */
-export const LOOK_FILE_VERSION = 4;
-const READ_VERSIONS = [1, 2, 3, LOOK_FILE_VERSION] as const;
+export const LOOK_FILE_VERSION = 5;
+const READ_VERSIONS = [1, 2, 3, 4, LOOK_FILE_VERSION] as const;
 
 /** A look to hand on: the design, and what its products are, so that whoever has others can find the like. */
 export const LookFileSchema = z
@@ -38,7 +38,16 @@ export type LookFile = z.infer<typeof LookFileSchema>;
 export const lookFileJsonSchema = (): object => ({
   $id: `urn:dermagraph:look-file:${LOOK_FILE_VERSION}`,
   title: "Dermagraph look",
-  ...z.toJSONSchema(LookFileSchema, { io: "input", unrepresentable: "any" }),
+  ...z.toJSONSchema(LookFileSchema, {
+    io: "input",
+    unrepresentable: "any",
+    // What reads layers of before has no schema of its own: the layers of now are what is published.
+    override: ({ zodSchema, jsonSchema }) => {
+      if (zodSchema !== StoredLayerSchema) return;
+      const { $schema: _, ...layer } = z.toJSONSchema(LayerSchema, { io: "input" });
+      Object.assign(jsonSchema, layer);
+    },
+  }),
 });
 
 export type Refused = { readonly field: string; readonly message: string };

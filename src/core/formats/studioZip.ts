@@ -15,9 +15,9 @@ import { formatKitCsv } from "./productCsv";
 import { StudioSchema } from "../studio";
 import { readJson } from "../text/plainText";
 
-/** The version this Dermagraph writes, and the newest it reads: 2 has looks of version 2, 3 briefs that say where one paints, 4 looks of version 3, 5 those of version 4 and briefs that say what is worn. */
-export const STUDIO_FILE_VERSION = 5;
-const READ_VERSIONS = [1, 2, 3, 4, STUDIO_FILE_VERSION] as const;
+/** The version this Dermagraph writes, and the newest it reads: 2 has looks of version 2, 3 briefs that say where one paints, 4 looks of version 3, 5 those of version 4 and briefs that say what is worn, 6 those of version 5. */
+export const STUDIO_FILE_VERSION = 6;
+const READ_VERSIONS = [1, 2, 3, 4, 5, STUDIO_FILE_VERSION] as const;
 
 const Id = z.string().regex(/^[\w.:-]{1,64}$/, "is no id");
 const Moment = z.string().min(1).max(40);

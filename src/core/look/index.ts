@@ -1,6 +1,7 @@
 export {
   LookSchema,
   LayerSchema,
+  StoredLayerSchema,
   emptyLook,
   MOST_LAYERS,
   USUAL_SCHOOLS,
@@ -105,6 +106,11 @@ export { variedLook } from "../design/variedLook";
 export { FADE_WORDS, differences } from "../design/differences";
 export {
   coveredOf,
+  liesInStrips,
+  middle,
+  middleOf,
+  RIM_SIDES,
+  LEAST_MIDDLE,
   filledCm2,
   partWords,
   THIRD_WORDS,

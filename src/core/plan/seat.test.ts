@@ -1,5 +1,5 @@
 import { ZONES } from "../anatomy";
-import { outOfReach, checkLook, applyPatch } from "../look";
+import { outOfReach, checkLook, applyPatch, middle } from "../look";
 import { aContext, aLayer, aLook, product } from "../testing";
 import { isUnreached, regionOf } from "./regions";
 import { handsAt, makePlan, pacesOf, seat, whatToDrop } from ".";
@@ -26,7 +26,7 @@ const face = aLook(
     paint: product("blue"),
     tool: "roundBrush",
     technique: "pat",
-    share: 0.5,
+    part: middle(0.5),
     edge: "faded",
   }),
   aLayer({

@@ -14,6 +14,7 @@ import {
   stopsOf,
   type Look,
   type LookContext,
+  middle,
 } from "../look";
 import { isPiece, material, type Product } from "../paint";
 import { PIECE_KIND_KEYS, PieceSchema, type Piece, type PieceKind } from "../piece";
@@ -63,7 +64,7 @@ describe("five looks with pieces", () => {
         zones: ["noseTip", "noseBridge"],
         paint: product("medical-hold"),
         tool: "flatBrush",
-        share: 0.15,
+        part: middle(0.15),
       }),
       aLayer({
         id: "nose",
@@ -161,7 +162,7 @@ describe("five looks with pieces", () => {
         zones: FACE,
         paint: product("medical-hold"),
         tool: "flatBrush",
-        share: 0.15,
+        part: middle(0.15),
       }),
       aLayer({
         id: "mask",

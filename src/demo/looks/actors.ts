@@ -1,4 +1,4 @@
-import { USUAL_SCHOOLS, type Look } from "@/core/look";
+import { USUAL_SCHOOLS, type Look, middle } from "@/core/look";
 import {
   FACE,
   HANDS,
@@ -56,7 +56,7 @@ export const thunderhead: Look = {
       technique: "pat",
       blend: { how: "blended", tool: "stippleSponge" },
       edge: "faded",
-      share: 0.5,
+      part: middle(0.5),
     }),
     layer({
       role: "contour",
@@ -67,7 +67,7 @@ export const thunderhead: Look = {
       technique: "buff",
       blend: { how: "blended", tool: "stippleSponge" },
       edge: "faded",
-      share: 0.45,
+      part: middle(0.45),
     }),
     layer({
       role: "shade",
@@ -78,7 +78,7 @@ export const thunderhead: Look = {
       technique: "stroke",
       blend: { how: "blended", tool: "foundationBrush" },
       edge: "faded",
-      share: 0.6,
+      part: middle(0.6),
     }),
     layer({
       role: "highlight",
@@ -89,7 +89,7 @@ export const thunderhead: Look = {
       technique: "pat",
       blend: { how: "blended", tool: "stippleSponge" },
       edge: "faded",
-      share: 0.4,
+      part: middle(0.4),
     }),
     powderOver("Powder before the lines", groups("face"), "Slate powder"),
     layer({
@@ -175,7 +175,7 @@ export const drought: Look = {
       technique: "buff",
       blend: { how: "blended", tool: "stippleSponge" },
       edge: "faded",
-      share: 0.5,
+      part: middle(0.5),
     }),
     layer({
       role: "shade",
@@ -186,7 +186,7 @@ export const drought: Look = {
       technique: "pat",
       blend: { how: "blended", tool: "stippleSponge" },
       edge: "faded",
-      share: 0.2,
+      part: middle(0.2),
       notes: "Along the collarbones and between the ribs.",
     }),
     layer({
@@ -198,7 +198,7 @@ export const drought: Look = {
       technique: "pat",
       blend: { how: "blended", tool: "foundationBrush" },
       edge: "faded",
-      share: 0.55,
+      part: middle(0.55),
     }),
     layer({
       role: "highlight",
@@ -209,7 +209,7 @@ export const drought: Look = {
       technique: "pat",
       blend: { how: "blended", tool: "stippleSponge" },
       edge: "faded",
-      share: 0.35,
+      part: middle(0.35),
     }),
     layer({
       role: "detail",
@@ -337,7 +337,7 @@ export const firstFrost: Look = {
       technique: "pat",
       blend: { how: "blended", tool: "stippleSponge" },
       edge: "faded",
-      share: 0.4,
+      part: middle(0.4),
     }),
     layer({
       role: "contour",
@@ -348,7 +348,7 @@ export const firstFrost: Look = {
       technique: "pat",
       blend: { how: "blended", tool: "foundationBrush" },
       edge: "faded",
-      share: 0.5,
+      part: middle(0.5),
     }),
     layer({
       role: "shade",
@@ -359,7 +359,7 @@ export const firstFrost: Look = {
       technique: "pat",
       blend: { how: "blended", tool: "foundationBrush" },
       edge: "faded",
-      share: 0.55,
+      part: middle(0.55),
     }),
     layer({
       role: "highlight",
@@ -371,7 +371,7 @@ export const firstFrost: Look = {
       coats: 2,
       blend: { how: "blended", tool: "foundationBrush" },
       edge: "faded",
-      share: 0.3,
+      part: middle(0.3),
     }),
     layer({
       role: "detail",
@@ -471,7 +471,7 @@ export const sundog: Look = {
       technique: "pat",
       blend: { how: "blended", tool: "stippleSponge" },
       edge: "faded",
-      share: 0.5,
+      part: middle(0.5),
     }),
     layer({
       role: "contour",
@@ -482,7 +482,7 @@ export const sundog: Look = {
       technique: "buff",
       blend: { how: "blended", tool: "stippleSponge" },
       edge: "faded",
-      share: 0.5,
+      part: middle(0.5),
     }),
     layer({
       role: "detail",

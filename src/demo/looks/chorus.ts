@@ -1,4 +1,4 @@
-import { USUAL_SCHOOLS, type Look } from "@/core/look";
+import { USUAL_SCHOOLS, type Look, middle } from "@/core/look";
 import {
   FACE,
   FOREARMS,
@@ -51,7 +51,7 @@ export const fog: Look = {
       technique: "pat",
       blend: { how: "blended", tool: "foundationBrush" },
       edge: "faded",
-      share: 0.7,
+      part: middle(0.7),
       group: "Drift",
     }),
     layer({
@@ -63,7 +63,7 @@ export const fog: Look = {
       technique: "buff",
       blend: { how: "blended", tool: "stippleSponge" },
       edge: "faded",
-      share: 0.75,
+      part: middle(0.75),
       group: "Drift",
     }),
     layer({
@@ -87,7 +87,7 @@ export const fog: Look = {
       technique: "pat",
       blend: { how: "blended", tool: "stippleSponge" },
       edge: "faded",
-      share: 0.6,
+      part: middle(0.6),
       group: "Drift",
     }),
     layer({
@@ -168,7 +168,7 @@ export const hail: Look = {
       tool: "flatBrush",
       technique: "stroke",
       coats: 1,
-      share: 0.1,
+      part: middle(0.1),
       group: "Cap",
     }),
     layer({
@@ -190,7 +190,7 @@ export const hail: Look = {
       tool: "spatula",
       technique: "press",
       coats: 2,
-      share: 0.1,
+      part: middle(0.1),
       group: "Cap",
     }),
     {
@@ -224,7 +224,7 @@ export const hail: Look = {
       technique: "pat",
       blend: { how: "blended", tool: "stippleSponge" },
       edge: "faded",
-      share: 0.5,
+      part: middle(0.5),
     }),
     layer({
       role: "contour",
@@ -235,7 +235,7 @@ export const hail: Look = {
       technique: "buff",
       blend: { how: "blended", tool: "stippleSponge" },
       edge: "faded",
-      share: 0.5,
+      part: middle(0.5),
     }),
     layer({
       role: "detail",
@@ -360,7 +360,7 @@ export const bogLight: Look = {
       tool: "flatBrush",
       technique: "stroke",
       coats: 1,
-      share: 0.15,
+      part: middle(0.15),
       group: "Ridge",
     }),
     layer({
@@ -371,7 +371,7 @@ export const bogLight: Look = {
       tool: "finger",
       technique: "dab",
       coats: 1,
-      share: 0.7,
+      part: middle(0.7),
       group: "Ridge",
       notes: "Pressed on when the adhesive is clear, middle first.",
     }),
@@ -383,7 +383,7 @@ export const bogLight: Look = {
       tool: "spatula",
       technique: "press",
       coats: 2,
-      share: 0.15,
+      part: middle(0.15),
       group: "Ridge",
     }),
     { ...powderOver("Powder on the ridge", ["forehead"], "Neutral set"), group: "Ridge" },
@@ -407,7 +407,7 @@ export const bogLight: Look = {
       technique: "dab",
       blend: { how: "blended", tool: "foundationBrush" },
       edge: "faded",
-      share: 0.8,
+      part: middle(0.8),
       group: "Ridge",
     }),
     layer({
@@ -431,7 +431,7 @@ export const bogLight: Look = {
       tool: "stippleSponge",
       technique: "stipple",
       edge: "faded",
-      share: 0.3,
+      part: middle(0.3),
     }),
     layer({
       role: "base",
@@ -450,7 +450,7 @@ export const bogLight: Look = {
       technique: "dab",
       blend: { how: "blended", tool: "foundationBrush" },
       edge: "faded",
-      share: 0.4,
+      part: middle(0.4),
     }),
     layer({
       role: "shade",
@@ -461,7 +461,7 @@ export const bogLight: Look = {
       technique: "pat",
       blend: { how: "blended", tool: "foundationBrush" },
       edge: "faded",
-      share: 0.6,
+      part: middle(0.6),
     }),
     layer({
       role: "detail",

@@ -152,18 +152,6 @@ export function LayerTools({
       {!layer.form && layer.marks.length === 0 && (
         <PartOfAreas part={layer.part} onPart={(part) => change({ part })} />
       )}
-      {!layer.form && layer.marks.length === 0 && layer.part.kind === "whole" && (
-        <Field label="Coverage of each area (%)">
-          <NumberInput
-            least={2}
-            most={100}
-            step={5}
-            unit="%"
-            value={Math.round(layer.share * 100)}
-            onChange={(percent) => change({ share: percent / 100 })}
-          />
-        </Field>
-      )}
     </div>
   );
 }

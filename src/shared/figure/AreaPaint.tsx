@@ -6,7 +6,7 @@ import {
   type Polygon,
   type ZoneId,
 } from "@/core/anatomy";
-import { stripsOf, type Layer } from "@/core/look";
+import { liesInStrips, middleOf, stripsOf, type Layer } from "@/core/look";
 import { acrossArea, fadeLine, softness } from "./fade";
 import { pathOf } from "./path";
 
@@ -36,11 +36,12 @@ export function AreaPaint({ painted, ...given }: AreaPaintProps) {
   const { id, layer } = given;
   const byColour = new Map<string, Area[]>();
   for (const { area, hex } of painted) byColour.set(hex, [...(byColour.get(hex) ?? []), area]);
-  const isWhole = layer.part.kind === "whole";
-  const soft = (layer.share < 1 ? 2 : 1) * softness(layer);
+  const isMiddle = layer.part.kind === "middle";
+  const isStrips = liesInStrips(layer.part);
+  const soft = (isMiddle ? 2 : 1) * softness(layer);
   // A strip keeps the outlines of its areas and thins across alone; anything else is soft all round.
   const isBlurred = soft > 0 && (layer.part.kind !== "strip" || !given.flat);
-  const seam = isWhole && layer.share === 1 ? SEAM_MM : 0;
+  const seam = layer.part.kind === "whole" ? SEAM_MM : 0;
   return (
     <>
       {isBlurred && <Soft id={`${id}-soft-${layer.id}`} deviation={soft} />}
@@ -48,10 +49,10 @@ export function AreaPaint({ painted, ...given }: AreaPaintProps) {
         {[...byColour].map(([hex, areas]) => (
           <g key={hex} fill={hex} stroke={hex} strokeWidth={seam}>
             {areas.map((area) =>
-              isWhole ? (
-                <WholeArea key={area.id} {...{ id, layer, area, hex }} />
-              ) : (
+              isStrips ? (
                 <PartOfArea key={area.id} {...given} {...{ area, hex, isBlurred }} />
+              ) : (
+                <WholeArea key={area.id} {...{ id, layer, area, hex }} />
               ),
             )}
           </g>
@@ -81,8 +82,9 @@ const THINS_FROM = 0.3;
 
 function WholeArea({ id, layer, area, hex }: OneArea) {
   const centre = centroid(area.polygon);
+  const isMiddle = layer.part.kind === "middle";
   const isRound = layer.edge === "faded" && layer.fades === "round";
-  const scale = layer.share < 1 ? Math.sqrt(layer.share) * (isRound ? 1.08 : 1) : 1;
+  const scale = isMiddle ? Math.sqrt(middleOf(layer.part)) * (isRound ? 1.08 : 1) : 1;
   const transform =
     scale === 1
       ? undefined

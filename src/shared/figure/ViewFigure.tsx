@@ -77,10 +77,7 @@ function OtherView({
   const onNeck = visible
     .findLast(
       ({ layer, colours }) =>
-        !layer.marks.length &&
-        layer.share === 1 &&
-        layer.part.kind === "whole" &&
-        colours.has("neckFront"),
+        !layer.marks.length && layer.part.kind === "whole" && colours.has("neckFront"),
     )
     ?.colours.get("neckFront");
   const groundHex = onNeck ? hexOfFilm(onNeck) : bareHex("forehead");

@@ -49,7 +49,7 @@ describe("the figure", () => {
           role: "shade",
           zones: ["cheekHollowLeft", "cheekHollowRight"],
           edge: "faded",
-          share: 0.5,
+          part: { kind: "middle", share: 0.5 },
         }),
       ),
     );

@@ -86,7 +86,6 @@ function layerOf(step: GuideStep, look: Look, context: LookContext): Layer | nul
     edge: step.fadeMm ? "faded" : "hard",
     ...(step.fadeMm && { fadeMm: step.fadeMm }),
     ...(step.part && { part: step.part }),
-    share: 1,
     marks: [...(step.marks ?? [])],
     notes: step.why,
   };
