@@ -1,5 +1,6 @@
 import { z } from "zod";
 import { keysOf } from "./keysOf";
+import { TOOL_SIZES } from "./paint";
 import { AIR, SKILLS, type Brief, type Skill } from "./brief";
 
 /** Tools and machines that not everybody owns; what is not owned is not advised. */
@@ -88,6 +89,15 @@ export const StudioSchema = z
       .array(z.enum(keysOf(OWNABLE)))
       .max(20)
       .default(keysOf(OWNABLE)),
+    /** Sizes of brushes and sponges there are, mm; what is not listed is taken from the usual ones. */
+    brushes: z
+      .partialRecord(
+        z.enum(keysOf(TOOL_SIZES)),
+        z
+          .array(z.number().min(0.5, "at least 0.5 mm").max(120, "at most 120 mm"))
+          .max(12, "at most twelve sizes"),
+      )
+      .default({}),
     room: RoomSchema.prefault({}),
     painter: PainterSchema.prefault({}),
     /** Whom to ring when somebody can't breathe or swells. 112 holds in the European Union and by mobile in most countries. */

@@ -1,3 +1,4 @@
+import type { StudioSettings } from "./studio";
 import { USUAL_BRIEF, type Brief } from "./brief";
 import {
   lookContext,
@@ -95,6 +96,7 @@ export function aContext(
     brief?: Partial<Brief>;
     products?: readonly Product[];
     house?: House;
+    studio?: StudioSettings;
   } = {},
 ): LookContext {
   const products = o.products ?? SHELF;
@@ -111,6 +113,7 @@ export function aContext(
     products,
     today: "2026-06-01",
     ...(o.house && { house: o.house }),
+    ...(o.studio && { studio: o.studio }),
   });
 }
 

@@ -51,6 +51,5 @@ export {
 export { hairBand, hairOn, type Hair } from "./hair";
 export { browPoints } from "./browPoints";
 export { BODY_REGIONS, bodySurfaceArea, regionShare } from "./body";
-export type { StrandName } from "./strands";
 export { BODY_HEIGHTS, type BodyHeight } from "./bodyStrands";
 export { FEATURE_LIMITS, withFeatures, type FeatureMeasures } from "./features";

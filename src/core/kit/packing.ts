@@ -1,6 +1,6 @@
 import { isPiece, material, toolOf, type Product, type ToolKey } from "../paint";
 import type { RuleId } from "../rules";
-import { chairThings, materialOf, type Look, type LookContext } from "../look";
+import { chairThings, materialOf, toolSize, type Look, type LookContext } from "../look";
 import { weightGrams } from "../piece";
 import type { Need } from "./paintNeeded";
 
@@ -64,15 +64,27 @@ function wornThings({ look, context }: ToPack): PackedThing[] {
 /** What nobody has weighed: a piece, and a small thing. Common practice, no published source. */
 const [PIECE_GRAMS, SMALL_GRAMS] = [250, 50];
 
+/** ", 3 and 8 mm": the sizes of a tool there must be; nothing where it has none. */
+function sizesWords(sizes: ReadonlySet<number>): string {
+  const inOrder = [...sizes].sort((a, b) => a - b);
+  const last = inOrder.pop();
+  if (last === undefined) return "";
+  return `, ${inOrder.length ? `${inOrder.join(", ")} and ` : ""}${last} mm`;
+}
+
 /** What to pack for some looks, once each, with weight and room, and what may not travel (KIT-3). The carrier's and local rules decide. */
 export function packingList(looks: readonly ToPack[]): PackingList {
   const pots = new Map<string, Product>();
   const unchosen = new Map<string, PackedThing>();
-  const tools = new Set<ToolKey>();
+  const tools = new Map<ToolKey, Set<number>>();
+  const pack = (tool: ToolKey, sizeMm?: number) => {
+    const sizes = tools.get(tool) ?? new Set();
+    tools.set(tool, sizeMm === undefined ? sizes : sizes.add(sizeMm));
+  };
   for (const { look, context, needs } of looks) {
-    for (const { tool, blend } of look.layers) {
-      tools.add(tool);
-      if (blend) tools.add(blend.tool);
+    for (const layer of look.layers) {
+      pack(layer.tool, toolSize(layer, context)?.sizeMm);
+      if (layer.blend) pack(layer.blend.tool);
     }
     for (const { productId, material: key, name } of needs) {
       const product = productId ? context.products.get(productId) : undefined;
@@ -100,10 +112,12 @@ export function packingList(looks: readonly ToPack[]): PackingList {
       };
     }),
     ...unchosen.values(),
-    ...[...tools].map((key): PackedThing => {
+    ...[...tools].map(([key, sizes]): PackedThing => {
       const machine = Boolean(toolOf(key).setUpMinutes);
       return {
-        name: machine ? `${toolOf(key).label} with its compressor` : toolOf(key).label,
+        name: machine
+          ? `${toolOf(key).label} with its compressor`
+          : `${toolOf(key).label}${sizesWords(sizes)}`,
         grams: machine ? MACHINE_GRAMS : TOOL_GRAMS,
         what: "tool",
         note: machine ? "loud and heavy: may not travel, nor be welcome in the room" : null,

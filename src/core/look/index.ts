@@ -168,6 +168,7 @@ export { ReferenceSchema, type Reference, type ReferenceFields } from "../design
 export { followSchools, inSchoolOrder, SCHOOLS } from "../design/schools";
 export { outOfReach } from "../checks/reach";
 export { pieceMatch, usualHides } from "../checks/worn";
+export { betterTool, sizedToolWords, toolSize } from "../design/toolSize";
 export { sheenOf } from "../design/sheen";
 export { LIGHT_FROM_WORDS, LIGHTS_FROM } from "../design/form";
 export { guide, GUIDE_KEYS, guidesFor, layGuide, type GuideKey } from "../design/guides";

@@ -24,6 +24,7 @@ export {
   type Technique,
   type ToolKey,
 } from "./tools";
+export { fibreOf, isSized, loadOf, TOOL_SIZES, type SizedTool } from "./toolSizes";
 export { PAINT_TYPES, PAINT_TYPE_KEYS, type PaintTypeKey } from "./types";
 export { AUXILIARIES, AUXILIARY_KEYS, type AuxiliaryKey } from "./auxiliaries";
 export {

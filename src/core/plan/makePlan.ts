@@ -12,7 +12,8 @@ import {
   paintWords,
   predict,
   recipeOf,
-  toolWords,
+  sizedToolWords,
+  toolSize,
   supplyWords,
   zoneWords,
   type Finding,
@@ -53,6 +54,8 @@ export interface PlanStep {
     readonly counted: ProductFields["counted"];
   }[];
   readonly tool: string;
+  /** How wet the tool is, and how much is on it; empty where that goes without saying. */
+  readonly load: string;
   readonly technique: string;
   readonly coats: number;
   readonly coatsComputed: boolean;
@@ -208,6 +211,7 @@ function thingSteps(look: Look, context: LookContext, bars: readonly Bar[]): Pla
           ? [{ name: supplyWords(glue.key, glue.product), grams: glue.grams, counted: "grams" }]
           : [],
         tool: thing.by === "painter" ? "by hand" : `by ${BY[thing.by]}`,
+        load: "",
         technique: thing.needs.length ? `needs ${listed(thing.needs)}` : "",
         coats: 1,
         coatsComputed: false,
@@ -305,7 +309,8 @@ export function makePlan(
                 counted: isPiece(key) ? "pieces" : "grams",
               },
             ],
-        tool: toolWords(layer),
+        tool: sizedToolWords(layer, context),
+        load: toolSize(layer, context)?.load ?? "",
         technique: TECHNIQUES[layer.technique],
         coats,
         coatsComputed: layer.coats === "auto",

@@ -36,7 +36,7 @@ describe("makePlan", () => {
       coats: 2,
       coatsComputed: false,
       where: "chin",
-      tool: "damp sponge",
+      tool: "damp sponge, 25 mm",
     });
     expect(plan.steps[0]?.rest).toBe(`${Math.round(dry)} min to dry after each coat`);
     expect(plan.times?.leaveBy).toBe("2026-06-02T19:00:00+01:00");

@@ -125,6 +125,7 @@ export function StepCard({
         )}
         <Row label="With">
           {[planned.tool, planned.technique].filter(Boolean).join(", ")}
+          {planned.load && <span className="muted block text-base">{planned.load}</span>}
           {step.between >= 0.25 && (
             <span className="muted block text-base">
               about {minutesWords(step.between)} to dry between coats

@@ -1,4 +1,5 @@
 import {
+  betterTool,
   BLEND_KEYS,
   BLENDS,
   FADE_SIDES,
@@ -7,6 +8,7 @@ import {
   MOST_FADE_MM,
   STRENGTH_KEYS,
   STRENGTHS,
+  toolSize,
   type Blend,
   type Layer,
 } from "@/core/look";
@@ -78,9 +80,19 @@ export function LayerTools({
   const key = materialOf(layer, context.products);
   const tools = key ? toolsFor(key) : [layer.tool];
   const cover = prediction.coats.get(layer.id);
+  const size = toolSize(layer, context);
+  const better = betterTool(layer, context);
   return (
     <div className="grid grid-cols-2 gap-3">
-      <Field label="Tool" className="col-span-2">
+      <Field
+        label="Tool"
+        className="col-span-2"
+        hint={
+          size
+            ? `${size.sizeMm} mm${size.isMissing ? " (none of yours comes near)" : ""}${size.fibre ? `, ${size.fibre}` : ""}: ${size.load}`
+            : undefined
+        }
+      >
         <Select
           value={layer.tool}
           options={[...new Set([...tools, layer.tool])]}
@@ -88,6 +100,18 @@ export function LayerTools({
           onChange={(tool) => change(withTool(layer, tool))}
         />
       </Field>
+      {better && (
+        <p className="col-span-2 flex flex-wrap items-center gap-2 text-sm">
+          {better.why}
+          <button
+            type="button"
+            className="btn btn-sm"
+            onClick={() => change(withTool(layer, better.tool))}
+          >
+            Use a {TOOLS[better.tool].label}
+          </button>
+        </p>
+      )}
       <Field label="Technique" className="col-span-2">
         <Select
           value={layer.technique}

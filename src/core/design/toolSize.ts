@@ -1,0 +1,101 @@
+import { signedArea, type Polygon } from "../anatomy";
+import { fibreOf, isSized, loadOf, TOOL_SIZES, TOOLS, toolsFor, type ToolKey } from "../paint";
+import { brushOf, placedStrokes } from "../shapes";
+import { materialOf, type LookContext } from "./context";
+import { coveredOf } from "./part";
+import { toolWords } from "./passes";
+import type { Layer } from "./schema";
+
+/** Of how wide a thing is, as wide as a brush fills it without touching its border. Common practice, no published source. */
+const FILLS = 0.6;
+/** A brush this much wider than what is wanted still does. */
+const STILL_DOES = 1.25;
+
+/** As wide as something is all along: twice its area over its outline. */
+function breadthMm(outline: Polygon): number {
+  const around = outline.reduce((sum, p, i) => {
+    const next = outline[(i + 1) % outline.length] ?? p;
+    return sum + Math.hypot(next.x - p.x, next.y - p.y);
+  }, 0);
+  return around ? (2 * Math.abs(signedArea(outline))) / around : 0;
+}
+
+/** As wide as a brush may be for all of a layer, mm: by its thinnest line, its smallest filled shape, or its narrowest area. */
+function wantedMm(layer: Layer, { figure }: Pick<LookContext, "figure">): number | null {
+  const lines = layer.marks.flatMap((mark) => brushOf(mark) ?? []);
+  if (lines.length) return Math.min(...lines);
+  const filled = layer.marks
+    .flatMap(placedStrokes)
+    .map(({ points, widthMm, fill }) => (fill ? breadthMm(points) * FILLS : widthMm));
+  if (filled.length) return Math.min(...filled);
+  const areas = layer.zones.flatMap((zone) => coveredOf(layer, figure.zone(zone).polygon));
+  const breadths = areas.map(breadthMm).filter((mm) => mm > 0);
+  return breadths.length ? Math.min(...breadths) * FILLS * (layer.edge === "hard" ? 1 : 1.5) : null;
+}
+
+export interface Sized {
+  readonly tool: ToolKey;
+  readonly sizeMm: number;
+  /** None of the studio's own comes near: this is what one would want. */
+  readonly isMissing: boolean;
+  readonly fibre: string | null;
+  readonly load: string;
+}
+
+/** The largest size that does, or the smallest there is. */
+const fitting = (sizes: readonly number[], wanted: number): number =>
+  sizes.findLast((size) => size <= wanted * STILL_DOES) ?? sizes[0] ?? wanted;
+
+/** The size a layer's tool is wanted in, from the studio's own where it says which it has; null for a tool that has none. */
+export function toolSize(layer: Layer, context: LookContext): Sized | null {
+  const { tool, technique } = layer;
+  const key = materialOf(layer, context.products);
+  const wanted = wantedMm(layer, context);
+  if (!key || wanted === null || !isSized(tool)) return null;
+  const usual = fitting(TOOL_SIZES[tool], wanted);
+  const own = [...(context.studio.brushes[tool] ?? [])].sort((a, b) => a - b);
+  const ours = own.length ? fitting(own, wanted) : usual;
+  const isMissing = own.length > 0 && (ours > usual * 1.6 || ours < usual / 2.5);
+  return {
+    tool,
+    sizeMm: isMissing ? usual : ours,
+    isMissing,
+    fibre: fibreOf(tool, key),
+    load: loadOf(tool, technique, key),
+  };
+}
+
+/** The tools of a layer with the size of the first: "flat brush, 12 mm, then blended with a foundation brush". */
+export function sizedToolWords(layer: Layer, context: LookContext): string {
+  const size = toolSize(layer, context);
+  const label = TOOLS[layer.tool].label;
+  return size
+    ? `${label}, ${size.sizeMm} mm${toolWords(layer).slice(label.length)}`
+    : toolWords(layer);
+}
+
+const STRAIGHT = { sides: ["strip", "along"], from: 8 } as const;
+
+/** A tool that does better what a layer asks for: a flat brush along a straight edge, a liner for the thinnest lines. */
+export function betterTool(
+  layer: Layer,
+  context: LookContext,
+): { tool: ToolKey; why: string } | null {
+  const key = materialOf(layer, context.products);
+  const size = toolSize(layer, context);
+  const wanted = wantedMm(layer, context);
+  if (!key || !size || wanted === null) return null;
+  const may = (tool: ToolKey) => layer.tool !== tool && toolsFor(key).includes(tool);
+  const isStraight =
+    layer.edge === "hard" &&
+    !layer.marks.length &&
+    STRAIGHT.sides.some((kind) => kind === layer.part.kind) &&
+    wanted >= STRAIGHT.from * FILLS;
+  const isSmallBrush = layer.tool === "roundBrush" || layer.tool === "linerBrush";
+  if (isStraight && isSmallBrush && may("flatBrush"))
+    return { tool: "flatBrush", why: "A flat brush lays this straight edge in one stroke." };
+  const [smallest = 0] = TOOL_SIZES[size.tool as keyof typeof TOOL_SIZES];
+  if (layer.marks.length && smallest > wanted * 2 && may("linerBrush"))
+    return { tool: "linerBrush", why: `A liner reaches ${Math.round(wanted * 10) / 10} mm.` };
+  return null;
+}
