@@ -2,6 +2,7 @@ import { zoneInfo, type ZoneId } from "../anatomy";
 import { deltaE00, labFromReflectance, masstoneLab } from "../colour";
 import { isPaintType, toolOf } from "../paint";
 import { buriedBy } from "../design/buried";
+import { applyPatch } from "../design/patch";
 import { layerOptics } from "../design/predict";
 import { isColour } from "../design/roles";
 import type { Layer } from "../design/schema";
@@ -17,20 +18,25 @@ const [DARK, PALE] = [45, 75];
 /** LAYER-10: work that is not seen any more, with the move that saves it. */
 export function buriedWork(stack: Stack): Remark[] {
   const { layers } = stack.look;
-  return [...buriedBy(stack.look, stack.context)].flatMap(([id, { by, all }]): Remark[] => {
+  const buried = buriedBy(stack.look, stack.context);
+  return [...buried].flatMap(([id, { by, all }]): Remark[] => {
     const layer = layers.find((other) => other.id === id);
     const later = layers.find((other) => other.id === by);
     if (!layer || !later || layer.role === "base") return [];
+    const move = { op: "moveLayer", id, to: layers.indexOf(later) } as const;
+    // Over the same areas one of two is lost in either order.
+    const after = applyPatch(stack.look, move);
+    const saves = [...buriedBy(after, stack.context)].every(
+      ([other]) =>
+        buried.has(other) || after.layers.find((one) => one.id === other)?.role === "base",
+    );
     return [
       {
         rule: "LAYER-10",
         severity: "caution",
         where: { layerId: id, zones: layer.zones },
-        message: `${layer.name} isn't seen any more: ${later.name} lies over ${all ? "all" : "most"} of it.`,
-        ...(!layer.locked && {
-          fix: { op: "moveLayer", id, to: layers.indexOf(later) } as const,
-          fixLabel: `Paint it after ${later.name}`,
-        }),
+        message: `${layer.name} isn't seen any more: ${later.name} lies over ${all ? "all" : "most"} of it.${saves ? "" : " Remove one of them, or let one cover only a part."}`,
+        ...(saves && !layer.locked && { fix: move, fixLabel: `Paint it after ${later.name}` }),
       },
     ];
   });

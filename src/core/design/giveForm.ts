@@ -1,67 +1,13 @@
-import { point, type Point } from "../anatomy";
-import { hexToLab, type Lab } from "../colour";
+import { hexToLab, labFromReflectance, type Lab } from "../colour";
 import { nearestInColour, TOOLS, toolsFor } from "../paint";
-import { moveMark } from "../shapes/arrange";
-import { markWidthMm, placedStrokes, type Mark } from "../shapes";
 import { recipeOf, type LookContext } from "./context";
-import type { Form, FormPart, LightFrom } from "./form";
+import type { FormPart } from "./form";
 import { freeLayerId, type LookPatch } from "./patch";
-import { PLAIN_LAYER, type FadeSide, type Layer, type Look } from "./schema";
+import { groundUnder } from "./predict";
+import { PLAIN_LAYER, type Layer, type Look } from "./schema";
+import { stepFrom, tooVivid } from "./tones";
 import { keptFrom } from "./mayNotTouch";
 import { isWearable } from "./wearable";
-
-/** Towards the light, and the side that faces it. */
-const TOWARDS: Readonly<Record<LightFrom, { readonly at: Point; readonly side: FadeSide }>> = {
-  above: { at: point(0, 1), side: "up" },
-  below: { at: point(0, -1), side: "down" },
-  left: { at: point(1, 0), side: "left" },
-  right: { at: point(-1, 0), side: "right" },
-};
-const OPPOSITE: Readonly<Record<LightFrom, LightFrom>> = {
-  above: "below",
-  below: "above",
-  left: "right",
-  right: "left",
-};
-
-/** A shape where its shadow falls. Of a mirrored one in light from the side the shadows of both would fall apart: it lies all round. */
-function shadowOf(mark: Mark, reachMm: number, from: LightFrom): Mark {
-  const { at } = TOWARDS[from];
-  if (mark.mirrored && at.x !== 0)
-    return { ...mark, outsetMm: Math.min(20, mark.outsetMm + reachMm / 2) };
-  return moveMark(mark, point(mark.x - at.x * reachMm, mark.y - at.y * reachMm)) ?? mark;
-}
-
-/** How far beside a line its shade and light lie, as a share of its width, and at least, mm. Common practice, no published source. */
-const [BESIDE_SHARE, BESIDE_MM] = [0.6, 0.4];
-
-/** What is filled thins across itself; beside a line lies another one. */
-function besideLine(mark: Mark, side: LightFrom): Mark {
-  const { at } = TOWARDS[side];
-  if (placedStrokes(mark).every(({ fill, points }) => fill ?? points.length === 1)) return mark;
-  if (mark.mirrored && at.x !== 0) return mark;
-  const by = Math.max(BESIDE_MM, markWidthMm(mark) * BESIDE_SHARE);
-  return moveMark(mark, point(mark.x + at.x * by, mark.y + at.y * by)) ?? mark;
-}
-
-/** A layer of form with the shapes of what it follows, and its edges as the light has them; without shapes where that is not there. */
-export function followed(layer: Layer, form: Form, look: Look): Layer {
-  const source = look.layers.find(({ id }) => id === form.of);
-  if (!source || source.form || !source.marks.length) return { ...layer, marks: [], zones: [] };
-  if (form.as === "cast")
-    return {
-      ...layer,
-      marks: source.marks.map((mark) => shadowOf(mark, form.reachMm, look.light)),
-    };
-  // Shade thins towards the light and light away from it; in a hole it is the other way round.
-  const thins = (form.as === "shade") !== form.sunken ? look.light : OPPOSITE[look.light];
-  return {
-    ...layer,
-    marks: source.marks.map((mark) => besideLine(mark, OPPOSITE[thins])),
-    edge: "faded",
-    fades: TOWARDS[thins].side,
-  };
-}
 
 /** Steps in L* from a shape's own colour. Common practice, no published source. */
 const STEPS: Readonly<Record<FormPart, number>> = { cast: -28, shade: -22, light: 22 };
@@ -74,6 +20,12 @@ const NAMES: Readonly<Record<FormPart, string>> = {
 /** A shape of this colour is taken for mid grey where its paint brings none. */
 const MIDDLE: Lab = [50, 0, 0];
 
+/** What the shapes of a layer lie on: a shadow they cast, and the lit lip of a hole, are tones of that. */
+function groundOf(source: Layer, look: Look, context: LookContext): Lab {
+  const [zone] = source.zones;
+  return zone ? labFromReflectance(groundUnder(look, source.id, zone, context)) : MIDDLE;
+}
+
 function partOf(
   as: FormPart,
   sunken: boolean,
@@ -82,8 +34,13 @@ function partOf(
   context: LookContext,
 ): Layer {
   const product = recipeOf(source, context.products)[0]?.product ?? null;
-  const own = product?.colour ? hexToLab(product.colour) : MIDDLE;
-  const wanted: Lab = [Math.max(6, Math.min(97, own[0] + STEPS[as])), own[1] * 0.9, own[2] * 0.9];
+  const onGround = as === "cast" || (as === "light" && sunken);
+  const own = onGround
+    ? groundOf(source, look, context)
+    : product?.colour
+      ? hexToLab(product.colour)
+      : MIDDLE;
+  const wanted = stepFrom(own, STEPS[as]);
   const fit = [...context.products.values()].filter(
     (other) =>
       other.id !== product?.id &&
@@ -91,7 +48,9 @@ function partOf(
       isWearable(other, context.person) &&
       keptFrom(source.zones, other.material, other, context).length === 0,
   );
-  const best = nearestInColour(fit, wanted)?.product;
+  const best = nearestInColour(fit, wanted, (one) =>
+    as === "light" ? 0 : tooVivid(one, wanted),
+  )?.product;
   const tools = best ? toolsFor(best.material) : [source.tool];
   const tool = tools.includes("roundBrush") ? "roundBrush" : (tools[0] ?? source.tool);
   const technique = (TOOLS[tool].techniques as readonly string[]).includes("pat")

@@ -17,6 +17,7 @@ import { freeLayerId } from "./patch";
 import { predict } from "./predict";
 import { isVeil, ROLES, type Role } from "./roles";
 import { PLAIN_LAYER, type Layer, type Look, type PaintChoice } from "./schema";
+import { stepFrom, tooVivid } from "./tones";
 import { isWearable, mayHoldKind } from "./wearable";
 
 const ofKinds = (...kinds: string[]): ZoneId[] =>
@@ -91,13 +92,14 @@ export function suggestLayer(role: Role, look: Look, context: LookContext): Laye
   const wanted = kindFor(role, look, context, wearable);
   const ground = groundTone(look, context);
   const step = TONE_STEP[role] ?? 0;
-  const target: Lab = [
-    Math.max(8, Math.min(97, ground[0] + step)),
-    ground[1] * 0.9,
-    ground[2] * 0.9,
-  ];
+  const target = stepFrom(ground, step);
   const fit = wearable.filter((product) => product.material === wanted);
-  const product = nearestInColour(fit, target, ({ eyeSafe }) => (eyeSafe ? 0 : 6))?.product ?? null;
+  const product =
+    nearestInColour(
+      fit,
+      target,
+      (one) => (one.eyeSafe ? 0 : 6) + (step < 0 && isVeil(role) ? tooVivid(one, target) : 0),
+    )?.product ?? null;
   const paint: PaintChoice = product
     ? { kind: "product", productId: product.id }
     : { kind: "material", material: wanted };

@@ -11,7 +11,7 @@ import {
 } from "../anatomy";
 import { placedStrokes, type BrushStroke, type Mark } from "../shapes";
 import { anchored } from "./anchored";
-import { followed } from "./giveForm";
+import { followed } from "./followForm";
 import { shareOfZone } from "./part";
 import type { Layer, Look } from "./schema";
 

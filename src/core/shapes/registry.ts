@@ -3,6 +3,7 @@ import { remember, rememberBy } from "../remember";
 import { z } from "zod";
 import { mirror, point, signedArea, type Landmarks, type Point } from "../anatomy";
 import { crack } from "./crack";
+import { dried } from "./dried";
 import { band } from "./band";
 import { brow } from "./brow";
 import { drip } from "./drip";
@@ -75,6 +76,7 @@ const MOTIFS = {
   almond,
   polygon,
   blotches,
+  dried,
 } as const;
 
 export type MarkKind = keyof typeof MOTIFS;

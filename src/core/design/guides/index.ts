@@ -85,6 +85,8 @@ function layerOf(step: GuideStep, look: Look, context: LookContext): Layer | nul
     target: wanted && !product ? (step.colour ?? null) : null,
     edge: step.fadeMm ? "faded" : "hard",
     ...(step.fadeMm && { fadeMm: step.fadeMm }),
+    // Skin that is to look like skin takes its shadows sheer: they are built up, never laid on.
+    ...((step.role === "shade" || step.role === "contour") && !wanted && { strength: "sheer" }),
     ...(step.part && { part: step.part }),
     marks: [...(step.marks ?? [])],
     notes: step.why,
