@@ -6,7 +6,7 @@ export default function NotFound() {
   return (
     <Page title="Not here">
       <Empty title="There is nothing at this address">
-        <p>It may have been put away, or the address is mistyped. Nothing is lost.</p>
+        <p>It may have been archived, or the address is mistyped. Nothing is lost.</p>
         <Link href="/" className="btn btn-primary">
           To Today
         </Link>

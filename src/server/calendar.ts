@@ -99,7 +99,7 @@ export async function callCalendar(date: string): Promise<{ body: string; name: 
               shiftMinutes(curtainAt, Math.round(walk.atHours * 60)),
               shiftMinutes(curtainAt, Math.round(walk.atHours * 60) + 5),
               `Touch up ${job.person.name}: ${zoneWords(walk.zones, 3)}`,
-              `By forecast less than ${job.context.house.numbers.touchUpShare} % is whole there, from ${causeWords(walk)}.`,
+              `By forecast less than ${job.context.house.numbers.touchUpShare} % is intact there, from ${causeWords(walk)}.`,
               5,
             ),
         ),

@@ -11,7 +11,10 @@ const ANSWERED: Readonly<Record<string, (page: Page) => Promise<void>>> = {
   paint: (page) =>
     expect(page.getByRole("list", { name: "Paint systems, best first" })).toBeVisible(),
   map: (page) => expect(page.getByRole("region", { name: "Findings" })).not.toHaveText(/Judging/),
-  colour: (page) => expect(page.getByText(/by itself\s*dE/).first()).toBeVisible(),
+  colour: (page) =>
+    expect(
+      page.getByText(/by itself\s*(the same|very close|close|near|another)/).first(),
+    ).toBeVisible(),
   pieces: (page) => expect(page.getByText(/at the chair/)).toBeVisible(),
   time: (page) =>
     expect(page.getByRole("option", { name: /^as usual: / })).toBeAttached({ timeout: 30_000 }),

@@ -30,7 +30,9 @@ test("from a picture of a drawing: its colours, matched to the shelf, given to a
   await expect(colours.getByRole("listitem")).toHaveCount(5);
   await expect(colours.getByText(/accent|under 1 %/)).toHaveCount(1);
   for (const item of await colours.getByRole("listitem").all())
-    await expect(item).toContainText(/dE \d+\.\d/, { timeout: 30_000 });
+    await expect(item).toContainText(/colour difference \d+\.\d|the same colour/, {
+      timeout: 30_000,
+    });
   await expect(colours).not.toContainText("looking", { timeout: 30_000 });
 
   const src = await section.locator("img").first().getAttribute("src");
@@ -67,9 +69,9 @@ test("from a picture of a drawing: its colours, matched to the shelf, given to a
   const row = page
     .getByRole("table", { name: "Colours with their best matches" })
     .getByRole("row", { name: /Gold ring/ });
-  await expect(row).toContainText(/#[de][0-9a-f][ab][0-9a-f][34]/);
+  await expect(row).toContainText(/yellow|gold|orange/);
   const offer = row.getByRole("cell").nth(5);
-  await expect(offer).toContainText(/dE \d/, { timeout: 30_000 });
+  await expect(offer).toContainText(/colour difference \d|the same colour/, { timeout: 30_000 });
   await offer.getByRole("button", { name: "Use" }).click();
   await expect(offer).toContainText("in use");
   await expect(row.getByRole("cell").nth(1)).toContainText(/part/);
@@ -145,7 +147,8 @@ test("the bench finds recipes while the page answers, can be stopped, and keeps 
   ).toBeGreaterThan(3);
   const recipes = page.getByRole("list", { name: "Recipes, nearest first" });
   await expect(recipes.getByRole("listitem")).toHaveCount(6);
-  const found = (await recipes.innerText()).match(/dE (\d+\.\d)/g) ?? [];
+  const found =
+    (await recipes.innerText()).match(/colour difference (\d+\.\d)|the same colour/g) ?? [];
   expect(found).toHaveLength(6);
 
   // A colour out of reach of every paint is searched for long enough to be stopped, on any machine.
@@ -193,7 +196,7 @@ test("the bench finds recipes while the page answers, can be stopped, and keeps 
 
   await page.goto(`${demo.url}/looks/thunderhead/anyone/map`, { waitUntil: "networkidle" });
   await page
-    .getByRole("region", { name: "Stack" })
+    .getByRole("region", { name: "Layers" })
     .locator("[data-layer]", { hasText: /Undersides/ })
     .click();
   await page.getByLabel("Paint", { exact: true }).selectOption({ label: "Rime ground" });
@@ -219,7 +222,7 @@ test("coats change with the person's skin, from ITA class 1 to 6, read by the me
   const coatsOf = async () => {
     await page.goto(`${demo.url}/looks/sundog/sundog-hillside/map`, { waitUntil: "networkidle" });
     const text = await page
-      .getByRole("region", { name: "Stack" })
+      .getByRole("region", { name: "Layers" })
       .locator("[data-layer]", { hasText: /Pale haze/ })
       .innerText();
     return Number(text.match(/(\d) coats?/)?.[1]);
@@ -236,7 +239,9 @@ test("coats change with the person's skin, from ITA class 1 to 6, read by the me
       .getByRole("group", { name: "Colour meter" })
       .getByRole("button", { name: "Read three places" })
       .click();
-    await expect(page.getByText(/Mean of 3 places: #[0-9a-f]{6}, within dE/)).toBeVisible();
+    await expect(
+      page.getByText(/Mean of 3 places: #[0-9a-f]{6}, within a colour difference/),
+    ).toBeVisible();
     await expect(page.getByText(words)).toBeVisible();
     await page.getByRole("button", { name: "Save the card" }).click();
     await expect(page.getByText("Ilse Marrow is saved")).toBeVisible();
@@ -275,5 +280,5 @@ test("a product keeps its wet and let-down swatches, and the brow cover is laid 
   const row = page
     .getByRole("table", { name: "Colours with their best matches" })
     .getByRole("row", { name: /Blue hollows/ });
-  await expect(row.locator('[title="wet: #a8cce8"]')).toHaveCount(1);
+  await expect(row.locator('[title^="wet:"][title$="#a8cce8"]')).toHaveCount(1);
 });

@@ -140,7 +140,7 @@ test("a whole day: planned, painted, worn, taken down, and the next version is b
     await test.step("The measured minutes are what the next plan goes by", async () => {
       await page.getByRole("link", { name: /^Time/ }).click();
       await expect(page.getByRole("region", { name: "Rehearsal" })).toContainText(
-        "Yours: one sitting of this look was timed",
+        "Yours: this look was timed once",
       );
       const measured = await chair();
       expect(measured).not.toBe(usual);

@@ -10,7 +10,7 @@ class Painter {
   constructor(readonly page: Page) {}
 
   private get marks(): Locator {
-    return this.page.getByRole("group", { name: "Marks" });
+    return this.page.getByRole("group", { name: "Shapes" });
   }
 
   private async click(what: Locator): Promise<void> {
@@ -40,7 +40,7 @@ class Painter {
 
   /** A shape in the chosen layer, with what is not as it comes. */
   async shape(kind: string, fields: Readonly<Record<string, number | boolean>> = {}) {
-    const list = this.marks.getByLabel("Shape of the next mark");
+    const list = this.marks.getByLabel("Next shape");
     const options = await list.locator("option").allInnerTexts();
     const label = options.find((text) => text.startsWith(`${kind},`));
     if (!label) throw new Error(`no shape ${kind}`);
@@ -372,7 +372,7 @@ for (const half of HALVES)
       await page.goto(`${demo.url}/looks/${lookId}/anyone/map`, { waitUntil: "networkidle" });
       const painter = new Painter(page);
       await design.paint(painter);
-      const stack = page.getByRole("region", { name: "Stack" });
+      const stack = page.getByRole("region", { name: "Layers" });
       for (const name of design.layers)
         await expect(stack.getByText(name, { exact: true }).first(), name).toBeVisible();
       await expect(page.getByText(/^saved \d\d:/)).toBeVisible();

@@ -7,7 +7,7 @@ test("the face smiles and opens its mouth: zones and marks go with it, and it ca
   await page.goto(`${demo.url}/looks/drought/drought-quarry/map`, { waitUntil: "networkidle" });
   const figure = page.getByRole("region", { name: "Figure" });
   await page
-    .getByRole("region", { name: "Stack" })
+    .getByRole("region", { name: "Layers" })
     .locator("[data-layer]", { hasText: /Cracks/ })
     .click();
   const chin = () => figure.locator("#map-chin").getAttribute("d");

@@ -83,7 +83,7 @@ for (const [name, make] of [
     await pointer.tap(
       await settled(
         page
-          .getByRole("region", { name: "Stack" })
+          .getByRole("region", { name: "Layers" })
           .locator("[data-layer]", { hasText: "Mock suns" }),
       ),
     );

@@ -10,7 +10,7 @@ test("kit: three jobs, the shortage, a substitute, an order received, used, weig
   await page.goto(`${studio.url}/shelf/planning`, { waitUntil: "networkidle" });
   const jobs = page.getByRole("group", { name: /^Jobs/ });
   const line = page.getByRole("row", { name: /Ochre ground/ });
-  const ledger = page.getByRole("region", { name: "Ledger" });
+  const ledger = page.getByRole("region", { name: "History" });
   await test.step("What three jobs are short of, and by when it is ordered", async () => {
     for (const name of ["Gate leaf on Wren Hallam", "Bog Light on Bram Oskell"])
       await jobs.getByRole("checkbox", { name: new RegExp(name) }).uncheck();
@@ -24,7 +24,7 @@ test("kit: three jobs, the shortage, a substitute, an order received, used, weig
     await expect(line).toContainText(/order (by|today)/);
   });
   await test.step("Another paint in its place, with what is lost, and the shortage is gone", async () => {
-    await expect(line.getByText(/ΔE .* off in colour/)).toBeVisible();
+    await expect(line.getByText(/a colour difference of /)).toBeVisible();
     await line.getByRole("button", { name: "Put it in" }).click();
     await expect(page.getByText(/in the place of Ochre ground/).first()).toBeVisible();
     await expect(
@@ -88,7 +88,9 @@ test("kit: three jobs, the shortage, a substitute, an order received, used, weig
     await expect(
       page.getByRole("list", { name: "Swatches" }).getByRole("listitem").first(),
     ).toContainText("Moss");
-    await expect(page.getByRole("region", { name: "Gaps" })).toContainText(/No .* under 10 ΔE/);
+    await expect(page.getByRole("region", { name: "Gaps" })).toContainText(
+      /No .* within a colour difference of 10/,
+    );
   });
   await studio.close();
 });
@@ -106,7 +108,7 @@ test("what is short is ordered and received, and the shelf has it, at its price"
   await expect(line.getByRole("button", { name: "Received" })).toHaveCount(0);
   await expect(line.getByRole("cell").nth(2)).toHaveText("no");
   await page.goto(`${studio.url}/shelf/ochre-ground`, { waitUntil: "networkidle" });
-  await expect(page.getByRole("region", { name: "Ledger" }).getByRole("heading")).toContainText(
+  await expect(page.getByRole("region", { name: "History" }).getByRole("heading")).toContainText(
     `${30 * pots + 5} g left`,
   );
   await expect(
@@ -158,7 +160,7 @@ test("exchange: a table is shown before it is taken, a second time brings nothin
     ),
   });
   await expect(files.getByRole("status")).toContainText(/By hand: 1 colours; left out: line 5/);
-  await expect(files.getByRole("listitem")).toContainText("Moss, ΔE 0.0");
+  await expect(files.getByRole("listitem")).toContainText("Moss, the same colour");
 
   const whole = page.getByRole("region", { name: "Back up and restore" });
   await whole.getByLabel("Restore from a backup (.db)").setInputFiles({
@@ -208,7 +210,7 @@ test("the shelf's table: sorted, under headings, columns chosen, and several row
   await page.getByRole("button", { name: "Undo" }).click();
   await expect(page.getByRole("row", { name: /Moss/ })).toContainText("not opened");
   await page.getByLabel("Choose Moss", { exact: true }).check();
-  await page.getByRole("button", { name: "Put away" }).click();
+  await page.getByRole("button", { name: "Archive" }).click();
   await expect(page.getByText("66 of 66 products")).toBeVisible();
   await page.getByRole("button", { name: "Undo" }).last().click();
   await expect(page.getByText("67 of 67 products")).toBeVisible();
@@ -220,7 +222,7 @@ test("a product's page: prices by purchase, hiding from a photograph of a card, 
 }) => {
   const studio = await openStudio({ demo: true });
   await page.goto(`${studio.url}/shelf/slate-grey`, { waitUntil: "networkidle" });
-  const ledger = page.getByRole("region", { name: "Ledger" });
+  const ledger = page.getByRole("region", { name: "History" });
   await ledger.getByLabel("Grams").fill("60");
   await ledger.getByLabel("Paid, in pence or cents").fill("1800");
   await ledger.getByLabel("Batch").fill("N 77");
@@ -258,7 +260,7 @@ test("a product's page: prices by purchase, hiding from a photograph of a card, 
     ])
     .png()
     .toBuffer();
-  await page.getByText("Hiding from a photograph of a card").click();
+  await page.getByText("Opacity from a photograph of a card").click();
   await page
     .getByLabel("Photograph of the card")
     .setInputFiles({ name: "card.png", mimeType: "image/png", buffer: card });
@@ -270,8 +272,8 @@ test("a product's page: prices by purchase, hiding from a photograph of a card, 
   await page.keyboard.press("ArrowRight");
   await expect(page.getByText(/Contrast ratio 0\.6[456]\./)).toHaveCount(0);
   for (let i = 0; i < 9; i++) await page.keyboard.press("Shift+ArrowUp");
-  await page.getByRole("button", { name: "Take it as its hiding" }).click();
-  await expect(page.getByLabel("Hiding of one coat, 0 to 1")).toHaveValue(/^0\.6[456]$/);
+  await page.getByRole("button", { name: "Use this opacity" }).click();
+  await expect(page.getByLabel("Opacity of one coat, 0 to 1")).toHaveValue(/^0\.6[456]$/);
   await page.getByRole("combobox", { name: "The meter is held on" }).selectOption("wetColour");
   await page.getByRole("button", { name: "Read the white tile" }).click();
   await page.getByRole("button", { name: "Read the wet swatch" }).click();
@@ -290,15 +292,15 @@ test("reconciled at the record: what was weighed corrects the ledger by a line, 
   });
   const used = page.getByRole("region", { name: "What it used" });
   await expect(used).toContainText("Nothing is deducted yet.");
-  await used.getByRole("button", { name: "Write it in the ledger" }).click();
+  await used.getByRole("button", { name: "Deduct from stock" }).click();
   await expect(used).toContainText("Deducted from stock.");
   await used.getByLabel("Grams of Chalk white").fill("4,2");
-  await used.getByRole("button", { name: "Correct the ledger" }).click();
+  await used.getByRole("button", { name: "Correct the stock" }).click();
   await expect(used.getByRole("listitem").filter({ hasText: "Chalk white" })).toContainText(
     "4.2 g",
   );
   await used.getByLabel("Grams of Chalk white").fill("lots");
-  await used.getByRole("button", { name: "Correct the ledger" }).click();
+  await used.getByRole("button", { name: "Correct the stock" }).click();
   await expect(used.getByRole("alert")).toBeVisible();
   const list = await (await page.request.get(`${studio.url}/api/jobs/frost-reservoir/used`)).text();
   expect(list).toMatch(
@@ -307,7 +309,7 @@ test("reconciled at the record: what was weighed corrects the ledger by a line, 
   expect(list).not.toContain("Nomi");
   await page.goto(`${studio.url}/shelf/chalk-white`, { waitUntil: "networkidle" });
   const lines = page
-    .getByRole("region", { name: "Ledger" })
+    .getByRole("region", { name: "History" })
     .getByRole("row", { name: /First Frost/ });
   await expect(lines).toHaveCount(2);
   await expect(lines.last()).toContainText("corrected: First Frost");

@@ -122,7 +122,7 @@ test.describe("what a label says, and what is said on the day", () => {
     await expect(page.getByText("Nomi Tarrow is saved")).toBeVisible();
     await page.reload({ waitUntil: "networkidle" });
     await expect(page.getByLabel("Hooded lids")).toBeChecked();
-    await expect(page.getByRole("button", { name: "Take out left palm" })).toBeVisible();
+    await expect(page.getByRole("button", { name: "Remove left palm" })).toBeVisible();
 
     await page.goto(`${studio.url}/shelf/frost-spangle`, { waitUntil: "networkidle" });
     await page.getByLabel("Colour index numbers").fill("77891, 99");
@@ -134,7 +134,7 @@ test.describe("what a label says, and what is said on the day", () => {
     await expect(page.getByText("Frost spangle is saved")).toBeVisible();
     await page.reload({ waitUntil: "networkidle" });
     await expect(page.getByLabel("Colour index numbers")).toHaveValue("CI 77891, CI 77019");
-    await expect(page.getByRole("heading", { name: /^Ledger: 10 pieces left/ })).toBeVisible();
+    await expect(page.getByRole("heading", { name: /^History: 10 pieces left/ })).toBeVisible();
 
     await page.goto(`${studio.url}/booth`, { waitUntil: "networkidle" });
     const booth = page.getByRole("region", { name: "Ask before the first stroke" });

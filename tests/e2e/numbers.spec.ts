@@ -12,7 +12,7 @@ const SCREENS: readonly [path: string, open?: (page: Page) => Promise<void>][] =
     async (page) => {
       // A layer with a mark, so that its measures show.
       await page.locator("[data-layer]", { hasText: /fern/i }).first().click();
-      await expect(page.getByRole("group", { name: "Marks" })).toBeVisible();
+      await expect(page.getByRole("group", { name: "Shapes" })).toBeVisible();
     },
   ],
   ["/looks/bog-light/bog-reservoir/pieces"],

@@ -107,7 +107,7 @@ test("the same look for the dry quarry and the wet reservoir gets other systems,
     .click();
   await expect(page.getByRole("button", { name: "In use" })).toBeVisible();
   await page.getByRole("link", { name: /^Map/ }).click();
-  await expect(page.getByRole("region", { name: "Stack" })).toContainText(", body");
+  await expect(page.getByRole("region", { name: "Layers" })).toContainText(", body");
   await studio.close();
 });
 
@@ -221,7 +221,7 @@ test("house rules: a number changed is a version that plans name, a stop can't b
   const studio = await openStudio({ demo: true });
   await page.goto(`${studio.url}/rules`, { waitUntil: "networkidle" });
   await expect(page.getByRole("checkbox", { name: "SAFE-2 is followed" })).toHaveCount(0);
-  const share = page.getByRole("spinbutton", { name: "Touch up when less than this is whole" });
+  const share = page.getByRole("spinbutton", { name: "Touch up when less than this is intact" });
   await share.fill("400");
   await expect(page.getByText("Enter a number from 50 to 99 %.")).toBeVisible();
   await expect(page.getByRole("button", { name: "Apply" })).toBeDisabled();
@@ -232,8 +232,8 @@ test("house rules: a number changed is a version that plans name, a stop can't b
   await page.goto(`${studio.url}/looks/first-frost/frost-reservoir/plan`, {
     waitUntil: "networkidle",
   });
-  await expect(page.getByRole("region", { name: "House rules of this plan" })).toContainText(
-    "your house rules, version 1: Touch up when less than this is whole: 95 % (house 85 %); SET-4 switched off",
+  await expect(page.getByRole("region", { name: "Rules and numbers of this plan" })).toContainText(
+    "your rules and numbers, version 1: Touch up when less than this is intact: 95 % (default 85 %); SET-4 switched off",
   );
   await page.goto(`${studio.url}/rules`, { waitUntil: "networkidle" });
   await page.getByRole("button", { name: "Reset all" }).click();

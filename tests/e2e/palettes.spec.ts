@@ -66,12 +66,12 @@ test("a palette is laid out by keys alone: pans put in, filled, moved, ordered, 
   await panel.getByLabel("Grams").fill("2");
   await panel.getByRole("button", { name: "Fill it out of the pot" }).press("Enter");
   await expect(page.getByText("2.0 g out of the pot and into the pan")).toBeVisible();
-  await expect(panel).toContainText("2.0 g in it by the ledger");
+  await expect(panel).toContainText("2.0 g in it by its history");
   await expect(panel).toContainText("Brick: 30 g in all");
   // Weighed after painting: what is missing is gone from the shelf.
   await panel.getByLabel("Grams").fill("0.5");
   await panel.getByRole("button", { name: "Weighed: so much is in it" }).press("Enter");
-  await expect(panel).toContainText("0.5 g in it by the ledger");
+  await expect(panel).toContainText("0.5 g in it by its history");
   await expect(panel).toContainText("Brick: 29 g in all");
 
   const url = page.url();

@@ -10,7 +10,7 @@ test("a piece: built back from the job, sized inside, cut by a template, matched
     waitUntil: "networkidle",
   });
   const form = page.getByRole("region", { name: "Reed horns" });
-  await expect(form).toContainText(/ΔE .* from Wet moss/);
+  await expect(form).toContainText(/colour difference .* from Wet moss/);
   const list = page.getByRole("region", { name: "Build list" });
   await expect(list).toContainText("To begin today.");
   await list.getByRole("checkbox").first().check();

@@ -8,11 +8,11 @@ async function boxOf(locator: Locator): Promise<Box> {
   return box;
 }
 
-const stackOf = (page: Page) => page.getByRole("region", { name: "Stack" });
+const stackOf = (page: Page) => page.getByRole("region", { name: "Layers" });
 const figureOf = (page: Page) => page.getByRole("region", { name: "Figure" });
 /** Adds a mark by the keyboard: the list, the first letters of the shape, and the button after it. */
 async function addMark(page: Page, shape: string): Promise<void> {
-  const list = page.getByLabel("Shape of the next mark");
+  const list = page.getByLabel("Next shape");
   await list.focus();
   // A list takes letters typed within a second as one word: start a word of its own.
   await page.waitForTimeout(1100);
@@ -72,7 +72,7 @@ test("keyboard alone: base, brows by three points, a star on the midline, teeth,
   await page.getByLabel("Name of the layer").focus();
   await page.keyboard.press("ControlOrMeta+a");
   await page.keyboard.type("Lines");
-  const marks = page.getByRole("group", { name: "Marks" });
+  const marks = page.getByRole("group", { name: "Shapes" });
   await press(marks.getByRole("button", { name: "Brows by three points" }), page);
   const handle = (name: RegExp) => figureOf(page).getByRole("button", { name });
   await expect(handle(/^brow 1/)).toBeVisible();
@@ -124,7 +124,7 @@ test("keyboard alone: base, brows by three points, a star on the midline, teeth,
 
   await expect(page.getByText(/^saved \d\d:/)).toBeVisible();
   // The teeth start on the mouth, and this paint is not for lips: the stop's own button mends it.
-  await press(page.getByRole("button", { name: /^Take out what lies on .*lip/ }), page);
+  await press(page.getByRole("button", { name: /^Remove what lies on .*lip/ }), page);
   await expect(page.getByText(/^saved \d\d:/)).toBeVisible();
   await press(page.getByRole("button", { name: "Templates" }), page);
   const pdf = await takePdf(page, empty.url, (link) => press(link, page));
@@ -153,12 +153,12 @@ test("mouse alone: the same face by clicks and drags, and the PDF", async ({ pag
       .getByRole("button", { name: role })
       .click();
   }
-  const marks = page.getByRole("group", { name: "Marks" });
+  const marks = page.getByRole("group", { name: "Shapes" });
   const handle = (name: RegExp) => figureOf(page).getByRole("button", { name });
   await marks.getByRole("button", { name: "Brows by three points" }).click();
   await expect(handle(/^brow 1/)).toBeVisible();
   const add = async (kind: string) => {
-    await marks.getByLabel("Shape of the next mark").selectOption(kind);
+    await marks.getByLabel("Next shape").selectOption(kind);
     await marks.getByRole("button", { name: "Add it" }).click();
   };
   // In millimetres of the face: a strip that comes on above makes the picture smaller.
@@ -200,7 +200,7 @@ test("mouse alone: the same face by clicks and drags, and the PDF", async ({ pag
   await marks.locator("details").last().getByLabel("how many").fill("5");
   await expect(marks.locator("details").nth(4).getByLabel("how many")).toHaveValue("3");
   // The teeth start on the mouth, and this paint is not for lips: the stop's own button mends it.
-  await page.getByRole("button", { name: /^Take out what lies on .*lip/ }).click();
+  await page.getByRole("button", { name: /^Remove what lies on .*lip/ }).click();
   await expect(page.getByText(/^saved \d\d:/)).toBeVisible();
   await page.getByRole("button", { name: "Templates" }).click();
   const pdf = await takePdf(page, demo.url, (link) => link.click());
@@ -233,7 +233,7 @@ test("mouse: a mark is dragged, snaps to the midline, is turned and sized by its
   const moved = await settled(disc);
   await drag(moved, { x: at.x + 2, y: at.y + 10 });
   await expect(words).toContainText("on the midline");
-  const marks = page.getByRole("group", { name: "Marks" });
+  const marks = page.getByRole("group", { name: "Shapes" });
   const diameter = () => marks.locator("details").first().getByLabel("diameter, mm").inputValue();
   const before = Number(await diameter());
   const size = await settled(figureOf(page).locator("g.cursor-nesw-resize").first());
@@ -277,7 +277,7 @@ test("versions are kept, compared in words and gone back to; templates and the l
     .focus();
   await page.keyboard.press("Shift+ArrowUp");
   await stackOf(page).locator("[data-layer]", { hasText: /Dust/ }).click();
-  await page.getByRole("button", { name: "Take out", exact: true }).click();
+  await page.getByRole("button", { name: "Remove", exact: true }).click();
   await page.getByRole("button", { name: /^Versions/ }).click();
   await dialog.getByRole("button", { name: "Compare" }).click();
   const changed = dialog.getByRole("list", { name: "What changed" });

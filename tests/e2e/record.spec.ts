@@ -22,7 +22,7 @@ test("a record: how it held is taken down beside the forecast, moves the forecas
     "ran under the band; prep it twice",
   );
   await expect(page.getByRole("region", { name: "What the records say" })).toContainText(
-    /times as fast as the house forecasts.*by \d+ looks? at it/,
+    /times as fast as the default forecast.*by \d+ looks? at it/,
   );
   await page.goto(`${studio.url}/people/ilse-marrow`, { waitUntil: "networkidle" });
   await expect(page.getByRole("region", { name: "Before" })).toContainText("ran under the band");

@@ -5,19 +5,19 @@ test("the shelf: a pot is used and weighed, and what is left is the sum of its l
   demo,
 }) => {
   await page.goto(`${demo.url}/shelf/moss`, { waitUntil: "networkidle" });
-  const ledger = page.getByRole("region", { name: "Ledger" });
-  await expect(ledger.getByRole("heading")).toHaveText("Ledger: 30 g left");
+  const ledger = page.getByRole("region", { name: "History" });
+  await expect(ledger.getByRole("heading")).toHaveText("History: 30 g left");
 
   await ledger.getByLabel("What happened").selectOption("used");
   await ledger.getByLabel("Grams").fill("4.5");
   await ledger.getByLabel("Note").fill("trial face");
   await ledger.getByRole("button", { name: "Write it down" }).click();
-  await expect(ledger.getByRole("heading")).toHaveText("Ledger: 26 g left");
+  await expect(ledger.getByRole("heading")).toHaveText("History: 26 g left");
 
   await ledger.getByLabel("What happened").selectOption("weighed");
   await ledger.getByLabel("Grams").fill("24");
   await ledger.getByRole("button", { name: "Write it down" }).click();
-  await expect(ledger.getByRole("heading")).toHaveText("Ledger: 24 g left");
+  await expect(ledger.getByRole("heading")).toHaveText("History: 24 g left");
   await expect(ledger.getByRole("row")).toHaveCount(4);
   await expect(ledger.getByRole("row").last()).toContainText("−1.5 g");
 

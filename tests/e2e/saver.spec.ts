@@ -199,7 +199,7 @@ test("house rules: what is typed is kept, and a newer version is not overwritten
   expect((await call("PUT", `${studio.url}/api/house`, { version: 0, changes })).status).toBe(200);
   await page.getByRole("button", { name: "Apply" }).click();
   await page.getByRole("button", { name: "Use mine, discard theirs" }).click();
-  await expect(page.getByText("House rules, version 2, are in force")).toBeVisible();
+  await expect(page.getByText("Rules and numbers, version 2, are in force")).toBeVisible();
   await page.getByRole("button", { name: /^Reset: / }).click();
   await expect(box).toHaveValue(house);
   await studio.close();

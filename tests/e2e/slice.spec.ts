@@ -37,7 +37,7 @@ test("a painter starts with nothing and ends with a printed plan", async ({ page
     await page.getByLabel("Kind", { exact: true }).selectOption(kind);
     await type(page, "Pot, g", grams);
     await type(page, "Colour", colour);
-    await type(page, "Hiding of one coat, 0 to 1", hiding);
+    await type(page, "Opacity of one coat, 0 to 1", hiding);
     await page.getByLabel("Made for use round the eyes").focus();
     await page.keyboard.press("Space");
     await press(page, "button", "Save the product");
@@ -91,7 +91,7 @@ test("a painter starts with nothing and ends with a printed plan", async ({ page
 
   // Map: base, contour, shading, detail.
   await press(page, "link", /^Map/);
-  const stack = page.getByRole("region", { name: "Stack" });
+  const stack = page.getByRole("region", { name: "Layers" });
   await expect(stack).toBeVisible();
   for (const role of ["base", "contour", "shading", "detail"]) {
     await page.locator("body").press("a");

@@ -1,7 +1,7 @@
 import type { Page } from "@playwright/test";
 import { expect, openStudio, test } from "./studio";
 
-const stackOf = (page: Page) => page.getByRole("region", { name: "Stack" });
+const stackOf = (page: Page) => page.getByRole("region", { name: "Layers" });
 const rowOf = (page: Page, name: RegExp) =>
   stackOf(page).locator("[data-layer]", { hasText: name });
 const order = (page: Page) =>
@@ -107,7 +107,7 @@ test("schools: the order of work is chosen, the stack follows, and a look is dup
   await page.getByRole("button", { name: /^Versions/ }).click();
   await page
     .getByRole("dialog", { name: "Versions of Hail" })
-    .getByRole("button", { name: "Duplicate and vary its marks" })
+    .getByRole("button", { name: "Duplicate and vary its shapes" })
     .click();
   await page.waitForURL(/\/looks\/(?!hail)/);
   await expect(page.getByRole("heading", { name: "Hail, varied" })).toBeVisible();

@@ -106,3 +106,37 @@ export const countRetired = (text: string): number => {
   const plain = text.replace(/\s+/g, " ").toLowerCase();
   return RETIRED.reduce((sum, phrase) => sum + plain.split(phrase.toLowerCase()).length - 1, 0);
 };
+
+/** Words that another one stands for in all the product (7.2), and what is never on screen bare (7.1): each with what it is looked for by. */
+const TERMS: readonly (readonly [word: string, pattern: RegExp])[] = [
+  ["zone", /\bzones?\b/gi],
+  ["mark", /\bmarks?\b/gi],
+  ["stack", /\bstack\b/gi],
+  ["heading", /\bheadings?\b/gi],
+  ["take out", /\btakes? out\b/gi],
+  ["put away", /\bputs? away\b/gi],
+  ["leave it", /\bleave it\b(?! (bare|out|empty|blank|white|on|to|for|in|so|overnight|as))/gi],
+  ["sebum", /\bsebum\b/gi],
+  ["house rules", /\bhouse rules?\b/gi],
+  ["tray", /\btrays?\b/gi],
+  ["ledger", /\bledgers?\b/gi],
+  ["sitting", /\bsittings\b/gi],
+  ["dE", /ΔE|\bdE(00)?\b|\bdelta E\b/g],
+  ["k-means", /k-means|Kubelka|M\/M\/c|critical path/gi],
+  ["hex code", /(^|[^&\w])#[0-9a-f]{6}\b/gi],
+  ["0.0", /(^|[^\d.])0\.0(?![\d.])/g],
+  [
+    "validator",
+    /Invalid input|expected (number|string)|received (null|undefined|string)|Too (big|small)/g,
+  ],
+];
+
+/** Where a text says what it should not: the word, and what stands round it. */
+export function retiredTerms(text: string): string[] {
+  const plain = text.replace(/\s+/g, " ");
+  return TERMS.flatMap(([word, pattern]) =>
+    [...plain.matchAll(pattern)].map(
+      ({ index }) => `${word}: ${plain.slice(Math.max(0, index - 25), index + 30)}`,
+    ),
+  );
+}

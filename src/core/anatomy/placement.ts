@@ -142,7 +142,7 @@ export function snap(
       at: face[name],
       to,
     })),
-    ...others.map((other) => ({ at: other, to: "another mark" })),
+    ...others.map((other) => ({ at: other, to: "another shape" })),
   ];
   const near = points
     .filter((candidate) => distance(candidate.at, at) <= reachMm)
@@ -150,5 +150,5 @@ export function snap(
   if (near) return near;
   const level = others.find((other) => Math.abs(other.y - at.y) <= reachMm / 2);
   if (Math.abs(at.x) <= reachMm) return { at: point(0, level?.y ?? at.y), to: "the midline" };
-  return level ? { at: point(at.x, level.y), to: "level with another mark" } : { at, to: "" };
+  return level ? { at: point(at.x, level.y), to: "level with another shape" } : { at, to: "" };
 }

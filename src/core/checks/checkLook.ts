@@ -42,6 +42,7 @@ import { allergy, hairDye, propOnSkin, unreadLabels, unsafeSystem, untested } fr
 import { beyondReach } from "./reach";
 import { blankBrows, buriedWork, dimHighlight, fallOut } from "./seen";
 import { gluedOn, pieceLate, underPiece, unmatchedPiece, wornTooLong } from "./worn";
+import { beyondHand, missingMood, tooManyColours } from "./skill";
 import { neutralOverWhite, thinHold, unset } from "./setting";
 import type { RuleId } from "../rules";
 import { capOverPiece, flatJoin, openJoin } from "./joins";
@@ -125,6 +126,9 @@ export const CHECKS: readonly Check[] = [
   defineCheck(fadeOfFold, ["FORM-2"]),
   defineCheck(straight, ["FORM-5"]),
   defineCheck(tooEven, ["FORM-6"]),
+  defineCheck(missingMood, ["FORM-7"]),
+  defineCheck(tooManyColours, ["COLOUR-3"]),
+  defineCheck(beyondHand, ["PRACTICE-1"]),
   defineCheck(unprepared, ["PREP-1"]),
   defineCheck(unprotected, ["PREP-2"]),
   defineCheck(givesOut, ["SET-5", "WEAR-3"]),

@@ -26,7 +26,7 @@ export function tooStrongForChildren(stack: Stack): Remark[] {
     const years = isSmall(person) ? "under twelve" : "under sixteen";
     const out = {
       fix: { op: "removeLayer", id: layer.id } as const,
-      fixLabel: `Take out ${layer.name}`,
+      fixLabel: `Remove ${layer.name}`,
     };
     const found: Remark[] = recipe.flatMap((product): Remark[] => {
       const severity = tooYoungFor(product.material, person);

@@ -113,7 +113,7 @@ export function gaps(stack: Stack): Remark[] {
         rule: "BASE-5",
         severity: "tip",
         where: { zones: open },
-        message: `The lips are bare: paint them, or mark them as meant.`,
+        message: `The lips are bare: paint them, or tick them as meant.`,
         fix: leaving(open),
         fixLabel: "Leave the lips bare",
       },
@@ -124,7 +124,7 @@ export function gaps(stack: Stack): Remark[] {
     rule: "BASE-5" as const,
     severity: "caution" as const,
     where: { layerId: widest.id, zones: [...zones] },
-    message: `The audience sees bare skin on ${zoneWords(zones)}. Paint it, or mark the gap as meant.`,
+    message: `The audience sees bare skin on ${zoneWords(zones)}. Paint it, or tick the gap as meant.`,
   });
   return [
     ...(reach.length

@@ -101,7 +101,7 @@ export function underTheHat(stack: Stack): Remark[] {
         fix: rest.length
           ? { op: "changeLayer", id: layer.id, change: { zones: rest } }
           : { op: "removeLayer", id: layer.id },
-        fixLabel: rest.length ? `Leave out ${zoneWords(hidden)}` : `Take out ${layer.name}`,
+        fixLabel: rest.length ? `Leave out ${zoneWords(hidden)}` : `Remove ${layer.name}`,
       },
     ];
   });

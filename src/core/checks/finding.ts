@@ -12,6 +12,8 @@ export interface Finding {
   readonly message: string;
   readonly fix?: LookPatch;
   readonly fixLabel?: string;
+  /** What the look is like after it, in words. */
+  readonly does?: string;
 }
 
 /** A finding without its key, as a check writes it. */

@@ -1,7 +1,9 @@
 import { buriedBy } from "../design/buried";
 import type { LookContext } from "../design/context";
+import { differences } from "../design/differences";
 import { applyPatch, type LookPatch } from "../design/patch";
 import type { Look } from "../design/schema";
+import { plural } from "../text/words";
 import { checkLook, stopsOf } from "./checkLook";
 import type { Finding } from "./finding";
 
@@ -75,5 +77,23 @@ export const finished = (
     const { fix: raw, fixLabel, ...words } = finding;
     // A stop keeps its way out whatever else it costs: nothing is planned until it is taken.
     const fix = finishing(look, context, finding) ?? (finding.severity === "stop" ? raw : null);
-    return fix ? { ...words, fix, ...(fixLabel && { fixLabel }) } : words;
+    if (!fix) return words;
+    return { ...words, fix, ...(fixLabel && { fixLabel }), does: doesWords(look, fix, context) };
   });
+
+/** Changes that are told of a mend before it is made; of more one reads how many. */
+const TOLD = 2;
+
+/** What a mend will do, before it is made: "Powder over Base is new: Neutral on both cheeks." */
+function doesWords(look: Look, fix: LookPatch, { products }: LookContext): string {
+  const changes = differences(look, applyPatch(look, fix), products).map(
+    ({ words }) => `${words}.`,
+  );
+  const more = changes.length - TOLD;
+  return [
+    ...changes.slice(0, TOLD),
+    ...(more > 0
+      ? [`${more} more ${plural(more, "change")} like ${more > 1 ? "these" : "it"}.`]
+      : []),
+  ].join(" ");
+}

@@ -219,7 +219,7 @@ describe("SAFE-14: children", () => {
     const context = aContext({ person: { ageYears: 6, guardianConsent: true } });
     const look = aLook(aLayer({ id: "a", paint: product("alcohol"), zones: ["cheekAppleLeft"] }));
     const [stop] = stopsOf(look, context);
-    expect(stop?.fixLabel).toMatch(/^(Use|Take out)/);
+    expect(stop?.fixLabel).toMatch(/^(Use|Remove)/);
   });
   it("is one function for checks and advice", () => {
     for (const key of MATERIAL_KEYS) {

@@ -38,24 +38,24 @@ export function withoutZones(
 ): { fix: LookPatch; fixLabel: string } {
   // What gives other shapes form has none of its own to take out: it goes, and they stay.
   if (layer.form)
-    return { fix: { op: "removeLayer", id: layer.id }, fixLabel: `Take out ${layer.name}` };
+    return { fix: { op: "removeLayer", id: layer.id }, fixLabel: `Remove ${layer.name}` };
   const marks = layer.marks.filter(
     (mark) => !zonesOfMarks([mark], figure).some((zone) => zones.includes(zone)),
   );
   if (marks.length)
     return {
       fix: { op: "changeLayer", id: layer.id, change: marksOn(marks, figure) },
-      fixLabel: `Take out what lies on ${zoneWords(zones)}`,
+      fixLabel: `Remove what lies on ${zoneWords(zones)}`,
     };
   if (layer.marks.length)
-    return { fix: { op: "removeLayer", id: layer.id }, fixLabel: `Take out ${layer.name}` };
+    return { fix: { op: "removeLayer", id: layer.id }, fixLabel: `Remove ${layer.name}` };
   const rest = layer.zones.filter((zone) => !zones.includes(zone));
   return rest.length
     ? {
         fix: { op: "changeLayer", id: layer.id, change: { zones: rest } },
         fixLabel: `Leave out ${zoneWords(zones)}`,
       }
-    : { fix: { op: "removeLayer", id: layer.id }, fixLabel: `Take out ${layer.name}` };
+    : { fix: { op: "removeLayer", id: layer.id }, fixLabel: `Remove ${layer.name}` };
 }
 
 /** The nearest colour among shelf products of the same kind that pass a test, as a change of this layer. */
@@ -110,7 +110,7 @@ export const swapWithin = (
 export const swapOrRemove = (stack: Stack, layer: Layer, product: Product) =>
   swapWithin(stack, layer, product) ?? {
     fix: { op: "removeLayer", id: layer.id } as const,
-    fixLabel: `Take out ${layer.name}`,
+    fixLabel: `Remove ${layer.name}`,
   };
 
 /** SAFE-1: craft and hardware goods never go on skin. */
@@ -159,7 +159,7 @@ export function allergy(stack: Stack): Remark[] {
               where,
               message: `${person.name} is allergic to ${known.map((allergen) => ALLERGENS[allergen]).join(" and ")}, and ${material(kind).label} often contains it: choose a product whose label does not.`,
               fix: { op: "removeLayer", id: layer.id },
-              fixLabel: `Take out ${layer.name}`,
+              fixLabel: `Remove ${layer.name}`,
             } satisfies Remark,
           ]
         : [];

@@ -7,6 +7,7 @@ import {
   type Layer,
   type LookContext,
 } from "../look";
+import type { MarkKind } from "../shapes";
 import type { Brief } from "../brief";
 import type { Person } from "../people";
 import { aContext, aLayer, aLook, aProduct, product } from "../testing";
@@ -35,6 +36,9 @@ const SHELF = [
   paint("gum", null, { material: "medicalAdhesive", grade: "skinAdhesive" }),
   paint("foam", "#d9bfa6", { material: "foamPiece" }),
   paint("tan", "#a5806a", { material: "rubberMaskGrease" }),
+  paint("rubber", "#e8dcc0", { material: "latex" }),
+  paint("notForEyes", "#33557f", { eyeSafe: false }),
+  paint("hobby", "#33557f", { grade: "prop" }),
   paint("eyeLiner", "#161616", { material: "gelLiner" }),
   paint("tooth", "#161616", { material: "toothLacquer" }),
 ];
@@ -79,6 +83,21 @@ const stippled = (what: string, zones: ZoneId[]) =>
   layer({ zones, tool: "stippleSponge", technique: "stipple" }, what);
 const brushed = (what: string, zones: ZoneId[]) =>
   layer({ zones, tool: "foundationBrush", technique: "buff" }, what);
+
+const shapes = (kind: MarkKind, values: object, what = "black") =>
+  layer(
+    {
+      role: "detail",
+      zones: ["forehead"],
+      tool: "roundBrush",
+      technique: "draw",
+      marks: [MarkSchema.parse({ kind, x: 0, y: 38, ...values })],
+    },
+    what,
+  );
+const SIX = ["white", "black", "blue", "red", "orange", "brown"].map((what, i) =>
+  detail(what, [FACE[i % FACE.length] ?? "chin"]),
+);
 
 interface Situation {
   readonly what: string;
@@ -291,6 +310,106 @@ const TOLD: readonly Situation[] = [
     rule: "LAYER-8",
     severity: "caution",
   },
+  {
+    what: "latex on somebody allergic to it",
+    layers: [base("rubber")],
+    person: { allergies: ["latex"] },
+    rule: "SAFE-2",
+    severity: "stop",
+  },
+  {
+    what: "mask grease on a child",
+    layers: [base("tan")],
+    person: { ageYears: 8 },
+    rule: "SAFE-14",
+    severity: "stop",
+  },
+  {
+    what: "a whole face on a child of two",
+    layers: [base("white")],
+    person: { ageYears: 2 },
+    rule: "SAFE-8",
+    severity: "stop",
+  },
+  {
+    what: "paint on a lid whose label does not allow it",
+    layers: [detail("notForEyes", ["upperLidLeft", "upperLidRight"])],
+    rule: "SAFE-3",
+    severity: "stop",
+  },
+  {
+    what: "hobby paint on skin",
+    layers: [base("hobby")],
+    rule: "SAFE-1",
+    severity: "stop",
+  },
+  {
+    what: "a highlight in the hollow of the cheek",
+    layers: [
+      base("brown"),
+      veil("highlight", "white", ["cheekHollowLeft", "cheekHollowRight", "cheekboneLeft"]),
+    ],
+    rule: "FORM-1",
+    severity: "tip",
+  },
+  {
+    what: "a star two millimetres beside the midline",
+    layers: [base("white"), shapes("star", { x: 2, diameterMm: 24 })],
+    rule: "MAP-3",
+    severity: "tip",
+  },
+  {
+    what: "a star under the brim",
+    layers: [base("white"), shapes("star", { y: 44, diameterMm: 24 })],
+    brief: { hatLineMm: 34 },
+    rule: "EDGE-4",
+  },
+  {
+    what: "a mouth from ear to ear",
+    layers: [base("white"), shapes("mouth", { y: -74, spanMm: 120 })],
+    rule: "EDGE-3",
+  },
+  {
+    what: "whiskers alike on both sides",
+    layers: [base("white"), shapes("whiskers", { x: 30, y: -50, mirrored: true })],
+    rule: "FORM-6",
+    severity: "tip",
+  },
+  {
+    what: "a pure white base",
+    layers: [base("white")],
+    rule: "BASE-3",
+    severity: "tip",
+  },
+  {
+    what: "grease on the hands",
+    layers: [
+      base("cream", ["handBackLeft", "handBackRight"]),
+      powder(["handBackLeft", "handBackRight"]),
+    ],
+    rule: "WEAR-1",
+  },
+  {
+    what: "a five-point star by a beginner",
+    layers: [base("brown"), star("white")],
+    brief: { skill: "beginner" },
+    rule: "PRACTICE-1",
+    severity: "tip",
+  },
+  {
+    what: "six colours by a beginner",
+    layers: SIX,
+    brief: { skill: "beginner" },
+    rule: "COLOUR-3",
+    severity: "tip",
+  },
+  {
+    what: "a brief that says angry, and a calm face",
+    layers: [base("white")],
+    brief: { character: "an angry storm" },
+    rule: "FORM-7",
+    severity: "tip",
+  },
 ];
 
 const NOT_TOLD: readonly Situation[] = [
@@ -450,7 +569,84 @@ const NOT_TOLD: readonly Situation[] = [
     ],
     rule: "LAYER-8",
   },
+  {
+    what: "a star by a practised hand",
+    layers: [base("brown"), star("white")],
+    rule: "PRACTICE-1",
+  },
+  {
+    what: "six colours by an expert",
+    layers: SIX,
+    brief: { skill: "expert" },
+    rule: "COLOUR-3",
+  },
+  {
+    what: "an angry brief whose brows are drawn so",
+    layers: [base("white"), { ...detail("black", BROWS), name: "Angry brows" }],
+    brief: { character: "an angry storm" },
+    rule: "FORM-7",
+  },
+  {
+    what: "a brief that names no mood",
+    layers: [base("white")],
+    brief: { character: "still water under ice" },
+    rule: "FORM-7",
+  },
+  {
+    what: "a star below the brim",
+    layers: [base("white"), shapes("star", { y: 8, diameterMm: 14 })],
+    brief: { hatLineMm: 50 },
+    rule: "EDGE-4",
+  },
+  {
+    what: "a star meant on one side",
+    layers: [base("white"), shapes("star", { x: 30, diameterMm: 20 })],
+    rule: "MAP-3",
+  },
+  {
+    what: "a highlight on the cheekbones",
+    layers: [base("brown"), veil("highlight", "white", ["cheekboneLeft", "cheekboneRight"])],
+    rule: "FORM-1",
+  },
+  {
+    what: "cake on a child of eight",
+    layers: [base("white")],
+    person: { ageYears: 8 },
+    rule: "SAFE-14",
+  },
+  {
+    what: "latex on somebody allergic to nuts",
+    layers: [base("rubber")],
+    person: { allergies: ["nuts"] },
+    rule: "SAFE-2",
+  },
+  {
+    what: "a mouth on the mouth",
+    layers: [base("white"), shapes("mouth", { y: -74, spanMm: 52 })],
+    rule: "EDGE-3",
+  },
+  {
+    what: "whiskers that differ from side to side",
+    layers: [base("white"), shapes("whiskers", { x: 30, y: -50, mirrored: true, varied: true })],
+    rule: "FORM-6",
+  },
+  { what: "a brown base", layers: [base("brown")], rule: "BASE-3" },
+  {
+    what: "a black star on white from three metres",
+    layers: [base("white"), star("black")],
+    rule: "DIST-2",
+  },
+  {
+    what: "water colour over powdered cream",
+    layers: [base("cream"), powder(), detail("white", ["forehead"])],
+    rule: "LAYER-2",
+  },
 ];
+
+it("are eighty, half of them of what is not said", () => {
+  expect(TOLD.length).toBeGreaterThanOrEqual(40);
+  expect(NOT_TOLD.length).toBeGreaterThanOrEqual(40);
+});
 
 describe("said, with how grave it is", () => {
   it.each(TOLD.map((situation) => [situation.what, situation] as const))("%s", (_, situation) => {

@@ -67,7 +67,9 @@ export function unmatchedPiece(stack: Stack): Remark[] {
     const match = pieceMatch(stack, piece);
     if (!match || match.verdict === "other") return [];
     const words = [
-      ...(match.verdict === "off" ? [`is ΔE ${match.dE.toFixed(1)} off in colour`] : []),
+      ...(match.verdict === "off"
+        ? [`is off in colour (a difference of ${match.dE.toFixed(1)})`]
+        : []),
       ...(match.sameFinish ? [] : [`is ${piece.finish} beside ${match.finish}`]),
     ];
     return words.length
@@ -101,7 +103,7 @@ export function underPiece({ look }: Stack): Remark[] {
           where: { layerId: layer.id, zones: layer.zones },
           message: `${layer.name} on ${zoneWords(layer.zones, 3)} lies under ${piece.name}: nobody will see it.`,
           fix: { op: "removeLayer", id: layer.id },
-          fixLabel: `Take out ${layer.name}`,
+          fixLabel: `Remove ${layer.name}`,
         },
       ];
     }),

@@ -1,3 +1,4 @@
+export { colourWords } from "./colourWords";
 export { chroma, hexToLab, hueAngle, labToHex, type Lab } from "./lab";
 export { deltaE00, differenceTo } from "./difference";
 export { BANDS, flat, spectrum, type Spectrum } from "./spectrum";

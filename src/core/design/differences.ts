@@ -59,7 +59,7 @@ function layerDifferences(
   );
   say(
     before.group !== after.group,
-    after.group ? `is kept under ${after.group}` : "is under no heading",
+    after.group ? `is in the group ${after.group}` : "is in no group",
   );
   if (!same(before.marks, after.marks)) {
     const [n, m] = [before.marks.length, after.marks.length];
@@ -76,10 +76,10 @@ function layerDifferences(
         : [];
     words.push(
       n !== m
-        ? `has ${m} ${plural(m, "mark")} instead of ${n}`
+        ? `has ${m} ${plural(m, "shape")} instead of ${n}`
         : moved.length
           ? `has moved ${moved.join(", ")}`
-          : "has its marks drawn otherwise",
+          : "has its shapes drawn differently",
     );
   } else say(!same(before.zones, after.zones), `lies on ${zoneWords(after.zones)}`);
   say(

@@ -22,7 +22,7 @@ export const hasHair = (zone: ZoneId): boolean => isHairy(zoneInfo(zone));
 
 const byKind = (key: MaterialKey) =>
   material(key).solvent === "alcohol"
-    ? "alcohol and its vapour stay out of the eye and mouth zones"
+    ? "alcohol and its vapour stay out of the eye and mouth areas"
     : "its kind is kept out of there";
 
 /** The one table of what may not touch hair, eyes, lips and skin: checks, mends, suggestions and advice ask here. */

@@ -2,13 +2,13 @@
 export const ROLES = {
   prep: { label: "prep", does: "readies the skin" },
   cover: { label: "cover", does: "hides brows and blemishes" },
-  map: { label: "map", does: "marks the shapes" },
+  map: { label: "map", does: "outlines the shapes" },
   base: { label: "base", does: "covers the skin" },
   set: { label: "set", does: "sets what does not dry" },
   contour: { label: "contour", does: "hollows" },
   shade: { label: "shading", does: "shadows and folds" },
   highlight: { label: "highlight", does: "high points" },
-  detail: { label: "detail", does: "lines, marks, lips" },
+  detail: { label: "detail", does: "lines, shapes, lips" },
   seal: { label: "seal", does: "protects the work" },
   attach: { label: "attach", does: "holds pieces" },
 } as const;

@@ -8,7 +8,7 @@ import type { Layer, Look, Schools } from "./schema";
 /** Where the trade disagrees about the order of work, each way with its words (MAP-1, BASE-4). */
 export const SCHOOLS = {
   map: { mapFirst: "map first, then the base", baseFirst: "base first, map on top" },
-  base: { allOver: "one base all over, the rest on top", zones: "zone by zone, light before dark" },
+  base: { allOver: "one base all over, the rest on top", zones: "area by area, light before dark" },
 } as const satisfies {
   readonly [Matter in keyof Schools]: Readonly<Record<Schools[Matter], string>>;
 };

@@ -68,7 +68,7 @@ export function setBy(stored: Look, context: LookContext, layer: Layer): string 
     if (!open.size) return later.name;
   }
   return open.size < layer.zones.length
-    ? "powder on a part of its zones only"
+    ? "powder on some of its areas only"
     : "nothing yet: it stays tacky until it is powdered";
 }
 

@@ -133,7 +133,7 @@ describe("body stencils", () => {
     expect(
       bodySheets({ paper: "a4", look: lookOf(onBody("star", 0, 30)), context })[0]?.texts.at(-1)
         ?.text,
-    ).toMatch(/No marks lie on the body/);
+    ).toMatch(/No shapes lie on the body/);
   });
 });
 

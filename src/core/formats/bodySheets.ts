@@ -281,7 +281,7 @@ export function bodySheets({
               x: MARGIN.side,
               y: 17,
               sizeMm: 3.2,
-              text: "No marks lie on the body or the back. Place some in a body view of the map.",
+              text: "No shapes lie on the body or the back. Place some in a body view of the map.",
             },
           ],
         },

@@ -37,7 +37,7 @@ function wordsOf(dE: number, coverLoss: number, wearLoss: number, short: boolean
   return [
     dE < 1
       ? "nobody tells the colours apart"
-      : `ΔE ${dE.toFixed(1)} off in colour${dE > OTHER_DE ? ", another tone: look at it on the map" : ""}`,
+      : `a colour difference of ${dE.toFixed(1)}${dE > OTHER_DE ? ", another tone: look at it on the map" : ""}`,
     ...say(
       coverLoss,
       SEEN_COVER,

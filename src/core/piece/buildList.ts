@@ -96,7 +96,7 @@ export function buildList(piece: Piece, wornOn: string): BuildList {
   const lastDay = addDays(fitOn, -(SPARE_DAYS + 1));
   const fit: BuildStep = {
     on: fitOn,
-    words: "dry fit, all worn together: mark the glue line; mend and pack",
+    words: "dry fit, all worn together: draw the glue line; mend and pack",
     minutes: 30,
     ready: "",
     aired: false,

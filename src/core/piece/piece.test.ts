@@ -37,7 +37,7 @@ describe("the build list", () => {
       "2026-06-17 flexible primer, coat 1 of 2",
       "2026-06-17 flexible primer, coat 2 of 2",
       "2026-06-17 prop paint",
-      "2026-06-19 dry fit, all worn together: mark the glue line; mend and pack",
+      "2026-06-19 dry fit, all worn together: draw the glue line; mend and pack",
     ]);
     expect(list.startOn).toBe("2026-06-15");
     expect(list.steps.find(({ words }) => words.startsWith("flexible"))?.aired).toBe(true);

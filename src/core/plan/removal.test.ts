@@ -164,7 +164,7 @@ describe("minutes of taking it off", () => {
 });
 
 describe("powder", () => {
-  it("goes over creases that have been smoothed first (SET-3), and rests as long as the house says", () => {
+  it("goes over creases that have been smoothed first (SET-3), and rests as long as the default is", () => {
     const powder = (zones: typeof water.zones) =>
       aLayer({
         id: "powder",

@@ -79,7 +79,7 @@ function lossWords(layer: Layer, loss: number, { brief }: LookContext, coat: boo
       : loss < CLEARLY
         ? "changes the whole a little"
         : "changes the whole clearly";
-  return `${coat ? "It covers less" : `The ${ROLES[layer.role].label} on ${zoneWords(layer.zones, 2)} is missing`}; that ${share} (ΔE ${loss.toFixed(1)} over all that is painted).${far}`;
+  return `${coat ? "It covers less" : `The ${ROLES[layer.role].label} on ${zoneWords(layer.zones, 2)} is missing`}; that ${share} (a colour difference of ${loss.toFixed(1)} over all that is painted).${far}`;
 }
 
 /**

@@ -71,7 +71,7 @@ export const FORM = {
   },
   "EDGE-4": {
     title: "Headgear hides the upper forehead",
-    reason: "Keep brows and marks under the hat or fringe line.",
+    reason: "Keep brows and shapes under the hat or fringe line.",
     severity: "caution",
     source,
   },

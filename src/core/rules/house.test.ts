@@ -66,7 +66,7 @@ describe("house rules", () => {
         ({ path, message }) => `${path.join(".")}: ${message}`,
       ) ?? [];
     expect(wrong({ touchUpShare: 400 })).toEqual([
-      "numbers.touchUpShare: Touch up when less than this is whole: 50 to 99 %",
+      "numbers.touchUpShare: Touch up when less than this is intact: 50 to 99 %",
     ]);
     expect(wrong({ touchUpShare: 55, failureShare: 80 })[0]).toContain("a touch-up comes before");
     expect(wrong({ patchFrom: 50, patchUntil: 40 })[0]).toContain("late reading");
@@ -76,7 +76,7 @@ describe("house rules", () => {
 
   it("says what was changed, and nothing where nothing was", () => {
     expect(changeWords({ numbers: { touchUpShare: 80, loading: 1.2 }, off: ["SET-4"] })).toEqual([
-      "Touch up when less than this is whole: 80 % (house 85 %)",
+      "Touch up when less than this is intact: 80 % (default 85 %)",
       "SET-4 switched off: matte hollows",
     ]);
     expect(changeWords({ numbers: {}, off: [] })).toEqual([]);

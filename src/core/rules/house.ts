@@ -71,14 +71,14 @@ export function houseOf(changes: HouseChanges, version: number): House {
 /** The house as it ships. */
 export const HOUSE: House = houseOf(NO_CHANGES, 0);
 
-/** What was changed, in words: "Touch up when less than this is whole: 80 % (house 85 %)". */
+/** What was changed, in words: "Touch up when less than this is intact: 80 % (default 85 %)". */
 export function changeWords({ numbers, off }: HouseChanges): string[] {
   return [
     ...NUMBER_IDS.flatMap((id) =>
       numbers[id] === undefined || numbers[id] === NUMBERS[id].value
         ? []
         : [
-            `${NUMBERS[id].label}: ${numbers[id]} ${NUMBERS[id].unit} (house ${NUMBERS[id].value} ${NUMBERS[id].unit})`,
+            `${NUMBERS[id].label}: ${numbers[id]} ${NUMBERS[id].unit} (default ${NUMBERS[id].value} ${NUMBERS[id].unit})`,
           ],
     ),
     ...off.map((id) => `${id} switched off: ${rule(id).title.toLowerCase()}`),

@@ -24,7 +24,7 @@ const number = (
 
 /** Every number of the house that may be changed; a new one is one line here, read where it counts through the context. */
 export const NUMBERS = {
-  touchUpShare: number("Touch up when less than this is whole", "%", 85, [50, 99], "WEAR-1"),
+  touchUpShare: number("Touch up when less than this is intact", "%", 85, [50, 99], "WEAR-1"),
   failureShare: number("Past a touch-up below", "%", 60, [20, 90], "WEAR-3"),
   touchUpsTogether: number(
     "Touch-ups so close are one walk to the mirror",
@@ -119,13 +119,25 @@ export const NUMBERS = {
   leadDays: number("An order takes", "d", 7, [0, 60], "KIT-1"),
   browShows: number(
     "A brow shows from this difference to the forehead",
-    "ΔE",
+    "colour difference",
     2,
     [0.5, 10],
     "BROW-3",
   ),
-  toldApart: number("A tint is told from its ground from", "ΔE", 3, [1, 15], "LAYER-8"),
-  powderMatch: number("A coloured powder fits up to this difference", "ΔE", 12, [2, 30], "SET-2"),
+  toldApart: number(
+    "A tint is told from its ground from",
+    "colour difference",
+    3,
+    [1, 15],
+    "LAYER-8",
+  ),
+  powderMatch: number(
+    "A coloured powder fits up to this difference",
+    "colour difference",
+    12,
+    [2, 30],
+    "SET-2",
+  ),
   patchFrom: number("A patch test is read first after", "h", 24, [12, 72], "SAFE-2"),
   patchUntil: number("A patch test is read again, late, after", "h", 48, [24, 120], "SAFE-2"),
   patchMonths: number("A clear patch test counts for", "months", 12, [1, 24], "SAFE-2"),

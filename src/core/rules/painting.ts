@@ -191,7 +191,7 @@ export const PAINTING = {
     source,
   },
   "ORDER-5": {
-    title: "Work on another zone while one dries",
+    title: "Work on another area while one dries",
     reason: "The schedule does this.",
     severity: "tip",
     source,

@@ -99,7 +99,7 @@ describe("finding a point with a ruler", () => {
     expect(snap({ x: 1.5, y: 40 }, face)).toMatchObject({ at: { x: 0, y: 40 }, to: "the midline" });
     expect(snap({ x: 30, y: 40.5 }, face, [{ x: -30, y: 40 }])).toMatchObject({
       at: { x: 30, y: 40 },
-      to: "level with another mark",
+      to: "level with another shape",
     });
     expect(snap({ x: 33, y: 41 }, face).at).toEqual({ x: 33, y: 41 });
   });

@@ -1,5 +1,4 @@
-import { RENDERED } from "../../../tests/words/rendered";
-import { countRetired, RETIRED } from "../../../tests/words/retired";
+import { countRetired, RETIRED, retiredTerms } from "../../../tests/words/retired";
 
 describe("the count of phrases that read translated", () => {
   it("finds each that is planted, as often as it stands there, over line ends and capitals", () => {
@@ -11,11 +10,23 @@ describe("the count of phrases that read translated", () => {
     expect(countRetired("Take it down. Take it down!")).toBe(2 * once);
     expect(countRetired("Save record")).toBe(0);
   });
-  it("is on the views no more than it was when it was first counted", () => {
-    const sum = Object.values(RENDERED).reduce((all, count) => all + count, 0);
-    expect(sum).toBeLessThanOrEqual(MOST);
+  it("finds words that another one stands for, and lets their likes be", () => {
+    const found = (text: string) => retiredTerms(text).map((one) => one.split(":")[0]);
+    expect(found("Click a zone, then its marks.\nTake out the stack. Leave it.")).toEqual([
+      "zone",
+      "mark",
+      "stack",
+      "take out",
+      "leave it",
+    ]);
+    expect(found("ΔE 3 from #a0b1c2, 0.0 g; expected number")).toEqual([
+      "dE",
+      "hex code",
+      "0.0",
+      "validator",
+    ]);
+    expect(
+      found("Landmarks; remarkable. Leave it bare; 10.0 and 0.05; the seat is taken out"),
+    ).toEqual([]);
   });
 });
-
-/** Counted on the day the test was written; only ever made smaller. */
-const MOST = 71;

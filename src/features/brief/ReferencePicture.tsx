@@ -135,7 +135,7 @@ function Kept({ reference }: { reference: Reference }) {
   const colours = useAnswer(mixingWorker, question, askColours);
   const putAway = async () => {
     await ask("PUT /api/references/[id]/archived", { id: reference.id }, { archived: true });
-    toast("The picture is put away", {
+    toast("The picture is archived", {
       action: {
         label: "Bring it back",
         onClick: () => {
@@ -320,7 +320,7 @@ function Matched({
       <span>
         <span className="block">{recipeWords(best.parts, products)}</span>
         <span className="muted text-xs">
-          dE {best.deltaE.toFixed(1)}
+          colour difference {best.deltaE.toFixed(1)}
           {match?.done ? "" : ", still looking"}
         </span>
       </span>

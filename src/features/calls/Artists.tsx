@@ -78,7 +78,7 @@ export function Artists({
               <button
                 type="button"
                 className="btn btn-sm"
-                aria-label={`Take out ${artist.name}`}
+                aria-label={`Remove ${artist.name}`}
                 onClick={() => {
                   change({ ...fields, artists: artists.toSpliced(i, 1) });
                   focusSoon(`[data-artist="${Math.min(i, artists.length - 2)}"]`);

@@ -42,7 +42,7 @@ export function Begin({
         <span className="font-sans text-2xl font-normal">on {given.person.name}</span>
       </h1>
       {finished ? (
-        <p className="text-xl">This sitting is finished. Its minutes wait in the record.</p>
+        <p className="text-xl">This job is finished. Its minutes wait in the record.</p>
       ) : (
         <p className="text-xl">
           {steps} steps, about {minutesWords(minutes)}. Space is done, Backspace takes it back, N

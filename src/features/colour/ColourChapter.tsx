@@ -1,10 +1,18 @@
 "use client";
 
+import { HowWorkedOut } from "@/ui/HowWorkedOut";
 import { plural } from "@/core/text/words";
 import { Link } from "@/ui/Link";
 import { useMemo, useState } from "react";
 import { toast } from "sonner";
-import { deltaE00, labToHex, type MixRecipe, masstoneLab } from "@/core/colour";
+import {
+  colourWords,
+  deltaE00,
+  hexToLab,
+  labToHex,
+  type MixRecipe,
+  masstoneLab,
+} from "@/core/colour";
 import { layerGrams } from "@/core/kit";
 import {
   browCover,
@@ -21,7 +29,7 @@ import { productOptics, recipeOptics } from "@/core/paint";
 import { Bench, type BenchPart } from "@/shared/mixing/Bench";
 import { SaveMix } from "@/shared/mixing/SaveMix";
 import { useMatches, wishKey, type Match, type Wish } from "@/shared/mixing/useMatches";
-import { matchWords, recipeWords } from "@/shared/mixing/words";
+import { differenceWords, recipeWords } from "@/shared/mixing/words";
 import { Waiting } from "@/shared/workers/Waiting";
 import { FindingsList } from "@/shared/workspace/FindingsList";
 import { useWorking } from "@/shared/workspace/WorkspaceContext";
@@ -109,12 +117,12 @@ export function ColourChapter() {
           </tbody>
         </table>
       </div>
-      <p className="muted mt-1 text-xs">
-        dE is CIEDE2000 to the colour wanted, thick and dry, by daylight. Coats: until its thin
-        places and its thick ones look alike and near the paint itself, film over what lies below
-        (Kubelka and Munk). Only paints of the same medium that {context.person.name} may wear there
-        are offered.
-      </p>
+      <HowWorkedOut>
+        Colour difference is CIEDE2000 to the colour wanted, thick and dry, by daylight. Coats:
+        until its thin places and its thick ones look alike and near the paint itself, film over
+        what lies below (Kubelka and Munk). Only paints of the same medium that{" "}
+        {context.person.name} may wear there are offered.
+      </HowWorkedOut>
       {benchRow && (
         <section aria-label={`Bench for ${benchRow.layer.name}`} className="card-plain mt-5 p-4">
           <div className="mb-3 flex items-center justify-between">
@@ -221,7 +229,7 @@ function Row({
               className="h-8 w-9 cursor-pointer"
             />
           </span>
-          <span>{row.wanted}</span>
+          <span>{colourWords(hexToLab(row.wanted))}</span>
         </label>
         {layer.target && (
           <button
@@ -235,18 +243,18 @@ function Row({
       </td>
       <td className="px-2 py-2">
         <span className="flex gap-2">
-          <Swatch hex={hexOf(row.seen)} size={34} label={`as it lies: ${hexOf(row.seen)}`} />
+          <Swatch
+            hex={hexOf(row.seen)}
+            size={34}
+            label={`as it lies: ${colourWords(hexToLab(hexOf(row.seen)))}`}
+          />
           <span>
             <span className="block">
               {layer.paint.kind === "material"
                 ? "not matched yet"
                 : paintWords(layer, context.products)}
             </span>
-            {off !== null && (
-              <span className="muted block text-xs">
-                dE {off.toFixed(1)}, {matchWords(off)}
-              </span>
-            )}
+            {off !== null && <span className="muted block text-xs">{differenceWords(off)}</span>}
           </span>
         </span>
       </td>
@@ -254,8 +262,16 @@ function Row({
         {cover ? `${cover.coats}${cover.covers ? "" : ", ground shows"}` : ""}
       </td>
       <td className="px-2 py-2 whitespace-nowrap">
-        <Swatch hex={row.wetHex} size={28} label={`wet: ${row.wetHex ?? ""}`} />{" "}
-        <Swatch hex={labToHex(own)} size={28} label={`dry: ${labToHex(own)}`} />
+        <Swatch
+          hex={row.wetHex}
+          size={28}
+          label={`wet: ${row.wetHex ? `${colourWords(hexToLab(row.wetHex))}, ${row.wetHex}` : ""}`}
+        />{" "}
+        <Swatch
+          hex={labToHex(own)}
+          size={28}
+          label={`dry: ${colourWords(own)}, ${labToHex(own)}`}
+        />
       </td>
       <Offer
         row={row}
@@ -328,7 +344,7 @@ function Offer({
         <span className="min-w-0">
           <span className="block">{recipeWords(recipe.parts, context.products)}</span>
           <span className="muted block text-xs">
-            dE {recipe.deltaE.toFixed(1)} · {coats} {plural(coats, "coat")} ·{" "}
+            {differenceWords(recipe.deltaE)} · {coats} {plural(coats, "coat")} ·{" "}
             {batchWords(recipe.parts.map(({ parts }) => (grams * parts) / whole))}
           </span>
           {inUse ? (
@@ -403,7 +419,7 @@ function BrowPanel() {
       <p className="text-sm">
         <Swatch hex={context.person.brow} size={28} /> {browCoverWords(cover)}{" "}
         <span className="muted">
-          dE {cover.deltaE.toFixed(1)} to the base beside; as the layers below stand. BROW-3
+          Beside the base: {differenceWords(cover.deltaE)}; as the layers below are now. BROW-3
         </span>
       </p>
       {cover.fix && (

@@ -41,7 +41,7 @@ export function AddLayer({
     onClose();
     if (patch.op === "several" && patch.patches.length && apply(patch))
       toast(
-        `${readyMade(key).label} is in the stack`,
+        `${readyMade(key).label} is added`,
         leftOut.length
           ? {
               description: `Left out, since ${context.person.name} may not wear it: ${leftOut.join(", ")}.`,

@@ -136,10 +136,10 @@ export function AddRun({ open, layer, onClose, onAdded }: AddRunProps) {
             <button
               type="button"
               className="btn btn-ghost btn-sm"
-              aria-label={`Take out ${product.name}`}
+              aria-label={`Remove ${product.name}`}
               onClick={() => setStops(stops.filter((_, k) => k !== i))}
             >
-              Take out
+              Remove
             </button>
           </li>
         ))}

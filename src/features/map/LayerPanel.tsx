@@ -74,7 +74,7 @@ export function LayerPanel({ layer, onMove, onDuplicate, onRemove, ...marking }:
         {layer.marks.length > 0 ? (
           <p>
             <strong>Where:</strong> {zoneWords(zonesOfMarks(layer.marks, context.figure))}, where
-            its marks lie.
+            its shapes lie.
           </p>
         ) : layer.form ? null : (
           <ZoneChecks
@@ -90,7 +90,7 @@ export function LayerPanel({ layer, onMove, onDuplicate, onRemove, ...marking }:
         </p>
         <Field
           label="Group"
-          hint="Layers next to each other with the same heading are shown and locked together."
+          hint="Layers next to each other of one group are shown and locked together."
         >
           <input
             type="text"
@@ -127,7 +127,7 @@ export function LayerPanel({ layer, onMove, onDuplicate, onRemove, ...marking }:
           </button>
           {!layer.form && <CopyLayer layer={layer} />}
           <button type="button" className="btn btn-sm" onClick={onRemove}>
-            Take out
+            Remove
           </button>
         </div>
       </fieldset>

@@ -113,7 +113,7 @@ export function MapChapter() {
             />
           ) : (
             <p className="p-4">
-              Choose a layer in the stack, or{" "}
+              Choose a layer on the left, or{" "}
               <button type="button" className="link" onClick={() => setAdding(true)}>
                 add one
               </button>

@@ -70,7 +70,7 @@ export function MarksEditor({
   const change = (i: number, key: string, value: number | boolean | string) => {
     const parsed = MarkSchema.safeParse({ ...layer.marks[i], [key]: value });
     if (!parsed.success) {
-      setProblem(parsed.error.issues[0]?.message ?? "not a size for a mark");
+      setProblem(parsed.error.issues[0]?.message ?? "not a size for a shape");
       return;
     }
     setProblem(null);
@@ -82,9 +82,9 @@ export function MarksEditor({
   };
   return (
     <fieldset className="text-sm">
-      <legend className="label-line mb-1">Marks</legend>
+      <legend className="label-line mb-1">Shapes</legend>
       {layer.marks.length === 0 && (
-        <p className="muted mb-2">Without marks the layer fills its zones.</p>
+        <p className="muted mb-2">Without shapes the layer fills its areas.</p>
       )}
       {problem && <Alert className="mb-2">{problem}</Alert>}
       {layer.marks.map((mark, i) => (
@@ -142,7 +142,7 @@ export function MarksEditor({
                 onMark(null);
               }}
             >
-              Take out
+              Remove
             </button>
           </div>
         </details>
@@ -178,7 +178,7 @@ export function MarksEditor({
       <AlongCurve marks={layer.marks} chosen={chosenMark} lines={lines} onMarks={put} />
       <div className="mb-2 flex items-end gap-2">
         <label className="min-w-0 flex-1">
-          <span className="label-line">Shape of the next mark</span>
+          <span className="label-line">Next shape</span>
           <Select
             value={kind}
             options={BY_NAME}

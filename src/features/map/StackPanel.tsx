@@ -111,12 +111,12 @@ export function StackPanel({ selected, onSelect, onAdd, onMove, onRemove }: Stac
   };
   return (
     <section
-      aria-label="Stack"
+      aria-label="Layers"
       className="flex min-h-0 flex-col border-b rule lg:border-r lg:border-b-0"
     >
       <div className="flex items-center justify-between gap-2 px-4 py-2.5">
         <h2 className="text-lg">
-          Stack <span className="muted font-sans text-sm font-normal">in painting order</span>
+          Layers <span className="muted font-sans text-sm font-normal">in painting order</span>
         </h2>
         <button
           type="button"

@@ -50,7 +50,7 @@ export const ZoneChecks = memo(function ZoneChecks({
         <strong>Where:</strong>{" "}
         {chosen.length
           ? zoneWords(chosen)
-          : "nowhere yet. Click zones on the figure or tick them here."}
+          : "nowhere yet. Click areas on the figure or tick them here."}
       </summary>
       <button type="button" className="btn btn-sm mt-2" onClick={() => put([...chosen, ...bare()])}>
         All that is not yet painted

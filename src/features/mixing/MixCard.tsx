@@ -36,7 +36,7 @@ export function MixCard({
       title={mix.name}
       lead={
         target && optics
-          ? `Mixed to match ${mix.target}: dE ${deltaE00(masstoneLab(optics), target).toFixed(1)}.`
+          ? `Mixed to match a colour; difference ${deltaE00(masstoneLab(optics), target).toFixed(1)}.`
           : "A mix by parts."
       }
       action={

@@ -44,9 +44,9 @@ export function LeftOut({
       <SchoolsOfWork />
       <h3 className="mt-6 mb-1 text-lg">Where this comes from</h3>
       <p className="muted text-sm">
-        First touch-up: when less than {context.house.numbers.touchUpShare} % of the paint is whole
-        on the zone that suffers most, from sweat that runs, rubbing, flexing, skin oil, heat and
-        water, by zone, weather and work; house figures, common practice, no published source (
+        First touch-up: when less than {context.house.numbers.touchUpShare} % of the paint is intact
+        on the area that suffers most, from sweat that runs, rubbing, movement, skin oil, heat and
+        water, by area, weather and work; default figures, common practice, no published source (
         <Link className="link" href="/rules#numbers">
           change them
         </Link>

@@ -102,8 +102,8 @@ export function Mixes({ pans, products }: { pans: readonly Pan[]; products: Know
       <section aria-label="What it reaches" className="card-plain p-4 text-sm">
         <h2 className="text-lg">What it reaches</h2>
         <p>
-          {reached.length} of {reach.range.length} places on the map of colour, as near as ΔE{" "}
-          {REACHED_DE}.
+          {reached.length} of {reach.range.length} places on the map of colour, within a colour
+          difference of {REACHED_DE}.
         </p>
         {far.length > 0 && (
           <>
@@ -115,7 +115,7 @@ export function Mixes({ pans, products }: { pans: readonly Pan[]; products: Know
                   <span className="w-32 font-semibold">{name}</span>
                   <Swatch hex={labToHex(made.lab)} size={24} />
                   <span className="flex-1">{recipeWords(made.parts, products)}</span>
-                  <span className="muted">ΔE {made.dE.toFixed(0)}</span>
+                  <span className="muted">colour difference {made.dE.toFixed(0)}</span>
                 </li>
               ))}
             </ul>
@@ -130,7 +130,7 @@ export function Mixes({ pans, products }: { pans: readonly Pan[]; products: Know
                   <Swatch hex={hex} size={24} />
                   <span className="w-32 font-semibold">{name}</span>
                   <span className="flex-1">{recipeWords(made.parts, products)}</span>
-                  <span className="muted">ΔE {made.dE.toFixed(1)}</span>
+                  <span className="muted">colour difference {made.dE.toFixed(1)}</span>
                 </li>
               ))}
             </ul>

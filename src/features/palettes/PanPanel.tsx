@@ -57,8 +57,8 @@ export function PanPanel({
       <p>
         Holds {gramsWords(panGrams(pan.pan))};{" "}
         {filled > 0.05
-          ? `${gramsWords(filled)} in it by the ledger`
-          : "nothing in it by the ledger"}
+          ? `${gramsWords(filled)} in it by its history`
+          : "nothing in it by its history"}
         .
       </p>
       {(pan.parts.length > 0 || filled > 0.05) && (

@@ -42,7 +42,7 @@ export function ForgetPerson({ person }: { person: Person }) {
     setOpen(false);
     const { records, jobs } = answer.value;
     toast(`${person.name} is deleted`, {
-      description: `${jobs} ${plural(jobs, "job")} put away; ${records} ${records === 1 ? "record stays" : "records stay"}, of nobody.`,
+      description: `${jobs} ${plural(jobs, "job")} archived; ${records} ${records === 1 ? "record stays" : "records stay"}, of nobody.`,
     });
     router.push("/people");
     router.refresh();

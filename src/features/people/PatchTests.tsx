@@ -202,7 +202,7 @@ function PatchRow({
         />
       </label>
       <button type="button" className="btn btn-ghost btn-sm" onClick={onRemove}>
-        Take out
+        Remove
       </button>
     </li>
   );

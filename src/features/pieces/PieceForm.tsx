@@ -263,7 +263,7 @@ function Match({ piece, set }: { piece: Piece; set: (values: Partial<Piece>) => 
           "Pick its colour and it is compared with the ground of the face."
         ) : match ? (
           <>
-            ΔE <strong>{match.dE.toFixed(1)}</strong> from {match.base}
+            colour difference <strong>{match.dE.toFixed(1)}</strong> from {match.base}
             {match.verdict === "alike"
               ? ": nobody tells them apart"
               : match.verdict === "other"

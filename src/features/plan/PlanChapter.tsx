@@ -1,5 +1,6 @@
 "use client";
 
+import { HowWorkedOut } from "@/ui/HowWorkedOut";
 import { Printer } from "lucide-react";
 import { Link } from "@/ui/Link";
 import { safetyNotes } from "@/core/look";
@@ -240,13 +241,13 @@ function HouseNote() {
   const { version, changes } = given.house;
   const words = changeWords(changes);
   return (
-    <section className="keep text-sm" aria-label="House rules of this plan">
+    <section className="keep text-sm" aria-label="Rules and numbers of this plan">
       <p>
         {words.length ? (
           <>
             Made with{" "}
             <Link className="link" href="/rules">
-              your house rules, version {version}
+              your rules and numbers, version {version}
             </Link>
             : {words.join("; ")}.
           </>
@@ -254,9 +255,9 @@ function HouseNote() {
           <>
             Made with the{" "}
             <Link className="link" href="/rules">
-              house rules
+              default rules and numbers
             </Link>{" "}
-            as they ship{version > 0 && ` (version ${version})`}.
+            {version > 0 && ` (version ${version})`}.
           </>
         )}{" "}
         <Link className="link" href="/safety">
@@ -341,11 +342,11 @@ function Steps({ plan }: { plan: Plan }) {
           ))}
         </tbody>
       </table>
-      <p className="muted mt-1 text-xs">
-        Coats that are computed: the first whose predicted colour is within dE00 2 of the
-        paint&apos;s own, film by film over what lies below (Kubelka and Munk). Colours beside the
-        paint are predicted on this skin.
-      </p>
+      <HowWorkedOut>
+        Coats that are computed: the first whose predicted colour is within a colour difference of 2
+        of the paint&apos;s own, film by film over what lies below (Kubelka and Munk). Colours
+        beside the paint are predicted on this skin.
+      </HowWorkedOut>
     </div>
   );
 }

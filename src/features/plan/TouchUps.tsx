@@ -35,9 +35,9 @@ export function TouchUps() {
         </>
       )}
       <p className="muted mt-1 text-xs">
-        First time less than 85 % of a layer is whole in a zone, from sweat, rubbing, flexing, skin
-        oil and heat, under the prep, powder and seal of this stack. House figures, common practice,
-        no published source.
+        First time less than 85 % of a layer is intact on an area, from sweat, rubbing, movement,
+        skin oil and heat, under the prep, powder and seal of this look. Default figures, common
+        practice, no published source.
       </p>
     </section>
   );

@@ -40,7 +40,7 @@ function Factors({ factors }: { factors: Partial<Record<PaintTypeKey, WearFactor
     <section aria-label="What the records say" className="card-plain mt-4 p-4 sm:p-5">
       <h3 className="text-lg">What your records say</h3>
       {known.length === 0 ? (
-        <p className="muted mt-1">Nothing yet: forecasts are the house&apos;s.</p>
+        <p className="muted mt-1">Nothing yet: forecasts are the defaults.</p>
       ) : (
         <ul className="mt-1 text-sm">
           {known.map(([type, factor]) => {
@@ -52,7 +52,7 @@ function Factors({ factors }: { factors: Partial<Record<PaintTypeKey, WearFactor
                 </strong>{" "}
                 wears{" "}
                 {Math.abs(mean - 1) < 0.05
-                  ? "as the house forecasts"
+                  ? "as the default forecast"
                   : `${mean > 1 ? `${mean.toFixed(1)} times as fast as` : `${Math.round((1 - mean) * 100)} % slower than`} the house forecasts`}{" "}
                 <span className="muted">
                   give or take {Math.round((deviation / mean) * 100)} %, by {factor.from}{" "}

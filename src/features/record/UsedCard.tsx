@@ -54,7 +54,7 @@ export function UsedCard() {
     }
     setProblem(null);
     setTyped({});
-    toast(answer.value.written ? "Written in the ledger" : "Nothing has changed");
+    toast(answer.value.written ? "Deducted from stock" : "Nothing has changed");
     router.refresh();
   };
   const copy = async () => {
@@ -110,7 +110,7 @@ export function UsedCard() {
       {problem && <Alert className="mt-2">{problem}</Alert>}
       <div className="mt-3 flex flex-wrap gap-3">
         <button type="button" className="btn" onClick={() => void write()}>
-          {written ? "Correct the ledger" : "Write it in the ledger"}
+          {written ? "Correct the stock" : "Deduct from stock"}
         </button>
         <a className="btn" href={`/api/jobs/${job.id}/used`} target="_blank" rel="noreferrer">
           The list to share

@@ -93,13 +93,13 @@ function Minutes({ records }: { records: readonly WornRecord[] }) {
               <>
                 Each doubling of practice multiplies the minutes by{" "}
                 <strong>{curve.rate.toFixed(2)}</strong>; the next is put at{" "}
-                <strong>{minutesWords(factor * house)}</strong>, the house says{" "}
+                <strong>{minutesWords(factor * house)}</strong>, the default is{" "}
                 {minutesWords(house)}.
               </>
             ) : (
               <>
                 From three sittings on a curve is fitted. The last took{" "}
-                {minutesWords(points.at(-1)?.y ?? 0)}, the house says {minutesWords(house)}.
+                {minutesWords(points.at(-1)?.y ?? 0)}, the default is {minutesWords(house)}.
               </>
             )}
           </p>
@@ -121,7 +121,7 @@ function Minutes({ records }: { records: readonly WornRecord[] }) {
                   max: Math.max(2, points.length + 1),
                   tickAmount: Math.max(1, points.length),
                   labels: { formatter: (value) => `${Math.round(Number(value))}` },
-                  title: { text: "sitting" },
+                  title: { text: "time painted" },
                   tooltip: { enabled: false },
                 },
                 yaxis: { min: 0, labels: { formatter: (value) => `${Math.round(value)} min` } },
@@ -131,7 +131,7 @@ function Minutes({ records }: { records: readonly WornRecord[] }) {
           <ol className="sr-only">
             {own.map((record, i) => (
               <li key={record.id}>
-                Sitting {i + 1}, {dayWords(record.on)}: {minutesWords(points[i]?.y ?? 0)}
+                Time {i + 1}, {dayWords(record.on)}: {minutesWords(points[i]?.y ?? 0)}
               </li>
             ))}
           </ol>
@@ -159,7 +159,7 @@ function Errors({ records }: { records: readonly WornRecord[] }) {
         ]
           .filter(Boolean)
           .join(", ") || "Nothing to compare yet"}
-        . Against the house&apos;s own forecast, by day.
+        . Against the default forecast, by day.
       </p>
       <div aria-hidden>
         <Chart

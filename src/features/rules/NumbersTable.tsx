@@ -24,7 +24,7 @@ export function NumbersTable({
                 What
               </th>
               <th scope="col">Today</th>
-              <th scope="col">House</th>
+              <th scope="col">Default</th>
               <th scope="col">Rule, source</th>
               <th scope="col">
                 <span className="sr-only">Reset</span>

@@ -8,7 +8,7 @@ import { Versions } from "./Versions";
 export function RulesPage({ versions }: { versions: readonly HouseVersion[] }) {
   return (
     <Page
-      title="House rules"
+      title="Rules and numbers"
       lead="What findings, plans and recommendations refer to. Where no source is named there is none published: it is common practice. Change a number or switch a rule off where your practice differs; safety rules that stop can't be switched off."
       action={
         <Link className="btn" href="/safety">

@@ -84,7 +84,7 @@ export function useHouseRules(version: number, kept: HouseChanges) {
       return;
     }
     leave({ version: answer.value.version, changes: parsed.data });
-    toast(`House rules, version ${answer.value.version}, are in force`);
+    toast(`Rules and numbers, version ${answer.value.version}, are in force`);
     router.refresh();
   };
   const toggle = (id: RuleId) =>

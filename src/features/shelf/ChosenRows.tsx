@@ -23,7 +23,7 @@ export function ChosenRows({ picked, today, onDone }: ChosenRowsProps) {
     const count = await each(archive(true), gone);
     onDone();
     router.refresh();
-    toast(`${count} put away`, {
+    toast(`${count} archived`, {
       action: {
         label: "Undo",
         onClick: () => void each(archive(false), gone).then(() => router.refresh()),
@@ -61,7 +61,7 @@ export function ChosenRows({ picked, today, onDone }: ChosenRowsProps) {
         Opened today
       </button>
       <button type="button" className="btn btn-sm" onClick={() => void putAway()}>
-        Put away
+        Archive
       </button>
     </>
   );

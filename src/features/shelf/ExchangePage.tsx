@@ -258,7 +258,10 @@ function ColourFileCard() {
                   <>
                     <span className="muted">nearest</span>
                     <Swatch hex={match.nearest.hex} size={26} />
-                    {match.nearest.name}, ΔE {match.nearest.dE.toFixed(1)}
+                    {match.nearest.name},{" "}
+                    {match.nearest.dE < 0.05
+                      ? "the same colour"
+                      : `colour difference ${match.nearest.dE.toFixed(1)}`}
                   </>
                 )}
                 {match.nearest && match.nearest.dE > 3 && (
@@ -283,8 +286,8 @@ const PARTS: Readonly<Record<keyof StudioArrival["parts"], string>> = {
   versions: "kept versions",
   jobs: "jobs",
   trays: "trays",
-  ledger: "ledger lines",
-  house: "versions of the house rules",
+  ledger: "lines of stock history",
+  house: "versions of rules and numbers",
   settings: "settings of the studio",
   records: "records",
   calls: "calls",
@@ -395,7 +398,7 @@ function Studio() {
 const WORDS: Readonly<Record<string, string>> = {
   person: "people",
   product: "products",
-  movement: "ledger lines",
+  movement: "lines of stock history",
   look: "looks",
   look_version: "kept versions",
   job: "jobs",
@@ -403,7 +406,7 @@ const WORDS: Readonly<Record<string, string>> = {
   mix: "mixes",
   reference: "reference pictures",
   record_picture: "pictures of records",
-  house_change: "versions of the house rules",
+  house_change: "versions of rules and numbers",
   call: "calls",
   chair_event: "lines of the chair's log",
   tray: "trays",

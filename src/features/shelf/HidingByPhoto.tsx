@@ -98,7 +98,9 @@ export function HidingByPhoto({ onTake }: { onTake: (hiding: number) => void }) 
   }
   return (
     <details className="rounded border rule p-3 text-sm sm:col-span-2 lg:col-span-3">
-      <summary className="cursor-pointer font-semibold">Hiding from a photograph of a card</summary>
+      <summary className="cursor-pointer font-semibold">
+        Opacity from a photograph of a card
+      </summary>
       <ol className="mt-2 list-decimal pl-5">
         <li>
           Lay one usual coat across a card that is half white, half black; let it dry. Leave some of
@@ -159,10 +161,10 @@ export function HidingByPhoto({ onTake }: { onTake: (hiding: number) => void }) 
                 }
               }}
             >
-              Take it as its hiding
+              Use this opacity
             </button>
             <button type="button" className="btn btn-ghost" onClick={() => setPhoto(null)}>
-              Leave it
+              Cancel
             </button>
           </div>
           <p className="muted text-xs">

@@ -52,9 +52,9 @@ export function Ledger({ productId, counted, left, ledger, today }: LedgerProps)
     router.refresh();
   });
   return (
-    <section className="card-plain p-4 sm:p-5" aria-label="Ledger">
+    <section className="card-plain p-4 sm:p-5" aria-label="History">
       <h2 className="text-lg">
-        Ledger: <strong>{amountWords(left, counted)}</strong> left
+        History: <strong>{amountWords(left, counted)}</strong> left
       </h2>
       <Scale
         productId={productId}

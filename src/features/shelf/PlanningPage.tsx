@@ -93,7 +93,7 @@ export function PlanningPage({ planning }: { planning: Planning }) {
       </Page>
     );
   return (
-    <Page title="Shelf" lead="What these jobs take together, against the ledger.">
+    <Page title="Shelf" lead="What these jobs take together, against what is in stock.">
       <ShelfTabs />
       <div className="card-plain flex flex-wrap items-start gap-6 p-4">
         <JobsToPlan

@@ -24,7 +24,7 @@ export function Prices({
       <h2 className="text-lg">Prices: {money(now)} a gram</h2>
       {bought.length === 0 ? (
         <p className="muted">
-          By the price on the shelf. What is bought with its price in the ledger is told here.
+          By the price on the shelf. What is bought with its price in its history is told here.
         </p>
       ) : (
         <>

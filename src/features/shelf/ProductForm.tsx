@@ -118,7 +118,7 @@ function StrengthFields() {
     <>
       <NumberField
         name="hiding"
-        label="Hiding of one coat, 0 to 1"
+        label="Opacity of one coat, 0 to 1"
         hint={hint(hiding === guess?.hiding, "Black over white: 0.98 hides, 0.7 is sheer.")}
       />
       <NumberField

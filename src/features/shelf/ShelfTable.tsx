@@ -20,7 +20,7 @@ import { ColumnsShown } from "./ColumnsShown";
 import { ageOf, colourFamily, COLUMNS, matching } from "./columns";
 
 const GROUPS = {
-  none: { label: "no heading", of: () => "" },
+  none: { label: "no group", of: () => "" },
   kind: { label: "kind", of: (item: ShelfItem) => material(item.material).label },
   colour: { label: "colour", of: (item: ShelfItem) => colourFamily(item.colour) },
   age: { label: "age", of: ageOf },

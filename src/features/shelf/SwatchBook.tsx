@@ -81,7 +81,9 @@ export function SwatchBook({ start }: { start: ShelfStart }) {
                 {product.name}
               </Link>
               <span className="muted block truncate text-xs">
-                {order === "nearest" ? `ΔE ${dE.toFixed(1)}` : material(product.material).label}
+                {order === "nearest"
+                  ? `colour difference ${dE.toFixed(1)}`
+                  : material(product.material).label}
               </span>
             </span>
           </li>
@@ -100,7 +102,7 @@ export function SwatchBook({ start }: { start: ShelfStart }) {
               {gaps.map((gap) => (
                 <li key={gap.name} className="flex items-center gap-2 border-t rule py-1">
                   <Swatch hex={gap.hex} size={24} />
-                  No {gap.name} under {GAP_DE} ΔE
+                  No {gap.name} within a colour difference of {GAP_DE}
                   {gap.nearest && (
                     <span className="muted">
                       : the nearest is {gap.nearest.name}, {gap.dE.toFixed(0)} off

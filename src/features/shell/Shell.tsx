@@ -21,12 +21,12 @@ const KEYS: readonly (readonly [keys: string, does: string])[] = [
   ["1 to 9, 0", "Brief, Paint, Map, Colour, Pieces, Time, Kit, Plan, Chair, Record of the look"],
   ["Space ⌫ N P I", "done, back, note, pause, interrupted, at the chair"],
   ["A", "add a layer, on the map"],
-  ["↑ ↓", "choose a layer in the stack"],
+  ["↑ ↓", "choose a layer"],
   ["Alt ↑ ↓", "move the layer"],
-  ["← → ↑ ↓", "move a mark 1 mm, with Shift 5 mm"],
-  [", . + −", "turn and size a mark"],
-  ["M V D", "mirror, vary, duplicate a mark"],
-  ["Delete", "take the layer out"],
+  ["← → ↑ ↓", "move a shape 1 mm, with Shift 5 mm"],
+  [", . + −", "turn and size a shape"],
+  ["M V D", "mirror, vary, duplicate a shape"],
+  ["Delete", "remove the layer"],
   ["Ctrl P", "print the plan"],
 ];
 

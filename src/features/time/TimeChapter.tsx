@@ -84,8 +84,8 @@ function orderWords({ handsOnMinutes, lowerBoundMinutes, chairMinutes, order }: 
     `${minutesWords(handsOnMinutes)} of hands-on work, ${oneOrMore(changes, "change")} of tool or colour`,
     idle >= 1 ? `, ${minutesWords(idle)} in which nothing may be painted` : "",
     saved >= 0.5
-      ? `. The stack's own order takes ${minutesWords(stack.minutes)} and ${oneOrMore(stack.changes, "change")}`
-      : ", in the order of the stack",
+      ? `. Painted in the order of the layers it takes ${minutesWords(stack.minutes)} and ${oneOrMore(stack.changes, "change")}`
+      : ", in the order of the layers",
     torn > 0 ? `; ${torn} ${plural(torn, "pass", "passes")} broken off to fill a wait` : "",
     `. No order of these steps is shorter than ${minutesWords(lowerBoundMinutes)}.`,
   ].join("");
@@ -222,7 +222,7 @@ function Rehearsal() {
             <>
               Yours:{" "}
               {from.same === 1
-                ? "one sitting of this look was timed"
+                ? "this look was timed once"
                 : `${from.same} sittings of this look were timed`}
               , and{" "}
               {curve ? (
@@ -237,8 +237,8 @@ function Rehearsal() {
             </>
           ) : from.others > 0 ? (
             <>
-              Your mean on other looks, {times}, by {oneOrMore(from.others, "sitting")}. This look
-              was never timed.
+              Your mean on other looks, {times}, by {oneOrMore(from.others, "job")}. This look was
+              never timed.
             </>
           ) : (
             <>

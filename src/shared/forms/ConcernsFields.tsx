@@ -30,7 +30,7 @@ export function ConcernsFields({ at }: { at: "" | "person." }) {
               <div className="flex flex-wrap items-center gap-3 sm:pt-6">
                 <CheckField name={`${at}concerns.${i}.unpainted`} label="Leave it bare" />
                 <button type="button" className="btn btn-ghost btn-sm" onClick={() => remove(i)}>
-                  Take out
+                  Remove
                 </button>
               </div>
             </li>

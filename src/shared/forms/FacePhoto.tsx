@@ -162,7 +162,7 @@ export function FacePhoto({ at }: { at: "" | "person." }) {
               Take the face from these points
             </button>
             <button type="button" className="btn btn-ghost" onClick={() => setPhoto(null)}>
-              Leave it
+              Cancel
             </button>
           </div>
         </>

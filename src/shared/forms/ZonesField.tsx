@@ -87,7 +87,7 @@ export function ZonesField({
               <button
                 type="button"
                 className="btn btn-sm"
-                aria-label={`Take out ${zoneInfo(zone).label}`}
+                aria-label={`Remove ${zoneInfo(zone).label}`}
                 onClick={() => put(chosen.filter((other) => other !== zone))}
               >
                 {zoneInfo(zone).label}

@@ -1,5 +1,6 @@
 "use client";
 
+import { HowWorkedOut } from "@/ui/HowWorkedOut";
 import { Alert } from "@/ui/Alert";
 import { keysOf } from "@/core/keysOf";
 import { Select } from "@/ui/Select";
@@ -35,7 +36,7 @@ import { Coats } from "./Coats";
 import { PanRows } from "./PanRows";
 import { TargetPicker } from "./TargetPicker";
 import { useMixSearch } from "./useMixSearch";
-import { matchWords, recipeWords } from "./words";
+import { differenceWords, recipeWords } from "./words";
 
 export interface BenchPart {
   readonly productId: string;
@@ -315,9 +316,7 @@ function Find({ products, byId, target, onTarget, onTake, lead }: FindProps) {
               <Swatch hex={labToHex(recipe.lab)} size={34} />
               <span className="min-w-0 flex-1 text-sm">
                 <span className="block font-semibold">{recipeWords(recipe.parts, byId)}</span>
-                <span className="muted">
-                  dE {recipe.deltaE.toFixed(1)}, {matchWords(recipe.deltaE)}
-                </span>
+                <span className="muted">{differenceWords(recipe.deltaE)}</span>
               </span>
               <button type="button" className="btn btn-sm" onClick={() => onTake(recipe.parts)}>
                 Into the pan
@@ -326,10 +325,11 @@ function Find({ products, byId, target, onTarget, onTake, lead }: FindProps) {
           ))}
         </ol>
       )}
-      <p className="muted text-xs">
-        Kubelka and Munk, two constants, by each paint&apos;s colour, hiding and strength; every mix
-        of up to 8 parts is accounted for. dE is CIEDE2000, dry and thick, by daylight.
-      </p>
+      <HowWorkedOut>
+        Kubelka and Munk, two constants, by each paint&apos;s colour, opacity and tinting strength;
+        every mix of up to 8 parts is accounted for. Colour difference is CIEDE2000, dry and thick,
+        by daylight.
+      </HowWorkedOut>
     </section>
   );
 }

@@ -59,8 +59,9 @@ export function Coats({ optics, ground, groundName, lamp, target }: CoatsProps) 
         {target && (
           <>
             {" "}
-            · thick it is <strong>
-              dE {deltaE00(masstoneLab(optics), target).toFixed(1)}
+            · thick it is{" "}
+            <strong>
+              colour difference {deltaE00(masstoneLab(optics), target).toFixed(1)}
             </strong>{" "}
             from the colour wanted
           </>

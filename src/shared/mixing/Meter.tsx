@@ -58,8 +58,8 @@ export function Meter({ held, onRead, averageLabel }: MeterProps) {
     const mean = meanReading(taken.map(({ lab }) => lab));
     setWords(
       mean.oneColour
-        ? `Mean of ${taken.length} places: ${mean.hex}, within dE ${mean.spread.toFixed(1)}.`
-        : `These places differ by dE ${mean.spread.toFixed(1)}: choose one, or read again.`,
+        ? `Mean of ${taken.length} places: ${mean.hex}, within a colour difference of ${mean.spread.toFixed(1)}.`
+        : `These places differ by a colour difference of ${mean.spread.toFixed(1)}: choose one, or read again.`,
     );
     onRead(mean.hex, `mean of ${taken.length} readings`);
   };

@@ -16,6 +16,12 @@ export function recipeWords(
 }
 
 /** How far a colour is off, said and measured. Steps are common practice, no published source. */
+/** "very close (1.8)": a colour difference as one says it, and the figure for who wants it. */
+export const differenceWords = (deltaE: number): string =>
+  deltaE < 0.05
+    ? "the same colour"
+    : `${matchWords(deltaE)} (colour difference ${deltaE.toFixed(1)})`;
+
 export function matchWords(deltaE: number): string {
   if (deltaE < 1) return "the same to the eye";
   if (deltaE < 2.5) return "very close";

@@ -1,5 +1,6 @@
 "use client";
 
+import { HowWorkedOut } from "@/ui/HowWorkedOut";
 import { ask } from "@/shared/ask";
 import { Select } from "@/ui/Select";
 import { useRouter } from "next/navigation";
@@ -106,7 +107,9 @@ export function SuggestedPalette({
             className="!w-60"
             value={within}
             options={NEARNESS.map(([dE]) => dE)}
-            labelOf={(dE) => `ΔE ${dE}: ${NEARNESS.find(([near]) => near === dE)?.[1] ?? ""}`}
+            labelOf={(dE) =>
+              `colour difference ${dE}: ${NEARNESS.find(([near]) => near === dE)?.[1] ?? ""}`
+            }
             onChange={setWithin}
           />
         </label>
@@ -168,7 +171,7 @@ export function SuggestedPalette({
                   )}
                 </span>
                 <span className="muted w-24 text-right">
-                  {made.dE < 0.05 ? "as it is" : `ΔE ${made.dE.toFixed(1)}`}
+                  {made.dE < 0.05 ? "as it is" : `colour difference ${made.dE.toFixed(1)}`}
                 </span>
               </li>
             ))}
@@ -180,10 +183,10 @@ export function SuggestedPalette({
           Beside the palette, since no pan holds it: {wishes.beside.join(", ")}.
         </p>
       )}
-      <p className="muted text-xs">
+      <HowWorkedOut>
         Mixes of two or three by up to four parts (Kubelka and Munk, two constants), of paints this
-        person may wear where they go; ΔE is CIEDE2000 of thick dry paint.
-      </p>
+        person may wear where they go; colour difference is CIEDE2000 of thick dry paint.
+      </HowWorkedOut>
     </div>
   );
 }

@@ -1,7 +1,7 @@
 "use client";
 
 import { Link } from "@/ui/Link";
-import { useEffect, useState } from "react";
+import { useEffect, useId, useState } from "react";
 import { toast } from "sonner";
 import type { Finding } from "@/core/look";
 import { useWorking } from "./WorkspaceContext";
@@ -20,6 +20,7 @@ export function FindingsList({
   const { findings: all, plan, fresh, apply, undo } = useWorking();
   const waiting = plan !== null && !fresh;
   const findings = only ? all.filter(({ rule }) => only.test(rule)) : all;
+  const id = useId();
   const [wanted, setWanted] = useState<string | null>(null);
   useEffect(() => {
     if (waiting || wanted === null) return;
@@ -59,6 +60,7 @@ export function FindingsList({
                 {finding.fix && (
                   <button
                     type="button"
+                    aria-describedby={finding.does ? `${id}-${i}` : undefined}
                     aria-busy={wanted === finding.key}
                     className={`btn btn-sm h-auto py-1.5 text-left whitespace-normal ${finding.severity === "stop" ? "btn-primary" : ""}`}
                     onClick={() => setWanted(finding.key)}
@@ -84,10 +86,15 @@ export function FindingsList({
                       toast("Left as it is", { action: { label: "Undo", onClick: undo } });
                     }}
                   >
-                    Leave it
+                    Ignore
                   </button>
                 )}
               </div>
+              {finding.does && (
+                <p id={`${id}-${i}`} className="muted mt-1 text-xs">
+                  {finding.does}
+                </p>
+              )}
             </div>
           </div>
         </li>

@@ -15,7 +15,7 @@ const MATTERS = {
   base: {
     label: "Base",
     rule: "BASE-4",
-    why: "All over suits creatures; zone by zone keeps light colours clean.",
+    why: "All over suits creatures; area by area keeps light colours clean.",
   },
 } as const satisfies Record<keyof Schools, { label: string; rule: string; why: string }>;
 

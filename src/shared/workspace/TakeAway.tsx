@@ -12,7 +12,7 @@ const DOES: Readonly<Record<SheetKind, string>> = {
   chart: "the look in its predicted colours",
   blank: "this person's face to draw on",
   stencil: "outlines to cut, with crosses at the landmarks",
-  body: "marks on body and back, tiled, sheets laid cross on cross",
+  body: "shapes on body and back, tiled, sheets laid cross on cross",
 };
 
 /** What of a look can be taken to the chair or handed on: templates at 1:1, and the look as a file. */

@@ -80,7 +80,7 @@ export function Versions() {
             className="btn btn-sm"
             onClick={() => void duplicate("varied", variedLook(look))}
           >
-            Duplicate and vary its marks
+            Duplicate and vary its shapes
           </button>
         </div>
         {problem && <Alert className="mb-3">{problem}</Alert>}
