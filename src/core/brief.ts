@@ -28,8 +28,8 @@ export const PAINTED_IN = {
 
 /** How practised the painter is: hands-on minutes are multiplied by this. Common practice, no published source. */
 export const SKILLS = {
-  beginner: { label: "new to it", factor: 1.8 },
-  practised: { label: "practised", factor: 1 },
+  beginner: { label: "beginner", factor: 1.8 },
+  practised: { label: "experienced", factor: 1 },
   expert: { label: "expert", factor: 0.75 },
 } as const;
 export type Skill = keyof typeof SKILLS;

@@ -32,6 +32,8 @@ const VIEWS = [
   "/shelf/swatches",
   "/shelf/exchange",
   "/rules",
+  "/settings",
+  "/booth",
 ];
 
 test.describe.configure({ mode: "parallel" });
@@ -133,4 +135,18 @@ test("keyboard: skip link, key help, commands, and the theme, which is kept", as
   await page.keyboard.type("go to shelf");
   await page.keyboard.press("Enter");
   await expect(page).toHaveURL(/\/shelf$/);
+  // Looks, people, products and rules are found as well, by any of their words.
+  for (const [typed, url] of [
+    ["frost first", /\/looks\/first-frost\//],
+    ["nomi person", /\/people\/nomi-tarrow$/],
+    ["chalk white", /\/shelf\/chalk-white$/],
+    ["SAFE-11", /\/rules#SAFE-11$/],
+  ] as const) {
+    await page.keyboard.press("ControlOrMeta+k");
+    await expect(page.getByPlaceholder("Type a few letters")).toBeFocused();
+    await page.keyboard.type(typed);
+    await expect(page.getByRole("option").first()).toBeVisible();
+    await page.keyboard.press("Enter");
+    await expect(page).toHaveURL(url);
+  }
 });

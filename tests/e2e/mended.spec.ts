@@ -84,7 +84,7 @@ const BAD: readonly Bad[] = [
     rule: /EDGE-3/,
     layers: [
       layer("base", "Base", "slate-grey"),
-      layer("detail", "Mouth", "coal", {
+      layer("detail", "Mouth", "brick-lip", {
         ...{ zones: ["chin"], tool: "roundBrush", technique: "draw" },
         marks: [{ kind: "mouth", x: 0, y: -74, spanMm: 120 }],
       }),

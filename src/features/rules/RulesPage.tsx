@@ -11,9 +11,14 @@ export function RulesPage({ versions }: { versions: readonly HouseVersion[] }) {
       title="Rules and numbers"
       lead="What findings, plans and recommendations refer to. Where no source is named there is none published: it is common practice. Change a number or switch a rule off where your practice differs; safety rules that stop can't be switched off."
       action={
-        <Link className="btn" href="/safety">
-          Safety
-        </Link>
+        <span className="flex gap-2">
+          <Link className="btn" href="/settings">
+            Settings
+          </Link>
+          <Link className="btn" href="/safety">
+            Safety
+          </Link>
+        </span>
       }
     >
       <HouseRules

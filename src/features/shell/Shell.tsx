@@ -1,7 +1,7 @@
 "use client";
 
-import { Command } from "cmdk";
-import { Keyboard, LogOut, Moon, Sun } from "lucide-react";
+import { Keyboard, LogOut, Moon, Search, Settings, Sun } from "lucide-react";
+import { Link } from "@/ui/Link";
 import { useRouter } from "next/navigation";
 import { useEffect, useState, useSyncExternalStore } from "react";
 import { useHotkeys } from "react-hotkeys-hook";
@@ -9,11 +9,12 @@ import { Toaster } from "sonner";
 import { z } from "zod";
 import { Dialog } from "@/ui/Dialog";
 import { dropGone, healed } from "@/ui/keptChairs";
+import { Finder, type Action } from "./Finder";
 import { PLACES } from "./places";
 import { Rail } from "./Rail";
 
 const KEYS: readonly (readonly [keys: string, does: string])[] = [
-  ["Ctrl K", "find a place or an action"],
+  ["Ctrl K", "find anything"],
   ["?", "this list"],
   ["G then T L C E P M S R", "go to Today, Looks, Calls, Records, People, Mixing, Shelf, Rules"],
   ["Ctrl Z", "undo in a look"],
@@ -72,9 +73,34 @@ export function Shell({ theme: first, isGuarded }: { theme: Theme; isGuarded: bo
     setOpen(null);
     act();
   };
+  const actions: readonly Action[] = [
+    ...PLACES.map(({ href, label }) => ({
+      label: `Go to ${label}`,
+      act: run(() => router.push(href)),
+    })),
+    { label: "New look from a brief", act: run(() => router.push("/looks/new")) },
+    { label: "New person", act: run(() => router.push("/people/new")) },
+    { label: "New product", act: run(() => router.push("/shelf/new")) },
+    {
+      label: theme === "studio" ? "Dark theme (wings)" : "Light theme (studio)",
+      act: run(() => setTheme(other)),
+    },
+    { label: "Settings", act: run(() => router.push("/settings")) },
+    { label: "Safety", act: run(() => router.push("/safety")) },
+    { label: "Archive", act: run(() => router.push("/archive")) },
+    { label: "Keys", act: () => setOpen("keys") },
+  ];
   return (
     <>
       <Rail>
+        <button
+          type="button"
+          className="hidden min-h-12 flex-col items-start justify-center gap-0.5 border-l-4 border-transparent px-3 py-2.5 text-[13px] hover:bg-base-300 md:flex"
+          onClick={() => setOpen("commands")}
+        >
+          <Search size={18} aria-hidden />
+          <span>Find</span>
+        </button>
         <button
           type="button"
           className="flex min-h-12 flex-1 flex-col items-center justify-center gap-0.5 border-transparent px-1 py-1.5 text-[13px] hover:bg-base-300 md:flex-none md:items-start md:border-l-4 md:px-3 md:py-2.5"
@@ -91,6 +117,13 @@ export function Shell({ theme: first, isGuarded }: { theme: Theme; isGuarded: bo
           <Keyboard size={18} aria-hidden />
           <span>Keys</span>
         </button>
+        <Link
+          href="/settings"
+          className="hidden min-h-12 flex-col items-start justify-center gap-0.5 border-l-4 border-transparent px-3 py-2.5 text-[13px] hover:bg-base-300 md:flex"
+        >
+          <Settings size={18} aria-hidden />
+          <span>Settings</span>
+        </Link>
         {isGuarded && (
           <form method="post" action="/sign-out" className="flex flex-1 md:flex-none">
             <button className="flex min-h-12 flex-1 flex-col items-center justify-center gap-0.5 border-transparent px-1 py-1.5 text-[13px] hover:bg-base-300 md:items-start md:border-l-4 md:px-3 md:py-2.5">
@@ -100,44 +133,14 @@ export function Shell({ theme: first, isGuarded }: { theme: Theme; isGuarded: bo
           </form>
         )}
       </Rail>
-      <Dialog
-        open={open === "commands"}
-        title="Find a place or an action"
-        onClose={() => setOpen(null)}
-      >
-        <Command label="Places and actions">
-          <Command.Input
-            data-first
-            placeholder="Type a few letters"
-            className="input mb-2 w-full"
-          />
-          <Command.List className="max-h-80 overflow-auto">
-            <Command.Empty className="muted p-2">Nothing by that name.</Command.Empty>
-            {[
-              ...PLACES.map(
-                ({ href, label }) => [`Go to ${label}`, () => router.push(href)] as const,
-              ),
-              ["New look from a brief", () => router.push("/looks/new")] as const,
-              ["New person", () => router.push("/people/new")] as const,
-              ["New product", () => router.push("/shelf/new")] as const,
-              [
-                theme === "studio" ? "Dark theme (wings)" : "Light theme (studio)",
-                () => setTheme(other),
-              ] as const,
-              ["Archive", () => router.push("/archive")] as const,
-              ["Keys", () => setOpen("keys")] as const,
-            ].map(([label, act]) => (
-              <Command.Item
-                key={label}
-                value={label}
-                onSelect={run(act)}
-                className="cursor-pointer rounded px-3 py-2.5 data-[selected=true]:bg-base-300"
-              >
-                {label}
-              </Command.Item>
-            ))}
-          </Command.List>
-        </Command>
+      <Dialog open={open === "commands"} title="Find anything" onClose={() => setOpen(null)}>
+        <Finder
+          actions={actions}
+          onGo={(href) => {
+            setOpen(null);
+            router.push(href);
+          }}
+        />
       </Dialog>
       <Dialog open={open === "keys"} title="Keys" onClose={() => setOpen(null)}>
         <dl className="grid grid-cols-[auto_1fr] gap-x-6 gap-y-2">
