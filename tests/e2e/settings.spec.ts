@@ -10,6 +10,7 @@ test("settings: own brushes and hands reach map and plan; what is wrong is said 
   await page.getByRole("button", { name: "Save settings" }).click();
   await expect(page.getByText("Please correct the marked fields.")).toBeVisible();
   await expect(page.getByText("at most 45 °C")).toBeVisible();
+  await expect(page.getByText("Sizes from 0.5 to 120 mm, with commas between.")).toBeVisible();
 
   // What was typed outlives a reload.
   await page.reload({ waitUntil: "networkidle" });
@@ -32,6 +33,11 @@ test("settings: own brushes and hands reach map and plan; what is wrong is said 
     .click();
   const layer = page.getByRole("region", { name: "Layer", exact: true });
   await expect(layer.getByText(/^1\.5 mm, fine synthetic: wet as ink/)).toBeVisible();
+  await page
+    .getByRole("group", { name: "Shapes" })
+    .getByLabel("line width, mm", { exact: true })
+    .last()
+    .fill("1");
   await expect(page.getByText(/finer than your hand and eyes draw evenly/).first()).toBeVisible();
 
   // Another tab saves first: nothing is written over unasked.

@@ -107,7 +107,7 @@ export function SettingsPage({ version, fields }: SettingsPageProps) {
             </div>
           </Part>
           <Part title="Tools and machines" lead="What you don't own is never recommended.">
-            <ChecksField name="owned" label="Here" options={optionsOf(OWNABLE)} />
+            <ChecksField name="owned" label="You have" options={optionsOf(OWNABLE)} />
           </Part>
           <Part
             title="Brushes and sponges"

@@ -53,9 +53,9 @@ export function Rail({ children }: { children: ReactNode }) {
             key={key}
             href={href}
             aria-current={here ? "page" : undefined}
-            className={`flex min-h-12 flex-1 flex-col items-center justify-center gap-0.5 px-1 py-1.5 text-[13px] md:flex-none md:items-start md:border-l-4 md:px-3 md:py-2.5 ${here ? "border-base-content bg-base-100 font-bold" : "border-transparent hover:bg-base-300"}`}
+            className={`flex min-h-12 flex-1 flex-col items-center justify-center gap-0.5 px-1 py-1.5 text-[13px] md:flex-none md:items-start md:border-l-4 md:shrink-0 md:px-3 md:py-1.5 ${here ? "border-base-content bg-base-100 font-bold" : "border-transparent hover:bg-base-300"}`}
           >
-            <Icon size={18} aria-hidden />
+            <Icon size={18} className="shrink-0" aria-hidden />
             <span>{label}</span>
           </Link>
         );

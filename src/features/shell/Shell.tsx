@@ -95,39 +95,43 @@ export function Shell({ theme: first, isGuarded }: { theme: Theme; isGuarded: bo
       <Rail>
         <button
           type="button"
-          className="hidden min-h-12 flex-col items-start justify-center gap-0.5 border-l-4 border-transparent px-3 py-2.5 text-[13px] hover:bg-base-300 md:flex"
+          className="hidden min-h-12 flex-col items-start justify-center gap-0.5 border-l-4 border-transparent shrink-0 px-3 py-1.5 text-[13px] hover:bg-base-300 md:flex"
           onClick={() => setOpen("commands")}
         >
-          <Search size={18} aria-hidden />
+          <Search size={18} className="shrink-0" aria-hidden />
           <span>Find</span>
         </button>
         <button
           type="button"
-          className="flex min-h-12 flex-1 flex-col items-center justify-center gap-0.5 border-transparent px-1 py-1.5 text-[13px] hover:bg-base-300 md:flex-none md:items-start md:border-l-4 md:px-3 md:py-2.5"
+          className="flex min-h-12 flex-1 flex-col items-center justify-center gap-0.5 border-transparent px-1 py-1.5 text-[13px] hover:bg-base-300 md:flex-none md:items-start md:border-l-4 md:shrink-0 md:px-3 md:py-1.5"
           onClick={() => setTheme(other)}
         >
-          {theme === "studio" ? <Moon size={18} aria-hidden /> : <Sun size={18} aria-hidden />}
+          {theme === "studio" ? (
+            <Moon size={18} className="shrink-0" aria-hidden />
+          ) : (
+            <Sun size={18} className="shrink-0" aria-hidden />
+          )}
           <span>{theme === "studio" ? "Dark" : "Light"}</span>
         </button>
         <button
           type="button"
-          className="hidden min-h-12 flex-col items-start justify-center gap-0.5 border-l-4 border-transparent px-3 py-2.5 text-[13px] hover:bg-base-300 md:flex"
+          className="hidden min-h-12 flex-col items-start justify-center gap-0.5 border-l-4 border-transparent shrink-0 px-3 py-1.5 text-[13px] hover:bg-base-300 md:flex"
           onClick={() => setOpen("keys")}
         >
-          <Keyboard size={18} aria-hidden />
+          <Keyboard size={18} className="shrink-0" aria-hidden />
           <span>Keys</span>
         </button>
         <Link
           href="/settings"
-          className="hidden min-h-12 flex-col items-start justify-center gap-0.5 border-l-4 border-transparent px-3 py-2.5 text-[13px] hover:bg-base-300 md:flex"
+          className="hidden min-h-12 flex-col items-start justify-center gap-0.5 border-l-4 border-transparent shrink-0 px-3 py-1.5 text-[13px] hover:bg-base-300 md:flex"
         >
-          <Settings size={18} aria-hidden />
+          <Settings size={18} className="shrink-0" aria-hidden />
           <span>Settings</span>
         </Link>
         {isGuarded && (
           <form method="post" action="/sign-out" className="flex flex-1 md:flex-none">
-            <button className="flex min-h-12 flex-1 flex-col items-center justify-center gap-0.5 border-transparent px-1 py-1.5 text-[13px] hover:bg-base-300 md:items-start md:border-l-4 md:px-3 md:py-2.5">
-              <LogOut size={18} aria-hidden />
+            <button className="flex min-h-12 flex-1 flex-col items-center justify-center gap-0.5 border-transparent px-1 py-1.5 text-[13px] hover:bg-base-300 md:items-start md:border-l-4 md:shrink-0 md:px-3 md:py-1.5">
+              <LogOut size={18} className="shrink-0" aria-hidden />
               <span>Sign out</span>
             </button>
           </form>

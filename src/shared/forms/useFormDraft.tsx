@@ -1,6 +1,6 @@
 "use client";
 
-import { useEffect, useState, type ReactNode } from "react";
+import { useEffect, useRef, useState, type ReactNode } from "react";
 import type { FieldValues, UseFormReturn } from "react-hook-form";
 import { DraftFound } from "@/ui/saver/DraftFound";
 import { dropDraft, readDraft, writeDraft } from "@/ui/saver/drafts";
@@ -29,18 +29,35 @@ export function useFormDraft<T extends FieldValues, Out>(
     return kept && JSON.stringify(kept.value) !== JSON.stringify(form.getValues()) ? kept : null;
   });
   const isMounted = useMounted();
+  /** Forgets a write that is still to come: what was saved is no draft. */
+  const pending = useRef<() => void>(() => undefined);
   useEffect(() => {
     let timer: ReturnType<typeof setTimeout> | undefined;
-    const keep = () => writeDraft(key, { version, value: form.getValues() });
+    const keep = () => {
+      timer = undefined;
+      writeDraft(key, { version, value: form.getValues() });
+    };
+    // A page that is left within the pause keeps what was typed all the same.
+    const flush = () => {
+      if (timer === undefined) return;
+      clearTimeout(timer);
+      keep();
+    };
+    window.addEventListener("pagehide", flush);
     const unsubscribe = form.subscribe({
-      formState: { values: true },
+      formState: { values: true, isDirty: true },
       callback: ({ isDirty }) => {
         clearTimeout(timer);
-        if (isDirty !== false) timer = setTimeout(keep, PAUSE_MS);
+        timer = isDirty === false ? undefined : setTimeout(keep, PAUSE_MS);
       },
     });
-    return () => {
+    pending.current = () => {
       clearTimeout(timer);
+      timer = undefined;
+    };
+    return () => {
+      flush();
+      window.removeEventListener("pagehide", flush);
       unsubscribe();
     };
   }, [form, key, version]);
@@ -58,6 +75,9 @@ export function useFormDraft<T extends FieldValues, Out>(
         }}
       />
     ),
-    drop: () => dropDraft(key),
+    drop: () => {
+      pending.current();
+      dropDraft(key);
+    },
   };
 }
