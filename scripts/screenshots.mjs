@@ -45,7 +45,7 @@ async function onPhotograph(page) {
   await build.fill("0");
   await page.getByRole("button", { name: "Midline" }).click();
   // A layer of shapes has no areas that would be outlined.
-  await page.getByRole("region", { name: "Stack" }).getByText("Cracks", { exact: true }).click();
+  await page.getByRole("region", { name: "Layers" }).getByText("Cracks", { exact: true }).click();
   const figure = page.locator("section[aria-label=Figure] svg[role=img]").first();
   // What is dragged lies in a picture of its own over the figure.
   await page.addStyleTag({
