@@ -25,6 +25,7 @@ import { seededRandom } from "../src/core/random";
 import { someTasks as face } from "../src/core/testing";
 import { scheduleCall, scheduleChair, type Task } from "../src/core/schedule";
 import { DEMO_LOOKS, DEMO_PRODUCTS } from "../src/demo";
+import { benchChecks, benchPhotograph } from "./benchPhotograph";
 import { benchSurface } from "./benchSurface";
 
 /** Median microseconds of one call, over batches that run some 30 ms each. */
@@ -367,4 +368,9 @@ if (!process.env.DERMAGRAPH_NO_SEARCH) {
   );
 }
 
+benchPhotograph();
+benchChecks(
+  DEMO_LOOKS.map(({ design }) => design),
+  lookContext({ ...setting, brief: USUAL_BRIEF }),
+);
 benchSurface();

@@ -32,7 +32,7 @@ describe("differences between two designs, in words", () => {
     ],
     [
       { op: "changeLayer", id: "lines", change: { marks: [mark, mark] } },
-      "Lines has 2 marks instead of 1",
+      "Lines has 2 shapes instead of 1",
     ],
     [{ op: "changeLayer", id: "base", change: { zones: ["chin"] } }, "Ground lies on chin"],
     [{ op: "removeLayer", id: "veil" }, "Veil is gone"],

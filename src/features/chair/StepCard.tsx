@@ -128,7 +128,8 @@ export function StepCard({
           {planned.load && <span className="muted block text-base">{planned.load}</span>}
           {step.between >= 0.25 && (
             <span className="muted block text-base">
-              about {minutesWords(step.between)} to dry between coats
+              {step.between < 1 ? "under a minute" : `about ${minutesWords(step.between)}`} to dry
+              between coats
             </span>
           )}
         </Row>
