@@ -104,7 +104,7 @@ test("a whole day: planned, painted, worn, taken down, and the next version is b
   await test.step("Record: the log is there, a place is touched, the verdict asks for less", async () => {
     const record = page.getByRole("region", { name: "New record" });
     await expect(record).toContainText(
-      /From the chair's log of .* hands on for .* by the house, 4 min of interruptions apart/,
+      /From the chair's log of .* hands on for .* by default, 4 min of interruptions apart/,
     );
     await expect(record.getByLabel("Minutes of Fern strokes")).not.toHaveValue("");
     await record.locator("[data-zone=forehead]").dispatchEvent("click");

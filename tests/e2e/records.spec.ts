@@ -76,7 +76,12 @@ test("people: measures draw the face, and a reaction rules the product out of th
     page.getByText("Bram Oskell reacted to Clay brown in a patch test.").first(),
   ).toBeVisible();
   await page.goto(demo.url);
-  await expect(page.getByText("Stopped by a safety rule: open the plan.")).toBeVisible();
+  await expect(
+    page
+      .getByRole("listitem")
+      .filter({ hasText: "Drought" })
+      .getByText("Stopped by a safety rule: open the plan."),
+  ).toBeVisible();
 
   await page.goto(`${demo.url}/people/bram-oskell`, { waitUntil: "networkidle" });
   await page.getByLabel("Test of Clay brown after 24 h").selectOption("nothing");

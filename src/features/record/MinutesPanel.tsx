@@ -90,7 +90,7 @@ export function SittingLine({
     <p className="mt-1 text-sm">
       From the chair&apos;s log of {dayWords(log.begunAt ?? today)}
       {log.rehearsal && ", a rehearsal"}: {sum((step) => step.actualMinutes)} hands on for{" "}
-      {sum((step) => step.plannedMinutes)} by the house
+      {sum((step) => step.plannedMinutes)} by default
       {log.interruptions.length > 0 && `, ${minutesWords(apart)} of interruptions apart`}.
       {log.notes.length > 0 && ` Notes: ${log.notes.map(({ text }) => text).join("; ")}.`}
     </p>

@@ -1,5 +1,6 @@
 "use client";
 
+import { HowWorkedOut } from "@/ui/HowWorkedOut";
 import { oneOrMore, plural } from "@/core/text/words";
 import { zoneInfo } from "@/core/anatomy";
 import { material, type PaintTypeKey } from "@/core/paint";
@@ -53,7 +54,7 @@ function Factors({ factors }: { factors: Partial<Record<PaintTypeKey, WearFactor
                 wears{" "}
                 {Math.abs(mean - 1) < 0.05
                   ? "as the default forecast"
-                  : `${mean > 1 ? `${mean.toFixed(1)} times as fast as` : `${Math.round((1 - mean) * 100)} % slower than`} the house forecasts`}{" "}
+                  : `${mean > 1 ? `${mean.toFixed(1)} times as fast as` : `${Math.round((1 - mean) * 100)} % slower than`} the default forecast`}{" "}
                 <span className="muted">
                   give or take {Math.round((deviation / mean) * 100)} %, by {factor.from}{" "}
                   {plural(factor.from, "look")} at it
@@ -63,10 +64,10 @@ function Factors({ factors }: { factors: Partial<Record<PaintTypeKey, WearFactor
           })}
         </ul>
       )}
-      <p className="muted mt-1 text-xs">
-        Gamma prior of the house, moved by what was seen (conjugate update). Forecasts on the map
-        and in the plan count it; the paint chapter compares by the house.
-      </p>
+      <HowWorkedOut>
+        The default forecast is a gamma prior, moved by what was seen (conjugate update). Forecasts
+        on the map and in the plan count it; the Paint chapter compares by the defaults.
+      </HowWorkedOut>
     </section>
   );
 }
@@ -114,8 +115,7 @@ function Earlier({ records }: { records: readonly WornRecord[] }) {
                 <p>
                   {minutesWords(record.steps.reduce((sum, step) => sum + step.actualMinutes, 0))}{" "}
                   hands on, {Math.round(Math.abs(ratio - 1) * 100)} %{" "}
-                  {ratio >= 1 ? "over" : "under"} the house&apos;s minutes; the widest:{" "}
-                  {widest(record)}
+                  {ratio >= 1 ? "over" : "under"} the default minutes; the widest: {widest(record)}
                   {record.interruptions.length > 0 &&
                     `. Interrupted ${minutesWords(record.interruptions.reduce((sum, entry) => sum + entry.minutes, 0))}: ${
                       record.interruptions

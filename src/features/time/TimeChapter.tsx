@@ -209,7 +209,7 @@ function usePaces(brief: Brief): Answer<Record<Pace, number>> {
 function Rehearsal() {
   const { given, jobId } = useWorking();
   const { from, factor, curve } = given.speed;
-  const times = `${factor.toFixed(2)} times the house's minutes`;
+  const times = `${factor.toFixed(2)} times the default minutes`;
   return (
     <section
       aria-label="Rehearsal"
