@@ -38,7 +38,7 @@ test("settings: own brushes and hands reach map and plan; what is wrong is said 
     .getByLabel("line width, mm", { exact: true })
     .last()
     .fill("1");
-  await expect(page.getByText(/finer than your hand and eyes draw evenly/).first()).toBeVisible();
+  await expect(page.getByText(/finer than you can draw evenly/).first()).toBeVisible();
 
   // Another tab saves first: nothing is written over unasked.
   const other = await page.context().newPage();

@@ -9,7 +9,9 @@ import {
   isOnInnerRim,
   zoneInfo,
   type FaceLineName,
+  type Point,
 } from "./index";
+import { MarkSchema, pathByHand, placedStrokes } from "../shapes";
 
 const BUILDS = (["average", "narrow", "broad"] as const).map((build) =>
   buildFigure(defaultFace(build)),
@@ -56,6 +58,23 @@ describe("lines and small areas of the face", () => {
       const zones = figure.allZones.filter((zone) => zoneInfo(zone.id).kind === kind);
       const on = points.filter((p) => zones.some(({ polygon }) => contains(polygon, p)));
       expect(on.length).toBeGreaterThan(points.length * 0.2);
+    }
+  });
+
+  it("knows a rim that is drawn as a line that swells, and no lash line, mask or corner for one", () => {
+    for (const figure of BUILDS) {
+      const swelling = (name: FaceLineName, widthMm: number) =>
+        placedStrokes(
+          MarkSchema.parse({ ...pathByHand(faceLine(name, figure).points, widthMm) }),
+        ).some(({ points, fill }) => isOnInnerRim(points, figure, fill ? "outline" : "line"));
+      expect(swelling("lower inner rim", 1.2)).toBe(true);
+      expect(swelling("upper inner rim", 1)).toBe(true);
+      expect(swelling("lower lash line", 1.5)).toBe(false);
+      expect(swelling("upper lash line", 2.5)).toBe(false);
+      const filled = (points: readonly Point[]) => isOnInnerRim(points, figure, "outline");
+      expect(filled(faceLine("inner corner of the eye", figure).points)).toBe(false);
+      expect(filled(figure.zone("upperLidLeft").polygon)).toBe(false);
+      expect(filled(figure.outline)).toBe(false);
     }
   });
 });

@@ -31,7 +31,7 @@ const crease =
 /** The rim that lies between lashes and eyeball is some two millimetres deep (from memory, no source): its middle. */
 const RIM_MM = 1;
 
-/** A lid's edge moved into the opening of the eye, without its corners: nobody paints into those. */
+/** A lid's edge moved into the opening of the eye, without its corners: nobody paints into those. Its ends are by eye, no published source. */
 const rim =
   (lid: "upperLid" | "lowerLid"): Draw =>
   (figure) => {
@@ -142,19 +142,27 @@ export function faceLine(name: FaceLineName, figure: Figure): FaceLine {
   return { points, closed, isPaired, widthMm };
 }
 
-/** Further than this inside the opening of an eye a stroke is on its rim, not on the lashes, mm. */
-const INSIDE_MM = 0.4;
+/**
+ * From so far inside the opening of an eye, mm, with so much of its points, a stroke is on the rim: a line by its middle,
+ * what is filled (a line that swells, a shape) by its outline, of which the outer half comes to the lashes.
+ */
+const ON_RIM = { line: { mm: 0.4, share: 0.5 }, outline: { mm: 0.1, share: 0.7 } } as const;
 
-/** Whether the better part of a line lies on the inner rim of an eye, and not on or across the lids. */
-export function isOnInnerRim(points: readonly Point[], { eyes }: Pick<Figure, "eyes">): boolean {
+/** Whether the better part of a stroke lies on the inner rim of an eye, and not on or across the lids. */
+export function isOnInnerRim(
+  points: readonly Point[],
+  { eyes }: Pick<Figure, "eyes">,
+  of: keyof typeof ON_RIM = "line",
+): boolean {
+  const { mm, share } = ON_RIM[of];
   const isInside = (p: Point) =>
     [eyes.left, eyes.right].some(
       ({ opening }) =>
         contains(opening, p) &&
         opening.every((a, i) => {
           const b = opening[(i + 1) % opening.length] ?? a;
-          return toSegment(p, a, b) > INSIDE_MM;
+          return toSegment(p, a, b) > mm;
         }),
     );
-  return points.filter(isInside).length > points.length / 2;
+  return points.filter(isInside).length > points.length * share;
 }

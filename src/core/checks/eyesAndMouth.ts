@@ -52,14 +52,18 @@ export function onTheInnerRim(stack: Stack): Remark[] {
   const { context, look, materials } = stack;
   return look.layers.flatMap((layer): Remark[] => {
     const isOnRim = layer.marks.map((mark) =>
-      placedStrokes(mark).some(({ points, fill }) => !fill && isOnInnerRim(points, context.figure)),
+      placedStrokes(mark).some(({ points, fill }) =>
+        isOnInnerRim(points, context.figure, fill ? "outline" : "line"),
+      ),
     );
     const key = materials.get(layer.id);
     if (!key || !isOnRim.includes(true)) return [];
     const isChild = isSmall(context.person);
-    if (FOR_THE_RIM.includes(key) && !isChild) return [];
+    const recipe = recipeOf(layer, context.products);
+    const kinds = recipe.length ? recipe.map(({ product }) => product.material) : [key];
+    if (kinds.every((kind) => FOR_THE_RIM.includes(kind)) && !isChild) return [];
     const rest = layer.marks.filter((_, i) => !isOnRim[i]);
-    const [of] = recipeOf(layer, context.products);
+    const of = recipe.find(({ product }) => !FOR_THE_RIM.includes(product.material)) ?? recipe[0];
     const swap =
       of && !isChild
         ? swapWithin(stack, layer, of.product, ({ material: kind }) => FOR_THE_RIM.includes(kind))

@@ -46,7 +46,7 @@ const FINEST_MM = {
 /** A shape harder than this is hard for a beginner (shapes say how hard they are, 0 to 100). */
 const HARD = 50;
 
-/** What reads alike and is easier: a triangle for a star (PRACTICE-1). */
+/** What reads alike and is easier: a triangle for a star (PRACTICE-1), as large to the eye. By eye, no published source. */
 function easier(mark: Mark): Mark | null {
   if (mark.kind !== "star") return null;
   const { x, y, frame, turnDeg, mirrored, outsetMm, seed, diameterMm } = mark;
@@ -89,7 +89,7 @@ function thinLines(stack: Stack, layer: Layer, finest: number): Remark[] {
       rule: "PRACTICE-1",
       severity: "tip",
       where: { layerId: layer.id, zones: layer.zones },
-      message: `${layer.name} has lines finer than your hand and eyes draw evenly by Settings: ${finest} mm is safer.`,
+      message: `${layer.name} has lines finer than you can draw evenly (steadiness and eyesight in Settings): make them ${finest} mm or wider.`,
       ...(fix && { fix, fixLabel: `Make them ${finest} mm` }),
     },
   ];
@@ -108,7 +108,7 @@ function hardShapes(stack: Stack, layer: Layer): Remark[] {
       rule: "PRACTICE-1",
       severity: "tip",
       where: { layerId: layer.id, zones: layer.zones },
-      message: `A five-point star is hard for a beginner to draw even: in ${layer.name} a triangle reads as well.`,
+      message: `A star is hard for a beginner to draw evenly: in ${layer.name} a triangle reads as well.`,
       ...(fix && { fix, fixLabel: "Draw triangles" }),
     },
   ];

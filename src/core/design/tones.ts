@@ -10,7 +10,7 @@ export function stepFrom([l, a, b]: Lab, step: number): Lab {
   return [Math.max(8, Math.min(97, l + step)), a * keeps, b * keeps];
 }
 
-/** How far a paint is more vivid than the shadow it is wanted for, as if it were so much further off, dE00. */
+/** How far a paint is more vivid than the shadow it is wanted for, as if it were so much further off, dE00. By eye, no published source. */
 export function tooVivid({ colour }: Pick<Product, "colour">, [, a, b]: Lab): number {
   if (!colour) return 0;
   const [, ownA, ownB] = hexToLab(colour);

@@ -1,7 +1,15 @@
 import fc from "fast-check";
 import { ZONE_IDS, type ZoneId } from "../anatomy";
 import { betterTool, MarkSchema, newMark, sizedToolWords, toolSize, type Layer } from "../look";
-import { isSized, TOOL_KEYS, TOOL_SIZES } from "../paint";
+import {
+  isSized,
+  loadOf,
+  material,
+  MATERIAL_KEYS,
+  TOOL_KEYS,
+  TOOL_SIZES,
+  type MaterialKey,
+} from "../paint";
 import { StudioSchema } from "../studio";
 import { aContext, aLayer, aProduct, product } from "../testing";
 
@@ -74,6 +82,21 @@ describe("the size of a tool", () => {
     expect(load("cake", "draw", "roundBrush")).toMatch(/wet as ink/);
     expect(load("cream", "pat", "foundationBrush")).toMatch(/^dry/);
     expect(load("dust", "buff", "powderBrush")).toMatch(/tap it off/);
+  });
+  it("says nothing of glue and prep that is only true of paint", () => {
+    const load = (material: MaterialKey) => loadOf("flatBrush", "stroke", material);
+    expect(load("medicalAdhesive")).toMatch(/kept for glue/);
+    expect(load("skinPrep")).toBe("");
+    expect(load("settingPowder")).toMatch(/tap it off/);
+    for (const key of MATERIAL_KEYS)
+      if (material(key).behaves !== "powder")
+        expect([key, load(key)]).not.toEqual([key, load("powder")]);
+  });
+  it("goes by what a base mostly lies on, not by its narrowest corner", () => {
+    const body: ZoneId[] = ["chest", "upperBack", "thighFrontLeft", "fingersBackLeft"];
+    const sponge = (zones: ZoneId[]) => toolSize(layer({ zones }), context)?.sizeMm;
+    expect(sponge(body)).toBe(60);
+    expect(sponge(["fingersBackLeft"])).toBe(25);
   });
   it("stands in the words of a step", () => {
     expect(sizedToolWords(drawn(2), context)).toBe("liner brush, 2 mm");

@@ -20,7 +20,12 @@ function breadthMm(outline: Polygon): number {
   return around ? (2 * Math.abs(signedArea(outline))) / around : 0;
 }
 
-/** As wide as a brush may be for all of a layer, mm: by its thinnest line, its smallest filled shape, or its narrowest area. */
+/** Half of a faded edge is the blender's. Common practice, no published source. */
+const FADED = 1.5;
+/** An own brush so many times too wide, or too narrow, is not the one meant. Common practice, no published source. */
+const [TOO_WIDE, TOO_NARROW] = [1.6, 2.5];
+
+/** As wide as a brush may be, mm: by the thinnest line, the smallest filled shape, or as wide as the areas are on the whole: corners take its edge. */
 function wantedMm(layer: Layer, { figure }: Pick<LookContext, "figure">): number | null {
   const lines = layer.marks.flatMap((mark) => brushOf(mark) ?? []);
   if (lines.length) return Math.min(...lines);
@@ -29,8 +34,12 @@ function wantedMm(layer: Layer, { figure }: Pick<LookContext, "figure">): number
     .map(({ points, widthMm, fill }) => (fill ? breadthMm(points) * FILLS : widthMm));
   if (filled.length) return Math.min(...filled);
   const areas = layer.zones.flatMap((zone) => coveredOf(layer, figure.zone(zone).polygon));
-  const breadths = areas.map(breadthMm).filter((mm) => mm > 0);
-  return breadths.length ? Math.min(...breadths) * FILLS * (layer.edge === "hard" ? 1 : 1.5) : null;
+  const sizes = areas.map((outline) => Math.abs(signedArea(outline)));
+  const all = sizes.reduce((sum, size) => sum + size, 0);
+  if (!all) return null;
+  const mean =
+    areas.reduce((sum, outline, i) => sum + breadthMm(outline) * (sizes[i] ?? 0), 0) / all;
+  return mean * FILLS * (layer.edge === "hard" ? 1 : FADED);
 }
 
 export interface Sized {
@@ -55,7 +64,7 @@ export function toolSize(layer: Layer, context: LookContext): Sized | null {
   const usual = fitting(TOOL_SIZES[tool], wanted);
   const own = [...(context.studio.brushes[tool] ?? [])].sort((a, b) => a - b);
   const ours = own.length ? fitting(own, wanted) : usual;
-  const isMissing = own.length > 0 && (ours > usual * 1.6 || ours < usual / 2.5);
+  const isMissing = own.length > 0 && (ours > usual * TOO_WIDE || ours < usual / TOO_NARROW);
   return {
     tool,
     sizeMm: isMissing ? usual : ours,
@@ -74,6 +83,7 @@ export function sizedToolWords(layer: Layer, context: LookContext): string {
     : toolWords(layer);
 }
 
+/** Parts with straight edges, and from how wide, mm, a flat brush is worth taking. Common practice, no published source. */
 const STRAIGHT = { sides: ["strip", "along"], from: 8 } as const;
 
 /** A tool that does better what a layer asks for: a flat brush along a straight edge, a liner for the thinnest lines. */

@@ -54,7 +54,7 @@ describe("laid with one tool, then blended with another", () => {
     const steps = chairSteps(aLook(blended), context);
     expect(steps).toHaveLength(1);
     expect(makePlan(aLook(blended), context).steps[0]?.tool).toBe(
-      "flat brush, 12 mm, then blended with a foundation brush",
+      "flat brush, 20 mm, then blended with a foundation brush",
     );
     expect(toolWords(hollows)).toBe("flat brush");
   });

@@ -16,6 +16,8 @@ const DriedSchema = z
   })
   .strict();
 
+// How far corners stray and cracks bend is by eye, no published source; 0.87 is the height of a hexagon's row, half the root of 3.
+
 /** Cracks that end open, as in ground that has not dried through. By eye, no published source. */
 const OPEN_SHARE = 0.14;
 /** A crack is at its narrowest so much of the width asked for; by eye, no published source. */
