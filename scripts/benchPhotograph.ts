@@ -4,15 +4,7 @@ import type { ChartPicture } from "../src/core/anatomy/surface";
 import { compareToPlan, coverSeen, inspectedZones, zoneRaster } from "../src/core/inspect";
 import { applyPatch, checkLook, type Look, type LookContext } from "../src/core/look";
 import { AS_TAKEN, paintOver, photoMap, type Photograph } from "../src/core/photograph";
-
-const median = (runs: number, act: (i: number) => unknown): number => {
-  const times = Array.from({ length: runs }, (_, i) => {
-    const from = performance.now();
-    act(i);
-    return performance.now() - from;
-  }).sort((a, b) => a - b);
-  return times[runs >> 1] ?? NaN;
-};
+import { median } from "./median";
 
 const SIDE = 1000;
 /** A picture without a face in it: what is looked up in it is the same. */
@@ -76,9 +68,7 @@ export function benchChecks(looks: readonly Look[], context: LookContext): void 
     applyPatch(
       {
         ...(looks[0] as Look),
-        layers: all
-          .slice(0, count)
-          .map((layer, k) => ({ ...layer, id: `l${k}`, form: null, blend: layer.blend })),
+        layers: all.slice(0, count).map((layer, k) => ({ ...layer, id: `l${k}`, form: null })),
       },
       { op: "rename", name: `run ${i}` },
     );

@@ -11,15 +11,7 @@ import { bodySurface } from "../src/core/anatomy/surface/body";
 import { bodyRelief } from "../src/core/anatomy/surface/bodyRelief";
 import { headSurface } from "../src/core/anatomy/surface/head";
 import { rasterise } from "../src/core/anatomy/surface/raster";
-
-const median = (runs: number, act: (i: number) => unknown): number => {
-  const times = Array.from({ length: runs }, (_, i) => {
-    const from = performance.now();
-    act(i);
-    return performance.now() - from;
-  }).sort((a, b) => a - b);
-  return times[runs >> 1] ?? NaN;
-};
+import { median } from "./median";
 
 /** Colours that differ from pixel to pixel, so that nothing is guessed. */
 function chartOf(key: TurnChart): PaintedHead["charts"][TurnChart] {

@@ -378,8 +378,6 @@ for (const half of HALVES)
       await expect(page.getByText(/^saved \d\d:/)).toBeVisible();
       console.log(`${design.name}: ${painter.actions} actions`);
       expect(painter.actions).toBeLessThanOrEqual(MOST_ACTIONS);
-      if (process.env.SHOTS)
-        await page.screenshot({ path: `${process.env.SHOTS}/${design.name}.png` });
       // All of it is kept, and lies somewhere: as areas, as shapes, or as the form of shapes.
       const kept = await page.request.get(`${demo.url}/api/looks/${lookId}/export`);
       const layers = new Map(

@@ -7,9 +7,9 @@ import { useState } from "react";
 import { FormProvider } from "react-hook-form";
 import { toast } from "sonner";
 import { PersonSchema, type Person } from "@/core/people";
-import { FormProblems, TextField } from "@/shared/forms/controls";
+import { TextField } from "@/shared/forms/controls";
 import { NEW_PERSON, PersonFields } from "@/shared/forms/PersonFields";
-import { ConflictChoice } from "@/shared/forms/ConflictChoice";
+import { SaveProblems } from "@/shared/forms/SaveProblems";
 import { useFormDraft } from "@/shared/forms/useFormDraft";
 import { showRefusal, useZodForm } from "@/shared/forms/useZodForm";
 import type { JobOf } from "@/server/people";
@@ -65,26 +65,13 @@ export function PersonForm({ person, products, wanted = [], today, hours }: Pers
         <section className="card-plain p-4 sm:p-5">
           <TextField name="notes" label="Notes" long />
         </section>
-        <FormProblems
-          title={
-            refusal && refusal.status !== 409
-              ? `${refusal.title} ${refusal.detail ?? ""}`
-              : form.formState.isSubmitted && Object.keys(form.formState.errors).length
-                ? "Please correct the marked fields."
-                : null
-          }
-          items={refusal?.errors}
-        />
-        <ConflictChoice
+        <SaveProblems
           refusal={refusal}
           onMine={(current) => {
             setAt(current);
             setRefusal(null);
           }}
-          onTheirs={() => {
-            drop();
-            window.location.reload();
-          }}
+          drop={drop}
         />
         {stopped.length > 0 && (
           <div role="alert" className="border-l-4 border-base-content bg-base-200 p-3">

@@ -14,11 +14,10 @@ import {
   type StudioSettings,
 } from "@/core/studio";
 import { ask } from "@/shared/ask";
-import { ConflictChoice } from "@/shared/forms/ConflictChoice";
+import { SaveProblems } from "@/shared/forms/SaveProblems";
 import {
   CheckField,
   ChecksField,
-  FormProblems,
   NumberField,
   SelectField,
   TextField,
@@ -124,26 +123,13 @@ export function SettingsPage({ version, fields }: SettingsPageProps) {
               <TextField name="emergency" label="Emergency number" />
             </div>
           </Part>
-          <FormProblems
-            title={
-              refusal && refusal.status !== 409
-                ? `${refusal.title} ${refusal.detail ?? ""}`
-                : form.formState.isSubmitted && Object.keys(form.formState.errors).length
-                  ? "Please correct the marked fields."
-                  : null
-            }
-            items={refusal?.errors}
-          />
-          <ConflictChoice
+          <SaveProblems
             refusal={refusal}
             onMine={(current) => {
               setAt(current);
               setRefusal(null);
             }}
-            onTheirs={() => {
-              drop();
-              window.location.reload();
-            }}
+            drop={drop}
           />
           <button
             type="submit"

@@ -18,12 +18,11 @@ import {
   ProductSchema,
   type Product,
 } from "@/core/paint";
-import { ConflictChoice } from "@/shared/forms/ConflictChoice";
+import { SaveProblems } from "@/shared/forms/SaveProblems";
 import {
   ChoiceField,
   ColourField,
   DayField,
-  FormProblems,
   MoneyField,
   NumberField,
   Section,
@@ -244,25 +243,13 @@ export function ProductForm({ product }: { product: Product | null }) {
           <SwatchMeter />
         </Section>
         <LabelSection />
-        <ConflictChoice
+        <SaveProblems
           refusal={refusal}
           onMine={(current) => {
             setAt(current);
             setRefusal(null);
           }}
-          onTheirs={() => {
-            drop();
-            window.location.reload();
-          }}
-        />
-        <FormProblems
-          title={
-            (refusal?.status === 409 ? null : refusal?.title) ??
-            (form.formState.isSubmitted && Object.keys(form.formState.errors).length
-              ? "Please correct the marked fields."
-              : null)
-          }
-          items={refusal?.errors}
+          drop={drop}
         />
         <button
           type="submit"

@@ -28,6 +28,10 @@ const ICONS = {
   rules: BookOpen,
 } as const;
 
+/** One place or action of the rail: a row beside the work, a column of the bar below it on a narrow screen. */
+export const RAIL_ITEM =
+  "flex min-h-12 flex-1 flex-col items-center justify-center gap-0.5 px-1 py-1.5 text-[13px] hover:bg-base-300 md:flex-none md:shrink-0 md:items-start md:border-l-4 md:px-3";
+
 /** The way round the studio: a column beside the work, a row below it on a narrow screen. */
 export function Rail({ children }: { children: ReactNode }) {
   const path = usePathname();
@@ -53,7 +57,7 @@ export function Rail({ children }: { children: ReactNode }) {
             key={key}
             href={href}
             aria-current={here ? "page" : undefined}
-            className={`flex min-h-12 flex-1 flex-col items-center justify-center gap-0.5 px-1 py-1.5 text-[13px] md:flex-none md:items-start md:border-l-4 md:shrink-0 md:px-3 md:py-1.5 ${here ? "border-base-content bg-base-100 font-bold" : "border-transparent hover:bg-base-300"}`}
+            className={`${RAIL_ITEM} ${here ? "border-base-content bg-base-100 font-bold" : "border-transparent"}`}
           >
             <Icon size={18} className="shrink-0" aria-hidden />
             <span>{label}</span>

@@ -11,7 +11,7 @@ import { Dialog } from "@/ui/Dialog";
 import { dropGone, healed } from "@/ui/keptChairs";
 import { Finder, type Action } from "./Finder";
 import { PLACES } from "./places";
-import { Rail } from "./Rail";
+import { Rail, RAIL_ITEM } from "./Rail";
 
 const KEYS: readonly (readonly [keys: string, does: string])[] = [
   ["Ctrl K", "find anything"],
@@ -33,6 +33,9 @@ const KEYS: readonly (readonly [keys: string, does: string])[] = [
 
 // The page may run no text as a program (its content security policy): schemas are not compiled.
 z.config({ jitless: true });
+
+/** What the bar of a narrow screen has no room for. */
+const WIDE_ITEM = `${RAIL_ITEM} max-md:hidden border-transparent`;
 
 type Theme = "studio" | "wings";
 
@@ -93,17 +96,13 @@ export function Shell({ theme: first, isGuarded }: { theme: Theme; isGuarded: bo
   return (
     <>
       <Rail>
-        <button
-          type="button"
-          className="hidden min-h-12 flex-col items-start justify-center gap-0.5 border-l-4 border-transparent shrink-0 px-3 py-1.5 text-[13px] hover:bg-base-300 md:flex"
-          onClick={() => setOpen("commands")}
-        >
+        <button type="button" className={WIDE_ITEM} onClick={() => setOpen("commands")}>
           <Search size={18} className="shrink-0" aria-hidden />
           <span>Find</span>
         </button>
         <button
           type="button"
-          className="flex min-h-12 flex-1 flex-col items-center justify-center gap-0.5 border-transparent px-1 py-1.5 text-[13px] hover:bg-base-300 md:flex-none md:items-start md:border-l-4 md:shrink-0 md:px-3 md:py-1.5"
+          className={`${RAIL_ITEM} border-transparent`}
           onClick={() => setTheme(other)}
         >
           {theme === "studio" ? (
@@ -113,24 +112,17 @@ export function Shell({ theme: first, isGuarded }: { theme: Theme; isGuarded: bo
           )}
           <span>{theme === "studio" ? "Dark" : "Light"}</span>
         </button>
-        <button
-          type="button"
-          className="hidden min-h-12 flex-col items-start justify-center gap-0.5 border-l-4 border-transparent shrink-0 px-3 py-1.5 text-[13px] hover:bg-base-300 md:flex"
-          onClick={() => setOpen("keys")}
-        >
+        <button type="button" className={WIDE_ITEM} onClick={() => setOpen("keys")}>
           <Keyboard size={18} className="shrink-0" aria-hidden />
           <span>Keys</span>
         </button>
-        <Link
-          href="/settings"
-          className="hidden min-h-12 flex-col items-start justify-center gap-0.5 border-l-4 border-transparent shrink-0 px-3 py-1.5 text-[13px] hover:bg-base-300 md:flex"
-        >
+        <Link href="/settings" className={WIDE_ITEM}>
           <Settings size={18} className="shrink-0" aria-hidden />
           <span>Settings</span>
         </Link>
         {isGuarded && (
           <form method="post" action="/sign-out" className="flex flex-1 md:flex-none">
-            <button className="flex min-h-12 flex-1 flex-col items-center justify-center gap-0.5 border-transparent px-1 py-1.5 text-[13px] hover:bg-base-300 md:items-start md:border-l-4 md:shrink-0 md:px-3 md:py-1.5">
+            <button className={`${RAIL_ITEM} border-transparent`}>
               <LogOut size={18} className="shrink-0" aria-hidden />
               <span>Sign out</span>
             </button>
