@@ -52,9 +52,11 @@ export function onTheInnerRim(stack: Stack): Remark[] {
   const { context, look, materials } = stack;
   return look.layers.flatMap((layer): Remark[] => {
     const isOnRim = layer.marks.map((mark) =>
-      placedStrokes(mark).some(({ points, fill }) =>
-        isOnInnerRim(points, context.figure, fill ? "outline" : "line"),
-      ),
+      placedStrokes(mark).some(({ points, fill }) => {
+        // What is filled lies on closed lids; only a line that swells is drawn as an outline.
+        if (fill && !(mark.kind === "path" && !mark.closed)) return false;
+        return isOnInnerRim(points, context.figure, fill ? "outline" : "line");
+      }),
     );
     const key = materials.get(layer.id);
     if (!key || !isOnRim.includes(true)) return [];

@@ -1,5 +1,5 @@
 import { boundingBox, point, standsTo, zoneInfo, type Point, type ZoneId } from "../anatomy";
-import { deltaE00, hexToLab, type Lab } from "../colour";
+import { chroma, deltaE00, hexToLab, type Lab } from "../colour";
 import { nearestInColour, TOOLS } from "../paint";
 import { moveMark, scaleMark } from "../shapes/arrange";
 import { recipeOf } from "../design/context";
@@ -27,7 +27,6 @@ const remark = (
   layer: Layer,
   more: Omit<Remark, "severity" | "where"> & Partial<Pick<Remark, "where">>,
 ): Remark => ({ severity: "tip", where: { layerId: layer.id, zones: layer.zones }, ...more });
-const chroma = ([, a, b]: Lab) => Math.hypot(a, b);
 
 /** One finding for all marks of a layer that a rule would have otherwise. */
 function mending(

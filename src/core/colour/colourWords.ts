@@ -1,4 +1,4 @@
-import type { Lab } from "./lab";
+import { chroma, hueAngle, type Lab } from "./lab";
 
 /** Hues by their angle in CIELAB, degrees, each up to where it says. By eye, no published source. */
 const HUES: readonly (readonly [upTo: number, name: string])[] = [
@@ -25,17 +25,18 @@ function lightness(l: number): string {
 }
 
 /** What one calls a colour in plain words: "pale yellow", "dark greyish blue", "brown". */
-export function colourWords([l, a, b]: Lab): string {
-  const chroma = Math.hypot(a, b);
-  if (chroma < GREY) {
+export function colourWords(lab: Lab): string {
+  const [l] = lab;
+  const vivid = chroma(lab);
+  if (vivid < GREY) {
     if (l > 92) return "white";
     return l < 16 ? "black" : `${lightness(l)}grey`;
   }
-  const angle = ((Math.atan2(b, a) * 180) / Math.PI + 360) % 360;
+  const angle = hueAngle(lab);
   const hue = HUES.find(([upTo]) => angle < upTo)?.[1] ?? "pink";
   // What is orange or yellow in the light is brown in the shade.
   const isBrown = (hue === "orange" || (hue === "yellow" && l < 45) || hue === "red") && l < 58;
-  if (isBrown && chroma < (hue === "red" ? 28 : 50)) return `${lightness(l)}brown`;
+  if (isBrown && vivid < (hue === "red" ? 28 : 50)) return `${lightness(l)}brown`;
   const isPink = hue === "red" && l > 62;
-  return `${lightness(l)}${chroma < DULL ? "greyish " : ""}${isPink ? "pink" : hue}`;
+  return `${lightness(l)}${vivid < DULL ? "greyish " : ""}${isPink ? "pink" : hue}`;
 }

@@ -49,7 +49,7 @@ function partOf(
       keptFrom(source.zones, other.material, other, context).length === 0,
   );
   const best = nearestInColour(fit, wanted, (one) =>
-    as === "light" ? 0 : tooVivid(one, wanted),
+    as === "light" || !one.colour ? 0 : tooVivid(hexToLab(one.colour), wanted),
   )?.product;
   const tools = best ? toolsFor(best.material) : [source.tool];
   const tool = tools.includes("roundBrush") ? "roundBrush" : (tools[0] ?? source.tool);

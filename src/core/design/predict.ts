@@ -63,7 +63,7 @@ export interface Prediction {
 
 /** Optics of what a layer is painted with; null where it brings no colour. */
 export function layerOptics(
-  layer: Layer,
+  layer: Pick<Layer, "paint" | "target">,
   products: LookContext["products"],
   film: "dry" | "wet" = "dry",
 ): PaintOptics | null {
@@ -73,7 +73,7 @@ export function layerOptics(
   return layer.paint.kind === "material" ? onShelf.ofLayer(layer) : onShelf.ofPaint(layer.paint);
 }
 const dryOptics = remember((products: LookContext["products"]) => ({
-  ofLayer: remember((layer: Layer) => opticsOf(layer, products, "dry")),
+  ofLayer: remember((layer: Pick<Layer, "paint" | "target">) => opticsOf(layer, products, "dry")),
   ofPaint: remember((paint: Layer["paint"]) => opticsOf({ paint, target: null }, products, "dry")),
 }));
 

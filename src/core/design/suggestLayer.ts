@@ -1,7 +1,8 @@
 import { middle } from "./part";
 import { ZONES, type ZoneId, zoneInfo } from "../anatomy";
-import { labFromReflectance, type Lab } from "../colour";
+import { deltaE00, filmReflectance, labFromReflectance, type Lab, type Spectrum } from "../colour";
 import {
+  filmsPerCoat,
   nearestInColour,
   isPaintType,
   TOOLS,
@@ -14,7 +15,8 @@ import { exposedZones } from "./exposedZones";
 import { allowedZones } from "./allowedZones";
 import { materialOf, recipeOf, type LookContext } from "./context";
 import { freeLayerId } from "./patch";
-import { predict } from "./predict";
+import { filmOf, STRENGTHS, type Strength } from "./passes";
+import { layerOptics, predict } from "./predict";
 import { isVeil, ROLES, type Role } from "./roles";
 import { PLAIN_LAYER, type Layer, type Look, type PaintChoice } from "./schema";
 import { stepFrom, tooVivid } from "./tones";
@@ -48,12 +50,49 @@ const AUXILIARY_FOR: Partial<Record<Role, MaterialKey>> = {
 };
 
 /** Predicted colour of the base where most of it lies, or of the skin. */
-function groundTone(look: Look, context: LookContext): Lab {
+function groundOf(look: Look, context: LookContext): Spectrum {
   const prediction = predict(look, context);
-  return labFromReflectance(
-    prediction.films.get("forehead")?.at(-1)?.after ?? prediction.bare("forehead"),
-  );
+  return prediction.films.get("forehead")?.at(-1)?.after ?? prediction.bare("forehead");
 }
+
+/**
+ * The paint whose thin film comes nearest to a tone: a veil shows what it lies on, and many a brown turns orange
+ * where it is thin, so the pot's own colour says little (2-core, films).
+ */
+function nearestVeil(
+  fit: readonly Product[],
+  { products }: LookContext,
+  o: { target: Lab; ground: Spectrum; film: number },
+): Product | null {
+  const ground = labFromReflectance(o.ground);
+  const isDarker = o.target[0] < ground[0];
+  const far = (product: Product): number => {
+    const paint: PaintChoice = { kind: "product", productId: product.id };
+    const optics = layerOptics({ paint, target: null }, products);
+    if (!optics) return Infinity;
+    const seen = labFromReflectance(filmReflectance(optics, o.film, o.ground));
+    // A shadow that hardly darkens is none, nor a light that darkens; and a vivid one is paint, not shadow.
+    const stepped = (seen[0] - ground[0]) * (isDarker ? -1 : 1);
+    return (
+      deltaE00(seen, o.target) +
+      (stepped < LEAST_STEP ? NO_STEP : 0) +
+      (isDarker ? tooVivid(seen, o.target) : 0) +
+      (product.eyeSafe ? 0 : NOT_FOR_EYES)
+    );
+  };
+  const judged = fit.map((product) => ({ product, far: far(product) }));
+  const best = judged.reduce<(typeof judged)[number] | null>(
+    (least, one) => (one.far < (least?.far ?? Infinity) ? one : least),
+    null,
+  );
+  return best?.product ?? null;
+}
+
+/** Less of a step in L* is not seen as light or shade; what makes none counts as so much further off, dE00. By eye, no published source. */
+const [LEAST_STEP, NO_STEP] = [2, 50];
+
+/** A paint that is kept from the eyes counts as so much further off, dE00: by eye, no published source. */
+const NOT_FOR_EYES = 6;
 
 /** Paints that lie well as a base or a detail, the mildest first: what stands in where the usual kind may not be worn. */
 const STAND_INS: readonly MaterialKey[] = [
@@ -85,24 +124,20 @@ function kindFor(
  * A new layer of a role with everything filled in as a colleague would: the chosen system's kind of paint, the nearest product on the
  * shelf that this person may wear, the zones and tool that go with it.
  */
-export function suggestLayer(role: Role, look: Look, context: LookContext): Layer {
+export function suggestLayer(
+  role: Role,
+  look: Look,
+  context: LookContext,
+  strength: Strength = "full",
+): Layer {
   const wearable = [...context.products.values()].filter((product) =>
     isWearable(product, context.person),
   );
   const wanted = kindFor(role, look, context, wearable);
-  const ground = groundTone(look, context);
-  const step = TONE_STEP[role] ?? 0;
-  const target = stepFrom(ground, step);
+  const ground = groundOf(look, context);
+  const step = (TONE_STEP[role] ?? 0) * STRENGTHS[strength].film;
+  const target = stepFrom(labFromReflectance(ground), step);
   const fit = wearable.filter((product) => product.material === wanted);
-  const product =
-    nearestInColour(
-      fit,
-      target,
-      (one) => (one.eyeSafe ? 0 : 6) + (step < 0 && isVeil(role) ? tooVivid(one, target) : 0),
-    )?.product ?? null;
-  const paint: PaintChoice = product
-    ? { kind: "product", productId: product.id }
-    : { kind: "material", material: wanted };
   const tool: ToolKey =
     role === "detail" && isPaintType(wanted)
       ? (toolsFor(wanted).find((key) => key === "linerBrush" || key === "roundBrush") ??
@@ -112,6 +147,17 @@ export function suggestLayer(role: Role, look: Look, context: LookContext): Laye
         : role !== "base" && PLACES[role] && toolsFor(wanted).includes("roundBrush")
           ? "roundBrush"
           : (toolsFor(wanted)[0] ?? "flatBrush");
+  const product = isVeil(role)
+    ? nearestVeil(fit, context, {
+        target,
+        ground,
+        film: filmsPerCoat(wanted, tool) * filmOf({ role, strength }),
+      })
+    : (nearestInColour(fit, target, ({ eyeSafe }) => (eyeSafe ? 0 : NOT_FOR_EYES))?.product ??
+      null);
+  const paint: PaintChoice = product
+    ? { kind: "product", productId: product.id }
+    : { kind: "material", material: wanted };
   const painted = [
     ...new Set(
       look.layers.filter((layer) => layer.role === "base").flatMap((layer) => layer.zones),
@@ -150,6 +196,7 @@ export function suggestLayer(role: Role, look: Look, context: LookContext): Laye
     paint,
     tool,
     technique,
+    strength,
     edge: isVeil(role) ? "faded" : "hard",
     part: middle(isVeil(role) ? 0.5 : 1),
     // Powder is worked out with the brush that lays it; what is wet is laid, then blended with a clean one.

@@ -53,9 +53,11 @@ const FAR = 25;
 
 /** A layer of a guide, in what the shelf has for it; null where nothing of it may lie on this person. */
 function layerOf(step: GuideStep, look: Look, context: LookContext): Layer | null {
-  const suggested = suggestLayer(step.role, look, context);
   const zones = step.marks ? zonesOfMarks(step.marks, context.figure) : (step.zones ?? []);
   const wanted = step.colour ? hexToLab(step.colour) : null;
+  // Skin that is to look like skin takes its shadows sheer: they are built up, never laid on.
+  const isShadow = (step.role === "shade" || step.role === "contour") && !wanted;
+  const suggested = suggestLayer(step.role, look, context, isShadow ? "sheer" : "full");
   const key = materialOf(suggested, context.products);
   const near =
     wanted && key
@@ -85,8 +87,6 @@ function layerOf(step: GuideStep, look: Look, context: LookContext): Layer | nul
     target: wanted && !product ? (step.colour ?? null) : null,
     edge: step.fadeMm ? "faded" : "hard",
     ...(step.fadeMm && { fadeMm: step.fadeMm }),
-    // Skin that is to look like skin takes its shadows sheer: they are built up, never laid on.
-    ...((step.role === "shade" || step.role === "contour") && !wanted && { strength: "sheer" }),
     ...(step.part && { part: step.part }),
     marks: [...(step.marks ?? [])],
     notes: step.why,
