@@ -1,5 +1,5 @@
 import { boundingBox, point, standsTo, zoneInfo, type Point, type ZoneId } from "../anatomy";
-import { chroma, deltaE00, hexToLab, type Lab } from "../colour";
+import { chroma, deltaE00, hexToLab } from "../colour";
 import { nearestInColour, TOOLS } from "../paint";
 import { moveMark, scaleMark } from "../shapes/arrange";
 import { recipeOf } from "../design/context";
