@@ -4,6 +4,8 @@ export default {
   maxWorkers: "100%",
   testMatch: ["<rootDir>/src/**/*.test.ts"],
   testEnvironment: "node",
+  // Five seconds are too few for a passphrase or a hundred random logs while the linter runs beside.
+  testTimeout: 20_000,
   transform: {
     "^.+\\.(t|j)sx?$": [
       "<rootDir>/scripts/jestTransform.cjs",

@@ -17,6 +17,7 @@ import { zoneWords } from "../design/words";
 import { exposedZones, isBareOn } from "../design/exposedZones";
 import { layerKeptFrom } from "../design/layerKeptFrom";
 import { keptFrom, leftBare } from "../design/mayNotTouch";
+import { carriedTo, shapesOf, zonesFilledBy } from "../design/leftOut";
 
 /** BASE-1: a fixed number of coats that leaves the ground showing, or an automatic one that would need an undercoat (LAYER-5). */
 export function thinCover(stack: Stack): Remark[] {
@@ -57,21 +58,19 @@ export function paintedCoverage(
 ): { painted: ZoneId[]; gaps: ZoneId[] } {
   const shares = new Map<ZoneId, number>();
   for (const layer of look.layers) {
-    if (
-      layer.marks.length ||
-      !(layer.role === "base" || layer.role === "detail" || isVeil(layer.role))
-    )
-      continue;
+    if (!(layer.role === "base" || layer.role === "detail" || isVeil(layer.role))) continue;
     // A base is a base however far it goes; a veil on a part of an area leaves the rest bare.
     const most = isVeil(layer.role) && layer.part.kind === "middle" ? 0 : 1;
-    for (const zone of layer.zones) {
+    for (const zone of zonesFilledBy(layer)) {
       const isStrip = layer.part.kind !== "middle";
-      const part = figure && isStrip ? shareOfZone(layer, zone, { figure }) : 1;
+      // What it leaves out is painted with something else, or meant to stay as it is.
+      const isAll = !isStrip || layer.marks.length > 0;
+      const part = figure && !isAll ? shareOfZone(layer, zone, { figure }) : 1;
       shares.set(zone, (shares.get(zone) ?? 0) + most * part);
     }
   }
   const covered = new Set([...shares].flatMap(([zone, share]) => (share >= COVERED ? [zone] : [])));
-  const marks = look.layers.flatMap((layer) => (isColour(layer.role) ? layer.marks : []));
+  const marks = look.layers.flatMap((layer) => (isColour(layer.role) ? shapesOf(layer) : []));
   if (figure && marks.length) zonesFilled(marks, figure).forEach((zone) => covered.add(zone));
   return {
     painted: exposed.filter((zone) => covered.has(zone)),
@@ -85,7 +84,8 @@ export function gaps(stack: Stack): Remark[] {
   if (isTooSmall(stack.context.person)) return [];
   const bases = stack.look.layers.filter((layer) => layer.role === "base");
   const widest = bases.reduce<(typeof bases)[number] | null>(
-    (most, layer) => (most && most.zones.length >= layer.zones.length ? most : layer),
+    (most, layer) =>
+      most && (!carriedTo(layer, []) || most.zones.length >= layer.zones.length) ? most : layer,
     null,
   );
   if (!widest) return [];
@@ -134,11 +134,7 @@ export function gaps(stack: Stack): Remark[] {
             fix: {
               op: "changeLayer",
               id: widest.id,
-              change: {
-                zones: ZONES.map((zone) => zone.id).filter(
-                  (zone) => widest.zones.includes(zone) || reach.includes(zone),
-                ),
-              },
+              change: carriedTo(widest, reach) ?? {},
             } as const,
             fixLabel: `Carry ${widest.name} to ${zoneWords(reach)}`,
           },
@@ -150,6 +146,7 @@ export function gaps(stack: Stack): Remark[] {
 
 /** Zones a base may be carried to: where neither its products nor its kind are kept out. */
 function reachable(stack: Stack, base: Layer, zones: readonly ZoneId[]): ZoneId[] {
+  if (!carriedTo(base, zones)) return [];
   const shut = new Set(layerKeptFrom(base, zones, stack.context));
   return zones.filter((zone) => !shut.has(zone) && isBareOn(zone, stack.context.person));
 }

@@ -23,6 +23,7 @@ import { isColour } from "../design/roles";
 import type { Stack } from "../design/stack";
 import { zoneWords } from "../design/words";
 import { withMarks } from "./safety";
+import { shapesOf } from "../design/leftOut";
 
 /** Down to where a hat or fringe takes what is drawn, mm: its edge, and the shade under it in the look's light. */
 const hatLimit = (lineMm: number, { look }: Pick<Stack, "look">): number =>
@@ -44,7 +45,7 @@ function shareAbove(polygon: Polygon, y: number): number {
 
 const reach = (layer: Layer) =>
   Math.max(
-    ...layer.marks
+    ...shapesOf(layer)
       .flatMap(placedStrokes)
       .flatMap((stroke) => stroke.points.map((p) => p.y + stroke.widthMm / 2)),
   );
@@ -52,7 +53,7 @@ const reach = (layer: Layer) =>
 /** How far the marks of a layer reach into the shade of the hat, mm; 0 or less where they keep clear, or nothing covers the forehead. */
 export const intoTheShade = (stack: Pick<Stack, "context" | "look">, layer: Layer): number => {
   const line = stack.context.brief.hatLineMm;
-  return line === null || !layer.marks.length ? 0 : reach(layer) - hatLimit(line, stack);
+  return line === null || !shapesOf(layer).length ? 0 : reach(layer) - hatLimit(line, stack);
 };
 
 /** EDGE-4: brows and marks under the hat or fringe. */
@@ -63,11 +64,12 @@ export function underTheHat(stack: Stack): Remark[] {
   return stack.look.layers.flatMap((layer): Remark[] => {
     // What follows other shapes is lowered with them.
     if (!isColour(layer.role) || layer.role === "base" || layer.form) return [];
-    if (layer.marks.length) {
+    const shapes = shapesOf(layer);
+    if (shapes.length) {
       const over = intoTheShade(stack, layer);
       if (over <= 0.05) return [];
       const lowerBy = Math.ceil(over * 2) / 2;
-      const high = layer.marks.map((mark) =>
+      const high = shapes.map((mark) =>
         reach({ ...layer, marks: [mark] }) > limit
           ? { ...mark, y: mark.y - (reach({ ...layer, marks: [mark] }) - limit) }
           : mark,
@@ -194,10 +196,10 @@ function alongCrease(mark: Mark, figure: Figure): Along {
 export function inTheCrease(stack: Stack): Remark[] {
   const { figure, brief } = stack.context;
   return stack.look.layers.flatMap((layer): Remark[] => {
-    if (!layer.marks.length || layer.form || !isColour(layer.role) || layer.edge === "faded")
-      return [];
+    const shapes = shapesOf(layer);
+    if (!shapes.length || layer.form || !isColour(layer.role) || layer.edge === "faded") return [];
     // A mouth drawn on the mouth lies along its creases and is meant to move with them (EDGE-2).
-    const caught = layer.marks.map((mark) =>
+    const caught = shapes.map((mark) =>
       isAtHome(mark, figure) ? { mm: 0, crease: "" } : alongCrease(mark, figure),
     );
     const worst = caught.reduce((most, along) => (along.mm > most.mm ? along : most), {
@@ -221,9 +223,7 @@ export function inTheCrease(stack: Stack): Remark[] {
         }
       return null;
     };
-    const moved = layer.marks.map((mark, i) =>
-      (caught[i]?.mm ?? 0) >= ALONG_MM ? clear(mark) : mark,
-    );
+    const moved = shapes.map((mark, i) => ((caught[i]?.mm ?? 0) >= ALONG_MM ? clear(mark) : mark));
     const isClear = moved.every((mark): mark is Mark => mark !== null);
     const fix = isClear ? withMarks(stack, layer, moved) : null;
     return [

@@ -5,6 +5,7 @@ import {
   applyPatch,
   checkLook,
   MARK_KINDS,
+  NOTHING,
   newMark,
   stopsOf,
   zonesOfMarks,
@@ -38,6 +39,13 @@ const anyLayer = fc.record({
   coats: fc.constantFrom("auto" as const, 1),
   part: fc.constantFrom(middle(0.3), WHOLE),
   edge: fc.constantFrom("hard", "faded" as const),
+  fills: fc.constantFrom(false, false, true),
+  leavesOut: fc.constantFrom<Layer["leavesOut"]>(
+    NOTHING,
+    NOTHING,
+    { kind: "painted" },
+    { kind: "layers", ids: ["l0"] },
+  ),
 });
 const anySetting = fc.record({
   skin: fc.constantFrom("#f6e0d2", "#c58d68", "#2f1d12"),
@@ -55,11 +63,13 @@ function lookOf(
     coats: Layer["coats"];
     part: Layer["part"];
     edge: Layer["edge"];
+    fills: Layer["fills"];
+    leavesOut: Layer["leavesOut"];
   }[],
   context: LookContext,
 ): Look {
   return aLook(
-    ...layers.map(({ role, pick, zones, marks: drawn, coats, part, edge }, i) => {
+    ...layers.map(({ role, pick, zones, marks: drawn, fills, ...rest }, i) => {
       const marks =
         role === "detail" ? drawn.map(({ kind, x, y, seed }) => newMark(kind, { x, y }, seed)) : [];
       const touched = zonesOfMarks(marks, context.figure);
@@ -67,11 +77,10 @@ function lookOf(
         id: `l${i}`,
         role: role as "base",
         paint: product(pick.id),
-        zones: touched.length ? touched : zones,
+        zones: touched.length && !fills ? touched : zones,
         marks: touched.length ? marks : [],
-        coats,
-        part,
-        edge,
+        fills,
+        ...rest,
         tool: role === "detail" ? "roundBrush" : "dampSponge",
       });
     }),

@@ -17,6 +17,7 @@ import { zoneWords } from "../design/words";
 import { CENTRAL, homeOf, isAtHome, MOVING } from "./moving";
 import { keptFrom } from "../design/mayNotTouch";
 import { withMarks } from "./safety";
+import { shapesOf } from "../design/leftOut";
 
 // Shares, angles and bends that the checks below compare with or propose are common practice, no published source.
 
@@ -37,14 +38,15 @@ function mending(
   return stack.look.layers.flatMap((layer): Remark[] => {
     // What follows other shapes is mended with them.
     if (layer.form) return [];
-    const mended = layer.marks.map((mark) => better(mark, layer));
-    const wrong = layer.marks.filter((_, i) => mended[i]);
+    const shapes = shapesOf(layer);
+    const mended = shapes.map((mark) => better(mark, layer));
+    const wrong = shapes.filter((_, i) => mended[i]);
     if (!wrong.length) return [];
     const { fixLabel, ...said } = say(wrong, layer);
     const fix = withMarks(
       stack,
       layer,
-      layer.marks.map((mark, i) => mended[i] ?? mark),
+      shapes.map((mark, i) => mended[i] ?? mark),
     );
     return [remark(layer, { ...said, ...(fix && fixLabel && { fix, fixLabel }) })];
   });

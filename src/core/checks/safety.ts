@@ -26,6 +26,7 @@ import { unreadProducts, untestedProducts, untestedWords } from "./safetyNotes";
 import { isWearable, kindAllergens, objections, tooYoungFor } from "../design/wearable";
 import { marksOn, zonesOfMarks } from "../design/touched";
 import { named, zoneWords } from "../design/words";
+import { shapesOf, zonesFilledBy } from "../design/leftOut";
 
 /**
  * Takes zones out of a layer, or the layer out of the look when nothing is left. Marks lie where
@@ -39,20 +40,30 @@ export function withoutZones(
   // What gives other shapes form has none of its own to take out: it goes, and they stay.
   if (layer.form)
     return { fix: { op: "removeLayer", id: layer.id }, fixLabel: `Remove ${layer.name}` };
-  const marks = layer.marks.filter(
+  const shapes = shapesOf(layer);
+  const marks = shapes.filter(
     (mark) => !zonesOfMarks([mark], figure).some((zone) => zones.includes(zone)),
   );
+  const filled = zonesFilledBy(layer);
+  const rest = filled.filter((zone) => !zones.includes(zone));
   if (marks.length)
     return {
-      fix: { op: "changeLayer", id: layer.id, change: marksOn(marks, figure) },
+      fix: {
+        op: "changeLayer",
+        id: layer.id,
+        change: { ...marksOn(layer, marks, figure), ...(filled.length && { zones: rest }) },
+      },
       fixLabel: `Remove what lies on ${zoneWords(zones)}`,
     };
-  if (layer.marks.length)
+  if (shapes.length && !rest.length)
     return { fix: { op: "removeLayer", id: layer.id }, fixLabel: `Remove ${layer.name}` };
-  const rest = layer.zones.filter((zone) => !zones.includes(zone));
   return rest.length
     ? {
-        fix: { op: "changeLayer", id: layer.id, change: { zones: rest } },
+        fix: {
+          op: "changeLayer",
+          id: layer.id,
+          change: { zones: rest, ...(shapes.length && { marks: [] }) },
+        },
         fixLabel: `Leave out ${zoneWords(zones)}`,
       }
     : { fix: { op: "removeLayer", id: layer.id }, fixLabel: `Remove ${layer.name}` };
@@ -252,7 +263,7 @@ export function withMarks(
   layer: Layer,
   marks: readonly Mark[],
 ): LookPatch | null {
-  const change = marksOn(marks, context.figure);
+  const change = marksOn(layer, marks, context.figure);
   const reached = (change.zones ?? []).filter((zone) => !layer.zones.includes(zone));
   return layerKeptFrom(layer, reached, context).length > 0
     ? null

@@ -8,6 +8,7 @@ import type { Stack } from "../design/stack";
 import { listed } from "../text/words";
 import { withMarks } from "./safety";
 import type { Remark } from "./finding";
+import { shapesOf } from "../design/leftOut";
 
 // Thresholds of hand and eye are common practice, no published source.
 
@@ -80,7 +81,7 @@ function thinLines(stack: Stack, layer: Layer, finest: number): Remark[] {
     return brush !== null && brush < finest;
   };
   if (!layer.marks.some(isThin)) return [];
-  const wider = layer.marks.map((mark) =>
+  const wider = shapesOf(layer).map((mark) =>
     isThin(mark) ? MarkSchema.parse({ ...mark, widthMm: finest }) : mark,
   );
   const fix = withMarks(stack, layer, wider);
@@ -101,7 +102,7 @@ function hardShapes(stack: Stack, layer: Layer): Remark[] {
   const fix = withMarks(
     stack,
     layer,
-    layer.marks.map((mark) => (isHard(mark) ? (easier(mark) ?? mark) : mark)),
+    shapesOf(layer).map((mark) => (isHard(mark) ? (easier(mark) ?? mark) : mark)),
   );
   return [
     {

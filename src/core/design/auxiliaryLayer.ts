@@ -33,6 +33,7 @@ export function joined({ layers }: Look, layer: Layer, at: number): LookPatch {
       !other.locked &&
       !other.marks.length &&
       other.part.kind === "whole" &&
+      other.leavesOut.kind === "nothing" &&
       JSON.stringify(other.paint) === paint,
   );
   if (!beside) return { op: "addLayer", layer, at };

@@ -86,6 +86,18 @@ function layerDifferences(
     before.target !== after.target,
     after.target ? `is meant to be ${after.target}` : "has no colour of its own to match",
   );
+  say(
+    before.fills !== after.fills,
+    after.fills ? "fills its areas as well as its shapes" : "is its shapes alone",
+  );
+  say(
+    !same(before.leavesOut, after.leavesOut),
+    after.leavesOut.kind === "nothing"
+      ? "leaves nothing out"
+      : after.leavesOut.kind === "painted"
+        ? "leaves out what is painted before it"
+        : "leaves out what other layers cover",
+  );
   say(before.notes !== after.notes, "has another note");
   return words;
 }

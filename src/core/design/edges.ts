@@ -14,12 +14,13 @@ import {
 import { deltaE00, labFromReflectance, type Lab, type LampKey, type Spectrum } from "../colour";
 import { edgeVisibility, verdictOf, type Verdict } from "../vision";
 import { type LookContext } from "./context";
-import { markWidthMm, placedStrokes, sameShape, type Mark } from "../shapes";
+import { markWidthMm, placedStrokes, sameShape, type Mark, isArea } from "../shapes";
 import { fillsZone, liesUnder, type Prediction } from "./predict";
 import { isColour } from "./roles";
 import type { Layer, Look } from "./schema";
 import { underLater, visibleLayers } from "./visible";
 import { touched } from "./touched";
+import { shapesOf } from "./leftOut";
 
 /** One side of an edge: a layer, or the bare skin where `layerId` is null. */
 export interface EdgeSide {
@@ -181,16 +182,19 @@ function borderEdges(look: Look, context: LookContext, prediction: Prediction): 
 
 /** Where a mark has its middle, by zone; its first zone where it lies on none. */
 export const zoneOfMark = (mark: Mark, layer: Layer, context: LookContext): ZoneId | undefined =>
-  layer.zones.find(
-    (zone) =>
-      zoneInfo(zone).frame === mark.frame && contains(context.figure.zone(zone).polygon, mark),
-  ) ?? layer.zones[0];
+  isArea(mark)
+    ? mark.zone
+    : (layer.zones.find(
+        (zone) =>
+          zoneInfo(zone).frame === mark.frame && contains(context.figure.zone(zone).polygon, mark),
+      ) ?? layer.zones[0]);
 
 /** Marks on what lies beside them, one edge for each layer and each ground it meets. */
 function markEdges(look: Look, context: LookContext, prediction: Prediction): Edge[] {
   const later = underLater(look, context, prediction);
   return visibleLayers(look, context, prediction).flatMap(({ layer, colours }): Edge[] => {
-    if (!layer.marks.length || layer.role === "map" || !isColour(layer.role)) return [];
+    const shapes = shapesOf(layer);
+    if (!shapes.length || layer.role === "map" || !isColour(layer.role)) return [];
     // Shade and light of a form run out on it: they have no edge of their own.
     if (layer.form) return [];
     const at = look.layers.findIndex(({ id }) => id === layer.id);
@@ -224,7 +228,7 @@ function markEdges(look: Look, context: LookContext, prediction: Prediction): Ed
         marks: Mark[];
       }
     >();
-    for (const mark of layer.marks) {
+    for (const mark of shapes) {
       const zone = zoneOfMark(mark, layer, context);
       const films = zone ? prediction.films.get(zone) : undefined;
       const film = films?.find((entry) => entry.layer.id === layer.id);
@@ -278,7 +282,7 @@ function markPairEdges(look: Look, context: LookContext, prediction: Prediction)
   const drawn = visibleLayers(look, context, prediction)
     .filter(
       ({ layer, colours }) =>
-        layer.marks.length > 0 &&
+        shapesOf(layer).length > 0 &&
         !layer.form &&
         layer.marks.length <= MOST_MARKS &&
         colours.size > 0 &&

@@ -176,21 +176,12 @@ function shrunk(polygon: Polygon, share: number): Polygon {
   return polygon.map((p) => between(centre, p, Math.sqrt(share)));
 }
 
-type Filling = Pick<Layer, "zones" | "part">;
-
 /** Share of a zone that a layer without shapes covers, 0 to 1. */
 export const shareOfZone = (
-  { part }: Omit<Filling, "zones">,
+  { part }: Pick<Layer, "part">,
   zone: ZoneId,
   of: { readonly figure: Figure },
 ): number =>
   part.kind === "whole" || part.kind === "middle"
     ? middleOf(part)
     : partShare(part, of.figure.zone(zone).polygon);
-
-/** Skin that a layer without shapes covers, cm2. */
-export const filledCm2 = (layer: Filling, of: { readonly figure: Figure }): number =>
-  layer.zones.reduce(
-    (sum, zone) => sum + of.figure.zone(zone).areaCm2 * shareOfZone(layer, zone, of),
-    0,
-  );

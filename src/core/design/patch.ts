@@ -135,7 +135,7 @@ export function freeLayerId(look: Look, stem: string): string {
   return `${short}-${n}`;
 }
 
-const { part, fadeMm, form, marks, notes, target, fades, group, hidden, locked, ...rest } =
+const { part, fadeMm, form, marks, fills, leavesOut, notes, target, fades, group, ...rest } =
   LayerSchema.shape;
 /** Some fields of a layer. Defaults are taken off: what a change does not name it must not touch. */
 const ChangeSchema = LayerSchema.omit({ id: true })
@@ -150,8 +150,10 @@ const ChangeSchema = LayerSchema.omit({ id: true })
     target: target.unwrap(),
     fades: fades.unwrap(),
     group: group.unwrap(),
-    hidden: hidden.unwrap(),
-    locked: locked.unwrap(),
+    fills: fills.unwrap(),
+    leavesOut: leavesOut.unwrap(),
+    hidden: rest.hidden.unwrap(),
+    locked: rest.locked.unwrap(),
   })
   .partial();
 

@@ -25,7 +25,8 @@ import {
 import { materialOf, recipeOf, type LookContext } from "./context";
 import { placedStrokes, sameShape } from "../shapes";
 import { coatsOfLines, coatsOver, filmOver } from "./remembered";
-import { isSamePart, shareOfZone, liesInStrips, middleOf } from "./part";
+import { shareFilled } from "./leftOut";
+import { isSamePart, liesInStrips, middleOf } from "./part";
 import { filmOf } from "./passes";
 import { isVeil } from "./roles";
 import type { Layer, Look } from "./schema";
@@ -124,11 +125,11 @@ const NEARLY_ALL = 0.99;
 
 /** Whether a layer covers all of a zone. */
 export const isWhole = (layer: Layer, zone: ZoneId, of: Bodied): boolean =>
-  layer.marks.length === 0 && shareOfZone(layer, zone, of) >= NEARLY_ALL;
+  shareFilled(layer, zone, of) >= NEARLY_ALL;
 
 /** Marks and small veils lie on top of a zone without filling it: they do not change what later layers find below them. */
 export const fillsZone = (layer: Layer, zone: ZoneId, of: Bodied): boolean =>
-  layer.marks.length === 0 && shareOfZone(layer, zone, of) >= 0.5;
+  shareFilled(layer, zone, of) >= 0.5;
 
 /** Whether one layer lies right under all of another that does not fill its zones: the same marks, or as large a part of the same zones. */
 export function liesUnder(lower: Layer, upper: Layer): boolean {

@@ -9,8 +9,9 @@ import {
   TOOL_KEYS,
 } from "../paint";
 import { FreeStepSchema, PieceSchema } from "../piece";
-import { MarkSchema } from "../shapes";
+import { isArea, MarkSchema } from "../shapes";
 import { FormSchema, LIGHTS_FROM } from "./form";
+import { LeavesOutSchema, NOTHING } from "./leftOut";
 import { LEAST_MIDDLE, middle, PartSchema, WHOLE } from "./part";
 import { BlendSchema, STRENGTH_KEYS } from "./passes";
 import { ROLE_KEYS } from "./roles";
@@ -82,7 +83,20 @@ export const LayerSchema = z
       .default(USUAL_FADE_MM),
     /** What of its zones it covers. Marks ignore it. */
     part: PartSchema.default(WHOLE),
-    marks: z.array(MarkSchema).max(60).default([]),
+    /** Shapes; parts of areas are made from the zones on each figure, and kept nowhere. */
+    marks: z
+      .array(
+        MarkSchema.refine(
+          (mark): boolean => !isArea(mark),
+          "parts of areas are not kept as shapes",
+        ),
+      )
+      .max(60)
+      .default([]),
+    /** A layer of shapes that fills its zones as well. */
+    fills: z.boolean().default(false),
+    /** What it leaves out of its zones. */
+    leavesOut: LeavesOutSchema.default(NOTHING),
     /** Set where it is the shade, light or cast shadow of another layer's shapes: its own are theirs. */
     form: FormSchema.nullable().default(null),
     /** The colour wanted, dry; null where the paint itself is what is wanted. What the mixing bench is asked to match. */
@@ -122,6 +136,8 @@ export const PLAIN_LAYER: Omit<
   fadeMm: USUAL_FADE_MM,
   part: WHOLE,
   marks: [],
+  fills: false,
+  leavesOut: NOTHING,
   form: null,
   target: null,
   group: "",

@@ -2,8 +2,8 @@ import { hexToLab } from "../colour";
 import { materialOf, recipeOf, type LookContext } from "./context";
 import type { LookPatch } from "./patch";
 import { isSetting } from "./stack";
-import { filledCm2 } from "./part";
 import type { Layer, Look, Schools } from "./schema";
+import { filledCm2 } from "./leftOut";
 
 /** Where the trade disagrees about the order of work, each way with its words (MAP-1, BASE-4). */
 export const SCHOOLS = {

@@ -4,6 +4,7 @@ import { materialOf, recipeOf, type LookContext } from "./context";
 import type { Look } from "./schema";
 import { shareOfZone } from "./part";
 import { isSetting } from "./stack";
+import { shareFilled, zonesFilledBy } from "./leftOut";
 
 type AnyFinish = ReturnType<typeof finishOf>;
 
@@ -34,15 +35,15 @@ export function sheenOf(
   const sheen = new Map<ZoneId, number>();
   for (const layer of look.layers.slice(0, upTo)) {
     const key = materialOf(layer, products);
-    if (!key || layer.hidden || layer.marks.length) continue;
+    if (!key || layer.hidden) continue;
     const isPowder = isSetting(layer, key);
     // What only protects or prepares leaves the shine as it is.
     if (!isPowder && !isPaintType(key)) continue;
     const finishes = recipeOf(layer, products).map(({ product }) => finishOf(product));
     const own = isPaintType(key) && !finishes.length ? [paintType(key).finish] : finishes;
     const shine = isPowder ? 0 : Math.max(0, ...own.map((finish) => SHEEN[finish] ?? 0));
-    for (const zone of layer.zones) {
-      if (shareOfZone(layer, zone, context) < MOST_OF_IT) continue;
+    for (const zone of zonesFilledBy(layer)) {
+      if (shareFilled(layer, zone, context) < MOST_OF_IT) continue;
       if (shine > 0) sheen.set(zone, shine);
       else sheen.delete(zone);
     }

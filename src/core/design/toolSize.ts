@@ -5,6 +5,7 @@ import { materialOf, type LookContext } from "./context";
 import { coveredOf } from "./part";
 import { toolWords } from "./passes";
 import type { Layer } from "./schema";
+import { shapesOf } from "./leftOut";
 
 /** Of how wide a thing is, as wide as a brush fills it without touching its border. Common practice, no published source. */
 const FILLS = 0.6;
@@ -27,13 +28,16 @@ const [TOO_WIDE, TOO_NARROW] = [1.6, 2.5];
 
 /** As wide as a brush may be, mm: by the thinnest line, the smallest filled shape, or as wide as the areas are on the whole: corners take its edge. */
 function wantedMm(layer: Layer, { figure }: Pick<LookContext, "figure">): number | null {
-  const lines = layer.marks.flatMap((mark) => brushOf(mark) ?? []);
+  const shapes = shapesOf(layer);
+  const lines = shapes.flatMap((mark) => brushOf(mark) ?? []);
   if (lines.length) return Math.min(...lines);
-  const filled = layer.marks
+  const filled = shapes
     .flatMap(placedStrokes)
     .map(({ points, widthMm, fill }) => (fill ? breadthMm(points) * FILLS : widthMm));
   if (filled.length) return Math.min(...filled);
-  const areas = layer.zones.flatMap((zone) => coveredOf(layer, figure.zone(zone).polygon));
+  const areas = layer.marks.length
+    ? layer.marks.flatMap(placedStrokes).map(({ points }) => points)
+    : layer.zones.flatMap((zone) => coveredOf(layer, figure.zone(zone).polygon));
   const sizes = areas.map((outline) => Math.abs(signedArea(outline)));
   const all = sizes.reduce((sum, size) => sum + size, 0);
   if (!all) return null;

@@ -9,9 +9,10 @@ import {
   type Polygon,
   type ZoneId,
 } from "../anatomy";
-import { placedStrokes, type BrushStroke, type Mark } from "../shapes";
+import { isArea, placedStrokes, type BrushStroke, type Mark } from "../shapes";
 import { anchored } from "./anchored";
 import { followed } from "./followForm";
+import { cut, isCut, leftOutBy } from "./leftOut";
 import { shareOfZone } from "./part";
 import type { Layer, Look } from "./schema";
 
@@ -141,16 +142,27 @@ const zonesUnder = remember((figure: Figure) =>
     MOST_MARKS,
     (mark: Mark) => JSON.stringify(mark),
     (mark): readonly ZoneId[] =>
-      figure.allZones.flatMap(({ id, polygon, frame }) =>
-        frame === mark.frame && isUnder(polygon, laid(mark)) ? [id] : [],
-      ),
+      // What is left of an area lies in it, though its outline touches those next to it.
+      isArea(mark)
+        ? [mark.zone]
+        : figure.allZones.flatMap(({ id, polygon, frame }) =>
+            frame === mark.frame && isUnder(polygon, laid(mark)) ? [id] : [],
+          ),
   ),
 );
 
-/** A layer with other marks, and the zones they lie on; where they touch none, its zones stay. */
-export function marksOn(marks: readonly Mark[], figure: Figure): Partial<Omit<Layer, "id">> {
-  const zones = zonesOfMarks(marks, figure);
-  return { marks: [...marks], ...(zones.length && { zones }) };
+/**
+ * A layer with other marks, and the zones they lie on; where they touch none, or it fills its zones
+ * as well, those stay.
+ */
+export function marksOn(
+  { fills }: Pick<Layer, "fills">,
+  marks: readonly Mark[],
+  figure: Figure,
+): Partial<Omit<Layer, "id">> {
+  const shapes = marks.filter((mark) => !isArea(mark));
+  const zones = fills ? [] : zonesOfMarks(shapes, figure);
+  return { marks: shapes, ...(zones.length && { zones }) };
 }
 
 /** Share of an area's corners inside a filled shape from which the area counts as covered by it. */
@@ -175,14 +187,35 @@ export function zonesFilled(marks: readonly Mark[], figure: Figure): ZoneId[] {
 const LEAST_SHARE = 0.005;
 
 /** Whether the areas of a layer follow from where it lies on this figure. */
-const isDerived = ({ marks, part, form }: Layer): boolean =>
-  marks.length > 0 || form !== null || part.kind === "strip";
+const isDerived = ({ marks, part, form, leavesOut }: Layer): boolean =>
+  marks.length > 0 || form !== null || part.kind === "strip" || leavesOut.kind !== "nothing";
 
 const touchedOn = rememberPair((given: Look, figure: Figure): Look => {
   const look = anchored(given, figure);
-  const layers = look.layers.map((stored) => {
-    if (!isDerived(stored)) return stored;
-    const layer = stored.form ? followed(stored, stored.form, look) : stored;
+  const formed = look.layers.map((layer) =>
+    layer.form ? followed(layer, layer.form, look) : layer,
+  );
+  const layers: Layer[] = [];
+  for (const stored of formed)
+    layers.push(isCut(stored) ? cutOn(stored, leftOutBy(stored, layers, formed), figure) : stored);
+  return withZones(look, layers, figure);
+});
+
+/** The last answer for a layer: while others are painted, what it leaves out is mostly the same. */
+const lastCut = new WeakMap<Layer, { of: readonly unknown[]; layer: Layer }>();
+function cutOn(stored: Layer, others: readonly Layer[], figure: Figure): Layer {
+  const of = [figure, ...others];
+  const last = lastCut.get(stored);
+  if (last?.of.length === of.length && last.of.every((value, i) => value === of[i]))
+    return last.layer;
+  const layer = cut(stored, others, figure);
+  lastCut.set(stored, { of, layer });
+  return layer;
+}
+
+function withZones(look: Look, placed: readonly Layer[], figure: Figure): Look {
+  const layers = placed.map((layer) => {
+    if (!isDerived(layer)) return layer;
     const zones = layer.marks.length
       ? zonesOfMarks(layer.marks, figure)
       : layer.zones.filter((zone) => shareOfZone(layer, zone, { figure }) > LEAST_SHARE);
@@ -191,7 +224,7 @@ const touchedOn = rememberPair((given: Look, figure: Figure): Look => {
     return !zones.length || isSame ? layer : { ...layer, zones };
   });
   return layers.every((layer, i) => layer === look.layers[i]) ? look : { ...look, layers };
-});
+}
 
 /**
  * A look whose layers of marks lie on the areas that their paint touches on this figure, whatever

@@ -4,6 +4,7 @@ import { filmsPerCoat, isPaintType } from "../paint";
 import { materialOf, type LookContext } from "./context";
 import { coatFilm, isWhole, layerOptics, type Prediction } from "./predict";
 import { filmOver } from "./remembered";
+import { isColour } from "./roles";
 import type { Layer, Look } from "./schema";
 import { isSetting } from "./stack";
 import { touched } from "./touched";
@@ -12,6 +13,8 @@ import { touched } from "./touched";
 export interface VisibleLayer {
   readonly layer: Layer;
   readonly colours: ReadonlyMap<ZoneId, Spectrum>;
+  /** Drawn over every area: shapes, and parts of areas that are painted after some of them. */
+  readonly isOver: boolean;
 }
 
 /** A film that is laid later, over all of some zones. */
@@ -86,6 +89,7 @@ export function visibleLayers(
 ): VisibleLayer[] {
   const look = touched(stored, context);
   const shown = underLater(look, context, prediction, upTo);
+  const firstShapes = look.layers.findIndex(({ marks }) => marks.length > 0);
   return look.layers.slice(0, upTo).flatMap((layer, at): VisibleLayer[] => {
     const key = materialOf(layer, context.products);
     if (
@@ -96,6 +100,9 @@ export function visibleLayers(
       (!isPaintType(key) && layer.role === "seal")
     )
       return [];
+    const isOver =
+      layer.marks.length > 0 ||
+      (firstShapes >= 0 && at > firstShapes && layer.part.kind !== "whole" && isColour(layer.role));
     const colours = new Map(
       layer.zones.flatMap((zone): [ZoneId, Spectrum][] => {
         const film = prediction.films.get(zone)?.find((entry) => entry.layer.id === layer.id);
@@ -108,13 +115,13 @@ export function visibleLayers(
               share < 1 ? worn(film.colour, film.before, share) : film.colour,
               at,
               zone,
-              layer.marks.length > 0,
+              isOver,
             ),
           ],
         ];
       }),
     );
-    return [{ layer, colours }];
+    return [{ layer, colours, isOver }];
   });
 }
 

@@ -11,6 +11,7 @@ import {
 import {
   safetyNotes,
   placedStrokes,
+  shapesOf,
   strokeOutline,
   touched,
   type Look,
@@ -120,7 +121,7 @@ export function bodySheets({
   const sheets = (["front", "back"] as const).flatMap((frame) => {
     const turn = (p: Point) => (frame === "back" ? point(-p.x, p.y) : p);
     const flat = touched(look, context)
-      .layers.flatMap((layer) => layer.marks)
+      .layers.flatMap((layer) => shapesOf(layer))
       .filter((mark) => mark.frame === frame && isBodyMark(mark, context))
       .flatMap(piecesOf)
       .map((outline) => ({ outline, laid: laidFlat(outline, context, frame) }));

@@ -3,11 +3,14 @@ import {
   coveredOf,
   safetyNotes,
   hexOf,
+  isArea,
   markLabel,
   placedStrokes,
+  shapesOf,
   strokeOutline,
   touched,
   visibleLayers,
+  zoneOfMark,
   type Look,
   type LookContext,
   type Mark,
@@ -125,7 +128,11 @@ export function faceSheet(o: {
     ),
   );
   for (const { layer, colours } of visibleLayers(look, context, prediction)) {
-    const hex = [...colours.values()].map((colour) => hexOf(colour))[0] ?? LINE;
+    const hexOfMark = (mark: Mark) => {
+      const zone = zoneOfMark(mark, layer, context);
+      const colour = (zone && colours.get(zone)) ?? [...colours.values()][0];
+      return colour ? hexOf(colour) : LINE;
+    };
     // A part of areas has edges that are nowhere on the face itself.
     if (kind === "stencil" && !layer.marks.length && liesInStrips(layer.part))
       for (const zone of layer.zones)
@@ -134,13 +141,17 @@ export function faceSheet(o: {
             shapes.push(shape(polygon, true, { name: "part", lineMm: 0.3 }));
     if (kind !== "blank")
       for (const mark of layer.marks.filter(
-        ({ frame, y }) => frame === "front" && y >= figure.landmarks.jugulare.y,
+        (mark) =>
+          mark.frame === "front" &&
+          (isArea(mark)
+            ? figure.zone(mark.zone).part === "head" && figure.zone(mark.zone).group !== "neck"
+            : mark.y >= figure.landmarks.jugulare.y),
       ))
         for (const stroke of placedStrokes(mark))
           shapes.push(
             shape(strokeOutline(stroke), true, {
               name: mark.kind,
-              ...(kind === "chart" ? { fill: hex, line: null } : { lineMm: 0.3 }),
+              ...(kind === "chart" ? { fill: hexOfMark(mark), line: null } : { lineMm: 0.3 }),
             }),
           );
   }
@@ -302,7 +313,7 @@ function textsOf(
   if (kind === "blank") return head;
   // Down the right edge of the head's foot, where the sheet is empty: the neck is not drawn.
   const marks = touched(look, context).layers.flatMap((layer) =>
-    layer.marks.map(
+    shapesOf(layer).map(
       (mark) => `${layer.name}, ${markLabel(mark.kind)}: ${whereOf(mark, context.figure)}`,
     ),
   );

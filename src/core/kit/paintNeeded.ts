@@ -6,6 +6,7 @@ import {
   placedStrokes,
   predict,
   recipeOf,
+  shapesOf,
   strokeArea,
   strokeLength,
   type Layer,
@@ -26,17 +27,18 @@ import {
 /** A faded edge thins to nothing over part of the zone: so much of a full film on average. Common practice, no published source. */
 const FADED_SHARE = 0.7;
 
-/** Way of the brush over all of a layer's marks, mm. */
+/** Way of the brush over all of a layer's shapes, mm. */
 export const strokeLengthMm = (layer: Layer): number =>
-  layer.marks.flatMap(placedStrokes).reduce((sum, stroke) => sum + strokeLength(stroke), 0);
+  shapesOf(layer)
+    .flatMap(placedStrokes)
+    .reduce((sum, stroke) => sum + strokeLength(stroke), 0);
 
-/** Skin a layer covers, cm2: its zones by its share, or its marks by their strokes. */
+/** Skin a layer covers, cm2: what it fills of its zones, and its shapes by their strokes. */
 export function layerAreaCm2(layer: Layer, context: LookContext): number {
-  if (layer.marks.length)
-    return (
-      layer.marks.flatMap(placedStrokes).reduce((sum, stroke) => sum + strokeArea(stroke), 0) / 100
-    );
-  return filledCm2(layer, context);
+  const shapes = shapesOf(layer).flatMap(placedStrokes);
+  return (
+    filledCm2(layer, context) + shapes.reduce((sum, stroke) => sum + strokeArea(stroke), 0) / 100
+  );
 }
 
 /** Grams of one product, or of a kind of material nobody has chosen a product for yet. */

@@ -111,7 +111,6 @@ export {
   middleOf,
   RIM_SIDES,
   LEAST_MIDDLE,
-  filledCm2,
   partWords,
   THIRD_WORDS,
   PartSchema,
@@ -122,6 +121,15 @@ export {
   type Part,
   type Third,
 } from "../design/part";
+export {
+  filledCm2,
+  LeavesOutSchema,
+  NOTHING,
+  shapesOf,
+  shareFilled,
+  zonesFilledBy,
+  type LeavesOut,
+} from "../design/leftOut";
 export {
   ROUND_STEP_MM,
   RUN_KEYS,
@@ -150,6 +158,7 @@ export {
   markDifficulty,
   markAtHome,
   markLabel,
+  isArea,
   markWidthMm,
   newMark,
   pathAlong,

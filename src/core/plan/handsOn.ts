@@ -1,5 +1,5 @@
 import { zoneInfo, type ZoneId } from "../anatomy";
-import { layerAreaCm2, strokeLengthMm } from "../kit";
+import { strokeLengthMm } from "../kit";
 import {
   isVeil,
   materialOf,
@@ -9,6 +9,10 @@ import {
   type Layer,
   type LookContext,
   type Mark,
+  isArea,
+  shapesOf,
+  shareFilled,
+  zonesFilledBy,
 } from "../look";
 import {
   auxiliary,
@@ -78,10 +82,12 @@ export function blendByRegion(layer: Layer, context: LookContext): Map<Region, n
   const { blend } = layer;
   const work = new Map<Region, number>();
   if (!blend) return work;
-  if (!layer.marks.length)
-    for (const [region, minutes] of handsOnByRegion(layer, context))
+  const shapes = shapesOf(layer);
+  const areas = { ...layer, marks: layer.marks.filter(isArea) };
+  if (!shapes.length || areas.marks.length)
+    for (const [region, minutes] of handsOnByRegion(areas, context))
       work.set(region, minutes * workedOver(blend.how, context));
-  for (const mark of layer.marks) {
+  for (const mark of shapes) {
     const region = regionOfMark(mark, layer, context.figure);
     work.set(region, (work.get(region) ?? 0) + blendMinutes(mark, layer, blend));
   }
@@ -95,18 +101,20 @@ export function handsOnByRegion(layer: Layer, context: LookContext): Map<Region,
     work.set(region, (work.get(region) ?? 0) + minutes);
   const each = minutesEach(materialOf(layer, context.products));
   const [first] = layer.zones;
-  if (each !== undefined && first && !layer.marks.length) add(regionOf(first), each);
-  else if (layer.marks.length)
-    for (const mark of layer.marks)
-      add(regionOfMark(mark, layer, context.figure), markMinutes(mark, layer));
-  else if (!layer.zones.length && materialOf(layer, context.products) === "toothLacquer")
+  if (each !== undefined && first && !layer.marks.length) {
+    add(regionOf(first), each);
+    return work;
+  }
+  if (!layer.zones.length && materialOf(layer, context.products) === "toothLacquer")
     add("mouth", TEETH_MINUTES);
-  else
-    for (const zone of layer.zones)
-      add(
-        regionOf(zone),
-        (layerAreaCm2({ ...layer, zones: [zone] }, context) / cm2PerMinute(layer, zone, context)) *
-          blending(layer, context),
-      );
+  for (const mark of shapesOf(layer))
+    add(regionOfMark(mark, layer, context.figure), markMinutes(mark, layer));
+  for (const zone of zonesFilledBy(layer))
+    add(
+      regionOf(zone),
+      ((context.figure.zone(zone).areaCm2 * shareFilled(layer, zone, context)) /
+        cm2PerMinute(layer, zone, context)) *
+        blending(layer, context),
+    );
   return work;
 }

@@ -13,6 +13,8 @@ import {
   type Look,
   type LookContext,
   touched,
+  shapesOf,
+  shareFilled,
 } from "../look";
 import {
   isPaintType,
@@ -89,9 +91,9 @@ function wornOn(look: Look, context: LookContext): Worn[] {
 
 /** Skin of one layer on an area, cm2. */
 const areaOn = ({ layer }: Worn, zone: ZoneId, context: LookContext): number =>
-  layer.marks.length
+  shapesOf(layer).length
     ? layerAreaCm2(layer, context) / layer.zones.length
-    : layerAreaCm2({ ...layer, zones: [zone] }, context);
+    : context.figure.zone(zone).areaCm2 * shareFilled(layer, zone, context);
 
 const ON_FACE: readonly ZoneGroup[] = ["face", "eyes", "lips"];
 

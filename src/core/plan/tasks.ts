@@ -15,6 +15,7 @@ import {
   type ChairThing,
   type Mark,
   type Prediction,
+  isArea,
 } from "../look";
 import {
   auxiliary,
@@ -171,7 +172,7 @@ class Ground {
     for (const entry of painted)
       for (const zone of entry.zones) areas.set(zone, [...(areas.get(zone) ?? []), entry]);
     for (const [zone, own] of areas) {
-      const isWhole = own.some(({ marks }) => !marks.length);
+      const isWhole = own.some(({ marks }) => !marks.length || marks.every(isArea));
       this.last.set(zone, isWhole ? own : [...(this.last.get(zone) ?? []), ...own]);
     }
   }

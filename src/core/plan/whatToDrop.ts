@@ -13,6 +13,7 @@ import {
   type LookContext,
   type LookPatch,
   touched,
+  shapesOf,
 } from "../look";
 import type { Placed } from "../schedule";
 import { smallestVisibleMm } from "../vision";
@@ -68,7 +69,7 @@ const [HARDLY, CLEARLY] = [0.3, 1.5];
 
 function lossWords(layer: Layer, loss: number, { brief }: LookContext, coat: boolean): string {
   const least = smallestVisibleMm(brief.farthestM);
-  const widest = Math.max(0, ...layer.marks.map(markWidthMm));
+  const widest = Math.max(0, ...shapesOf(layer).map(markWidthMm));
   const far =
     layer.marks.length && widest < least
       ? ` At ${Math.round(brief.farthestM)} m nobody sees it: its lines are ${widest.toFixed(1)} mm, and an eye there wants ${Math.ceil(least)} mm.`

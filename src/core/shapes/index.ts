@@ -12,6 +12,7 @@ export {
 } from "./path/points";
 export {
   brushOf,
+  isArea,
   MARK_KINDS,
   MarkSchema,
   markDifficulty,
@@ -25,6 +26,7 @@ export {
   strokeArea,
   strokeLength,
   strokeOutline,
+  type AreaMark,
   type Mark,
   type MarkKind,
 } from "./registry";

@@ -2,6 +2,7 @@ import { keysOf } from "../keysOf";
 import { remember, rememberBy } from "../remember";
 import { z } from "zod";
 import { mirror, point, signedArea, type Landmarks, type Point } from "../anatomy";
+import { area } from "./area";
 import { crack } from "./crack";
 import { dried } from "./dried";
 import { band } from "./band";
@@ -77,14 +78,19 @@ const MOTIFS = {
   polygon,
   blotches,
   dried,
+  area,
 } as const;
 
 export type MarkKind = keyof typeof MOTIFS;
-export const MARK_KINDS = keysOf(MOTIFS);
+const ALL_KINDS = keysOf(MOTIFS);
+/** Shapes that a painter adds; a part of an area follows from the areas of its layer. */
+export const MARK_KINDS = ALL_KINDS.filter((kind) => kind !== "area");
 const schemaOf = (kind: MarkKind) => MOTIFS[kind].schema;
-const [first, ...others] = MARK_KINDS;
+const [first, ...others] = ALL_KINDS;
 export const MarkSchema = z.discriminatedUnion("kind", [schemaOf(first), ...others.map(schemaOf)]);
 export type Mark = z.output<typeof MarkSchema>;
+export type AreaMark = Extract<Mark, { kind: "area" }>;
+export const isArea = (mark: Mark): mark is AreaMark => mark.kind === "area";
 
 const motifOf = (kind: MarkKind): Motif<Mark> => MOTIFS[kind] as unknown as Motif<Mark>;
 
@@ -202,7 +208,7 @@ const NamedSchema = z.object({
 
 /** The fields of a kind of shape that have a name, in the order they are declared in. */
 export const shapeFields = rememberBy(
-  MARK_KINDS.length,
+  ALL_KINDS.length,
   (kind: MarkKind) => kind,
   (kind): readonly ShapeField[] =>
     Object.entries<z.ZodType>(schemaOf(kind).shape).flatMap(([key, declared]) => {

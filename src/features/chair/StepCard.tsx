@@ -8,7 +8,7 @@ import {
   type ChairState,
   type ChairStep,
 } from "@/core/chair";
-import { markLabel, workName, zoneWords, type Look, type LookContext } from "@/core/look";
+import { markLabel, shapesOf, workName, zoneWords, type Look, type LookContext } from "@/core/look";
 import { BY } from "@/core/piece";
 import { regionOf, type Plan } from "@/core/plan";
 import { paintingAir } from "@/core/studio";
@@ -71,7 +71,8 @@ export function StepCard({
   const planned = sheet.steps.find(({ layerId }) => layerId === step.layerId);
   if (!planned) return null;
   // What is put on is no layer: its line of the plan says all there is to say.
-  const { zones: painted, marks, notes } = layer ?? { zones: [], marks: [], notes: planned.notes };
+  const { zones: painted, notes } = layer ?? { zones: [], notes: planned.notes };
+  const marks = layer ? shapesOf(layer) : [];
   const here = painted.filter((zone) => step.regions.includes(regionOf(zone)));
   const from = readyFrom(step, steps, state);
   const waits = from > now;

@@ -98,7 +98,7 @@ export function FigureStage(props: FigureStageProps) {
           {...common}
           lamp={lamp}
           guides={switches.guides}
-          selected={layer && !layer.marks.length && !away ? layer.zones : []}
+          selected={layer && (layer.fills || !layer.marks.length) && !away ? layer.zones : []}
           onZone={expression === "rest" ? onZone : undefined}
           lost={away ? [] : lost}
           title={title}

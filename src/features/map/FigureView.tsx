@@ -57,7 +57,8 @@ function useLost({ away, lamp, metres }: FigureSwitches): readonly SeenEdge[] {
 function useMarksOf(layer: Layer | null) {
   const { context, apply } = useWorking();
   const put = (marks: Mark[]) => {
-    if (layer) apply({ op: "changeLayer", id: layer.id, change: marksOn(marks, context.figure) });
+    if (layer)
+      apply({ op: "changeLayer", id: layer.id, change: marksOn(layer, marks, context.figure) });
   };
   const change = (i: number, mark: Mark | null, copy = false) => {
     if (!layer) return;

@@ -4,7 +4,7 @@ import { useCallback } from "react";
 import {
   exposedZones,
   holdsShapes,
-  paintedCoverage,
+  marksOn,
   ROLES,
   setBy,
   zonesOfMarks,
@@ -16,6 +16,7 @@ import { Field } from "@/ui/Field";
 import { CopyLayer } from "./CopyLayer";
 import { FormTools } from "./FormTools";
 import { LayerTools } from "./LayerTools";
+import { LeavesOut } from "./LeavesOut";
 import { MarksEditor, type MarkTools } from "./MarksEditor";
 import { PaintPicker } from "./PaintPicker";
 import { ZoneChecks } from "./ZoneChecks";
@@ -30,12 +31,10 @@ interface LayerPanelProps extends MarkTools {
 /** Everything one layer is: paint, tool, coats, edge and where it lies. */
 export function LayerPanel({ layer, onMove, onDuplicate, onRemove, ...marking }: LayerPanelProps) {
   const { look, apply, context, store } = useWorking();
-  const bare = useCallback(() => {
-    const { brief, person, figure } = context;
-    const { look: now } = store.getState();
-    const others = { ...now, layers: now.layers.filter(({ id }) => id !== layer.id) };
-    return paintedCoverage(others, exposedZones(brief, person), figure).gaps;
-  }, [store, context, layer.id]);
+  const seen = useCallback(() => {
+    const { bare } = store.getState().look;
+    return exposedZones(context.brief, context.person).filter((zone) => !bare.includes(zone));
+  }, [store, context]);
   const change = (values: Partial<Omit<Layer, "id">>) =>
     apply({ op: "changeLayer", id: layer.id, change: values });
   return (
@@ -71,19 +70,39 @@ export function LayerPanel({ layer, onMove, onDuplicate, onRemove, ...marking }:
           <MarksEditor layer={layer} apply={apply} {...marking} />
         )}
         {(layer.form ?? layer.marks.length > 0) && <FormTools layer={layer} />}
-        {layer.marks.length > 0 ? (
+        {layer.marks.length > 0 && !layer.fills && (
           <p>
             <strong>Where:</strong> {zoneWords(zonesOfMarks(layer.marks, context.figure))}, where
             its shapes lie.
           </p>
-        ) : layer.form ? null : (
-          <ZoneChecks
-            key={`areas ${layer.id}`}
-            id={layer.id}
-            chosen={layer.zones}
-            bare={bare}
-            apply={apply}
-          />
+        )}
+        {layer.marks.length > 0 && !layer.form && (
+          <label className="flex min-h-8 items-center gap-2">
+            <input
+              type="checkbox"
+              className="checkbox checkbox-sm"
+              checked={layer.fills}
+              onChange={(event) =>
+                change(
+                  event.target.checked
+                    ? { fills: true, zones: [] }
+                    : { fills: false, ...marksOn({ fills: false }, layer.marks, context.figure) },
+                )
+              }
+            />
+            Fill areas as well as these shapes
+          </label>
+        )}
+        {!layer.form && (layer.fills || layer.marks.length === 0) && (
+          <>
+            <ZoneChecks
+              key={`areas ${layer.id}`}
+              id={layer.id}
+              chosen={layer.zones}
+              apply={apply}
+            />
+            <LeavesOut layer={layer} seen={seen} change={change} />
+          </>
         )}
         <p className="text-sm">
           <strong>Set by:</strong> {setBy(look, context, layer)}.

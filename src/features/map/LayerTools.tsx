@@ -173,7 +173,7 @@ export function LayerTools({
           />
         </Field>
       )}
-      {!layer.form && layer.marks.length === 0 && (
+      {!layer.form && (layer.fills || layer.marks.length === 0) && (
         <PartOfAreas part={layer.part} onPart={(part) => change({ part })} />
       )}
     </div>

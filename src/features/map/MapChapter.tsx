@@ -3,7 +3,7 @@
 import { useCallback, useMemo, useState } from "react";
 import { useHotkeys } from "react-hotkeys-hook";
 import { mirror, point, type Figure, type ZoneId } from "@/core/anatomy";
-import { touched } from "@/core/look";
+import { shapesOf, touched } from "@/core/look";
 import { FindingsList } from "@/shared/workspace/FindingsList";
 import { useWorking } from "@/shared/workspace/WorkspaceContext";
 import { sceneOf, VIEWS, type ViewKey } from "@/shared/figure/views";
@@ -49,7 +49,14 @@ export function MapChapter() {
   // Shapes where this face has what they move with.
   const onFace = useMemo(() => touched(look, context), [look, context]);
   const isShapes = stored !== null && stored.marks.length > 0 && !stored.form;
-  const layer = isShapes ? (onFace.layers.find(({ id }) => id === chosen) ?? stored) : stored;
+  const placed = isShapes ? onFace.layers.find(({ id }) => id === chosen) : undefined;
+  const layer = useMemo(
+    () =>
+      placed && stored
+        ? { ...placed, marks: shapesOf(placed), ...(stored.fills && { zones: stored.zones }) }
+        : stored,
+    [placed, stored],
+  );
   const choose = useCallback((id: string | null) => {
     setChosen(id);
     setChosenMark(null);
@@ -62,7 +69,7 @@ export function MapChapter() {
       setChosen(look.layers.findLast(({ zones }) => zones.includes(zone))?.id ?? null);
       return;
     }
-    if (layer.marks.length || layer.form || layer.locked) return;
+    if ((layer.marks.length && !layer.fills) || layer.form || layer.locked) return;
     apply({
       op: "changeLayer",
       id: layer.id,

@@ -65,8 +65,15 @@ export function MarksEditor({
   const [kind, setKind] = useState<MarkKind>("star");
   const face = context.figure.landmarks;
   const lines = useMemo(() => faceLinesOf(context.figure), [context.figure]);
+  // A base keeps its areas when it is given shapes; anything else is then the shapes alone.
+  const fills =
+    layer.fills || (layer.role === "base" && !layer.marks.length && layer.zones.length > 0);
   const put = (marks: Mark[]) =>
-    apply({ op: "changeLayer", id: layer.id, change: marksOn(marks, context.figure) });
+    apply({
+      op: "changeLayer",
+      id: layer.id,
+      change: { fills, ...marksOn({ fills }, marks, context.figure) },
+    });
   const change = (i: number, key: string, value: number | boolean | string) => {
     const parsed = MarkSchema.safeParse({ ...layer.marks[i], [key]: value });
     if (!parsed.success) {

@@ -23,13 +23,10 @@ const GROUPS: readonly (readonly [ZoneGroup, string])[] = [
 export const ZoneChecks = memo(function ZoneChecks({
   id,
   chosen,
-  bare,
   apply,
 }: {
   id: string;
   chosen: readonly ZoneId[];
-  /** What is seen of the person and not painted by any other layer. */
-  bare: () => readonly ZoneId[];
   apply: (patch: LookPatch) => boolean;
 }) {
   const change = (zones: ZoneId[]) => apply({ op: "changeLayer", id, change: { zones } });
@@ -52,9 +49,6 @@ export const ZoneChecks = memo(function ZoneChecks({
           ? zoneWords(chosen)
           : "nowhere yet. Click areas on the figure or tick them here."}
       </summary>
-      <button type="button" className="btn btn-sm mt-2" onClick={() => put([...chosen, ...bare()])}>
-        All that is not yet painted
-      </button>
       {GROUPS.map(([group, label]) => {
         const zones = ZONES.filter((zone) => zone.group === group && zone.side !== "right");
         const all = ZONES.filter((zone) => zone.group === group).map((zone) => zone.id);

@@ -5,6 +5,7 @@ import {
   hexOf,
   sheenOf,
   visibleLayers,
+  zonesFilledBy,
   type Layer,
   type Look,
   type LookContext,
@@ -113,9 +114,7 @@ export function FaceFigure({
   const { figure, person, brief } = context;
   const visible = visibleLayers(look, context, prediction, upTo, whole);
   const sheen = useMemo(() => sheenOf(look, context, upTo), [look, context, upTo]);
-  const painted = new Set(
-    visible.flatMap(({ layer, colours }) => (layer.marks.length ? [] : [...colours.keys()])),
-  );
+  const painted = new Set(visible.flatMap(({ layer }) => zonesFilledBy(layer)));
   const bareHex = (zone: ZoneId) => hexOf(prediction.bare(zone), lamp);
   /** What is not paint, in this light. */
   const lit = (hex: string) =>
@@ -175,7 +174,7 @@ export function FaceFigure({
       <g clipPath={`url(#${id}-head)`}>
         {hasBeard && <Beard {...beard} />}
         {shapes(
-          visible.filter(({ layer }) => !layer.marks.length),
+          visible.filter(({ isOver }) => !isOver),
           false,
         )}
         {!hairless && <BrowHair context={context} painted={painted} colour={brow} />}
@@ -183,7 +182,7 @@ export function FaceFigure({
       </g>
       <g clipPath={`url(#${id}-skin)`}>
         {shapes(
-          visible.filter(({ layer }) => layer.marks.length),
+          visible.filter(({ isOver }) => isOver),
           false,
         )}
         <Garment {...{ id, person, visible, lines }} areas={figure.zones} over />

@@ -1,7 +1,7 @@
 import { memo } from "react";
 import { zoneInfo, type Point, type ZoneId } from "@/core/anatomy";
 import type { LampKey } from "@/core/colour";
-import { hexOf, type LookContext, type VisibleLayer } from "@/core/look";
+import { hexOf, isArea, type LookContext, type VisibleLayer } from "@/core/look";
 import { AreaPaint } from "./AreaPaint";
 import { MarkPaint } from "./MarkPaint";
 
@@ -43,11 +43,16 @@ export const LayerShapes = memo(function LayerShapes({
   const { layer, colours } = visible;
   const { id, context, lamp, carry } = given;
   if (layer.marks.length)
-    return behind ? null : (
+    return (
       <MarkPaint
         {...given}
         visible={visible}
-        carry={({ frame }) => (frame === "front" ? carry : null)}
+        carry={(mark) => {
+          const isBack = isArea(mark) && isBehind(mark.zone);
+          if (mark.frame !== "front" || isBack !== behind) return null;
+          // What is left of an area is cut from it as it lies on this face.
+          return isArea(mark) ? undefined : carry;
+        }}
       />
     );
   const painted = [...colours].flatMap(([zone, colour]) =>

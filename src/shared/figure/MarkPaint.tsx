@@ -19,6 +19,7 @@ export function MarkPaint({ id, visible, context, lamp, carry }: MarkPaintProps)
   const { layer, colours } = visible;
   const fallback = [...colours.values()][0];
   const soft = softness(layer);
+  if (layer.marks.every((mark) => carry(mark) === null)) return null;
   return (
     <>
       {soft > 0 && <Soft id={`${id}-soft-${layer.id}`} deviation={soft} />}

@@ -14,7 +14,14 @@ import {
 } from "@/core/anatomy";
 import type { Chart } from "@/core/anatomy/surface";
 import { hexToLab, reflectanceFromLab, type Spectrum } from "@/core/colour";
-import { hexOf, sheenOf, visibleLayers } from "@/core/look";
+import {
+  hexOf,
+  isArea,
+  sheenOf,
+  visibleLayers,
+  zonesFilledBy,
+  type VisibleLayer,
+} from "@/core/look";
 import { Features } from "./Features";
 import { AreaPaint, Soft } from "./AreaPaint";
 import { AreaTargets } from "./AreaTargets";
@@ -81,14 +88,38 @@ function OtherView({
     )
     ?.colours.get("neckFront");
   const groundHex = onNeck ? hexOfFilm(onNeck) : bareHex("forehead");
-  const isCapped = visible.some(
-    ({ colours, layer }) => !layer.marks.length && colours.has("scalp"),
-  );
+  const isCapped = visible.some(({ layer }) => zonesFilledBy(layer).includes("scalp"));
   const { box } = scene;
   const line = Math.max(0.8, box.height / 900);
   const isProfile = view === "leftProfile" || view === "rightProfile";
   const side: Side = view === "rightProfile" ? "right" : "left";
   const hair = isCapped ? [] : hairIn(scene, figure, isProfile ? side : null);
+  const onAreas = ({ layer, colours }: VisibleLayer) => (
+    <AreaPaint
+      key={layer.id}
+      {...{ id, layer, figure }}
+      painted={scene.zones.flatMap((area) => {
+        const colour = colours.get(area.id);
+        return colour ? [{ area, hex: hexOfFilm(colour) }] : [];
+      })}
+      carry={(zone) => scene.carry[zoneInfo(zone).frame]}
+      flat={!isProfile && view !== "topOfHead"}
+    />
+  );
+  const inShapes = (entry: VisibleLayer) => (
+    <MarkPaint
+      key={entry.layer.id}
+      visible={entry}
+      {...{ id, context, lamp }}
+      carry={(mark) =>
+        (isArea(mark) && scene.zones.some(({ id: zone }) => zone === mark.zone)) ||
+        scene.shows(mark) ||
+        (mark.mirrored && scene.shows(mirror(mark)))
+          ? scene.carry[mark.frame]
+          : null
+      }
+    />
+  );
   return (
     <svg
       viewBox={`${box.left} ${box.top} ${box.width} ${box.height}`}
@@ -147,35 +178,11 @@ function OtherView({
         <HairMass key={i} hair={mass} colour={lit(person.hair ?? person.brow)} />
       ))}
       <g clipPath={`url(#${id}-skin)`}>
-        {visible
-          .filter(({ layer }) => !layer.marks.length)
-          .map(({ layer, colours }) => (
-            <AreaPaint
-              key={layer.id}
-              {...{ id, layer, figure }}
-              painted={scene.zones.flatMap((area) => {
-                const colour = colours.get(area.id);
-                return colour ? [{ area, hex: hexOfFilm(colour) }] : [];
-              })}
-              carry={(zone) => scene.carry[zoneInfo(zone).frame]}
-              flat={!isProfile && view !== "topOfHead"}
-            />
-          ))}
+        {visible.filter(({ isOver }) => !isOver).map(onAreas)}
         {person.beard !== "none" && <Beard {...beard} through={painted} />}
         {visible
-          .filter(({ layer }) => layer.marks.length > 0)
-          .map((entry) => (
-            <MarkPaint
-              key={entry.layer.id}
-              visible={entry}
-              {...{ id, context, lamp }}
-              carry={(mark) =>
-                scene.shows(mark) || (mark.mirrored && scene.shows(mirror(mark)))
-                  ? scene.carry[mark.frame]
-                  : null
-              }
-            />
-          ))}
+          .filter(({ isOver }) => isOver)
+          .map((entry) => (entry.layer.marks.length ? inShapes(entry) : onAreas(entry)))}
         <Garment
           {...{ id, person, visible }}
           lines={contours ? lines : null}
