@@ -62,6 +62,12 @@ class Painter {
     "above the bridge of the nose, mm": y,
   });
 
+  async tick(name: string): Promise<void> {
+    this.actions++;
+    const layer = this.page.getByRole("region", { name: "Layer", exact: true });
+    await layer.getByLabel(name, { exact: true }).check();
+  }
+
   async press(name: string): Promise<void> {
     await this.click(this.page.getByRole("button", { name, exact: true }));
   }
@@ -311,6 +317,21 @@ const DESIGNS: readonly Design[] = [
           "plate, mm": 13,
         });
       await painter.press("Sink it in");
+    },
+  },
+  {
+    name: "a heart left bare in a night face, its chin and drops in one white",
+    layers: ["Outline", "Night", "White"],
+    paint: async (painter) => {
+      await painter.layer("map", "Outline", "Line black");
+      await painter.shape("heart", { ...painter.at(38, -44), filled: false });
+      await painter.layer("base", "Night", "Frost blue");
+      await painter.press("All that is not yet painted");
+      await painter.choose("Leaves out", "what other layers cover");
+      await painter.layer("detail", "White", "Chalk white");
+      await painter.shape("drop or tear", painter.at(-38, -44));
+      await painter.tick("Fill areas as well as these shapes");
+      await painter.tick("chin");
     },
   },
   {

@@ -198,6 +198,8 @@ export function inTheCrease(stack: Stack): Remark[] {
   return stack.look.layers.flatMap((layer): Remark[] => {
     const shapes = shapesOf(layer);
     if (!shapes.length || layer.form || !isColour(layer.role) || layer.edge === "faded") return [];
+    // A shadow laid into a fold deepens it: what moves there is the fold itself (FORM-2).
+    if (layer.role === "shade") return [];
     // A mouth drawn on the mouth lies along its creases and is meant to move with them (EDGE-2).
     const caught = shapes.map((mark) =>
       isAtHome(mark, figure) ? { mm: 0, crease: "" } : alongCrease(mark, figure),

@@ -9,6 +9,7 @@ import type { LookPatch } from "../design/patch";
 import { LIGHT_FROM_WORDS, type LightFrom } from "../design/form";
 import type { Layer } from "../design/schema";
 import { isSamePart, liesInStrips, middleOf } from "../design/part";
+import { guide } from "../design/guides";
 import { isWhole } from "../design/predict";
 import { orderPatch, SCHOOLS } from "../design/schools";
 import type { Stack } from "../design/stack";
@@ -295,12 +296,20 @@ export function dragged(stack: Stack): Remark[] {
 /** Lighter and greyer than this a base is pure white. Common practice, no published source. */
 const WHITE = { lightness: 93, chroma: 5 } as const;
 
+/** Who is meant to have a white face: a clown, a mime, something that is no living skin. */
+const WHITE_FACED = /\b(clown|mime|mask|doll|statue|porcelain|marble|snow(man|drop)?)\b/i;
+/** Where a base covers these it covers the face. */
+const WHOLE_FACE: readonly ZoneId[] = ["forehead", "cheekAppleLeft", "cheekAppleRight"];
+
 /** BASE-3: pure white over the whole face. */
 export function mask(stack: Stack): Remark[] {
   const { context } = stack;
   const skin = hexToLab(context.person.skin);
   return stack.look.layers.flatMap((layer): Remark[] => {
     if (layer.role !== "base" || layer.paint.kind !== "product") return [];
+    const isMeant =
+      layer.group === guide("whiteClown").label || WHITE_FACED.test(context.brief.character);
+    if (isMeant || !WHOLE_FACE.every((zone) => isWhole(layer, zone, context))) return [];
     const white = recipeOf(layer, context.products)[0]?.product;
     if (!white?.colour) return [];
     const lab = hexToLab(white.colour);

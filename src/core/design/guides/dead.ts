@@ -1,4 +1,4 @@
-import { both, FACE_SKIN, shape, type Guide } from "./guide";
+import { both, HEAD_SKIN, shape, type Guide } from "./guide";
 
 export const dead: Guide = {
   label: "Dead",
@@ -10,7 +10,7 @@ export const dead: Guide = {
       role: "base",
       name: "Colour gone",
       why: "Skin without blood is grey-green, thinly, so that it stays skin.",
-      zones: FACE_SKIN,
+      zones: HEAD_SKIN,
       colour: "#a9b0a0",
     },
     {

@@ -51,6 +51,17 @@ export const FACE_SKIN: readonly ZoneId[] = ZONES.filter(
   ({ group, kind }) => group === "face" && kind !== "brow",
 ).map(({ id }) => id);
 
+/** All that is seen of a bare head from in front: a colour that stops at the lids or the jaw reads as a mask. */
+export const HEAD_SKIN: readonly ZoneId[] = [
+  ...FACE_SKIN,
+  ...ZONES.filter(
+    ({ group, kind, frame }) =>
+      group === "eyes" ||
+      group === "ears" ||
+      (group === "neck" && frame === "front" && kind !== "collar"),
+  ).map(({ id }) => id),
+];
+
 export const BLACK = "#17171a";
 export const WHITE = "#f2f1ec";
 export const RED = "#a3282a";

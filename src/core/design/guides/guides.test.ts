@@ -37,6 +37,13 @@ describe("what a face reads as", () => {
     expect(RULES[guide(key).rule]).toBeDefined();
     expect(checkLook(look, context).filter(({ severity }) => severity === "stop")).toEqual([]);
   });
+  it.each(GUIDE_KEYS)("%s: is not found fault with by our own checks, seen from near", (key) => {
+    const near = { ...context, brief: { ...context.brief, nearestM: 1, farthestM: 3 } };
+    const look = applyPatch(aLook(), layGuide(key, aLook(), near).patch);
+    // What it lies on, how far it is seen and what this person may have on is not its matter.
+    const own = checkLook(look, near).filter(({ rule }) => /^(BASE-3|EDGE|FORM|MAP)/.test(rule));
+    expect(own.map(({ rule, message }) => `${rule} ${message}`)).toEqual([]);
+  });
   it.each(GUIDE_KEYS)("%s: stays on the front of any face", (key) => {
     fc.assert(
       fc.property(faces, (face) => {

@@ -19,14 +19,14 @@ export const old: Guide = {
       {
         role: "shade",
         name: "Smile folds",
-        why: "Hard at the cheek's edge, faded over the lip; no higher than the nose wing.",
+        why: "Hard towards the lip, faded over the fuller cheek; no higher than the nose wing.",
         marks: [
           pair("fold", middle.x, wing.y - length / 2 - WITHIN_MM, {
             lengthMm: length,
             bendMm: 4,
             turnDeg: 10,
             fadeMm: 6,
-            fadeLeft: false,
+            fadeLeft: true,
           }),
         ],
       },
