@@ -1,3 +1,5 @@
+export { dayWords } from "@/core/text/words";
+
 /** "55 min", "1 h 05": minutes as one says them. */
 export function minutesWords(minutes: number): string {
   const whole = Math.round(minutes);
@@ -23,15 +25,6 @@ export const amountWords = (amount: number, counted: "grams" | "pieces"): string
 
 /** Clock time of an ISO moment, on the clock it was written for. */
 export const clock = (iso: string): string => iso.slice(11, 16);
-
-const DAYS = ["Sun", "Mon", "Tue", "Wed", "Thu", "Fri", "Sat"];
-const MONTHS = ["Jan", "Feb", "Mar", "Apr", "May", "Jun", "Jul", "Aug", "Sep", "Oct", "Nov", "Dec"];
-
-/** "Wed 25 Nov" of an ISO date or moment, on the calendar it was written for. */
-export function dayWords(iso: string): string {
-  const date = new Date(`${iso.slice(0, 10)}T00:00:00Z`);
-  return `${DAYS[date.getUTCDay()]} ${date.getUTCDate()} ${MONTHS[date.getUTCMonth()]}`;
-}
 
 /** How large a file is. */
 export const bytesWords = (bytes: number): string =>

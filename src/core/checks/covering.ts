@@ -1,4 +1,4 @@
-import { zoneInfo, ZONES, type Figure, type ZoneId } from "../anatomy";
+import { zoneInfo, type Figure, type ZoneId } from "../anatomy";
 import { deltaE00, hexToLab, labFromReflectance } from "../colour";
 import { isPaintType, mediumOf, TOOLS, type Product } from "../paint";
 import { isTooSmall } from "../people";

@@ -92,7 +92,7 @@ const same = (a: { rule: string; severity: string; where: { layerId?: string } }
   a.rule === b.rule && a.severity === b.severity && a.where.layerId === b.where.layerId;
 
 describe("fixes of looks with marks, from near and far, on any skin", () => {
-  it("each take away a finding and add no stop (150 random looks)", () => {
+  it("each take away a finding and add no stop (240 random looks)", () => {
     fc.assert(
       fc.property(
         fc.array(anyLayer, { minLength: 1, maxLength: 4 }),
@@ -128,7 +128,7 @@ describe("fixes of looks with marks, from near and far, on any skin", () => {
           }
         },
       ),
-      { numRuns: 150, seed: 7, endOnFailure: true },
+      { numRuns: 240, seed: 7, endOnFailure: true },
     );
   });
 

@@ -14,6 +14,7 @@ import {
   usualAllergensOf,
   type Product,
 } from "../paint";
+import { STAND_IN } from "../people";
 import type { Remark } from "./finding";
 import { materialOf, recipeOf } from "../design/context";
 import type { LookPatch } from "../design/patch";
@@ -249,7 +250,10 @@ export function untested(stack: Stack): Remark[] {
         ...(layers.length === 1 && layers[0] && { layerId: layers[0].id }),
         zones: [...new Set(layers.flatMap((layer) => layer.zones))],
       },
-      message: `${untestedWords(open, stack.context)} Test each on ${person.name} 24 to 48 h before, on intact skin, and read it late.`,
+      message:
+        person.id === STAND_IN.id && !person.patchTests.length
+          ? `Nobody is chosen yet: whoever wears ${named(open.map(({ name }) => name))} has each tested 24 to 48 h before, on intact skin, and read late.`
+          : `${untestedWords(open, stack.context)} Test each on ${person.name} 24 to 48 h before, on intact skin, and read it late.`,
     },
   ];
 }

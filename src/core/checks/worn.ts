@@ -8,7 +8,7 @@ import type { Remark } from "./finding";
 import { isColour } from "../design/roles";
 import type { Stack } from "../design/stack";
 import { zoneWords } from "../design/words";
-import { listed } from "../text/words";
+import { dayWords, listed } from "../text/words";
 
 /** How a piece sits to the paint beside it: the base that covers most of the head. */
 export interface PieceMatch {
@@ -214,7 +214,7 @@ export function pieceLate({ look, context }: Stack): Remark[] {
             rule: "PIECE-1",
             severity: "caution",
             where: { zones: [...new Set(own.flatMap(({ piece }) => piece.hides))] },
-            message: `${listed(own.map(({ piece }) => piece.name))} should have been ${due} by ${first}: ${how}, or say what stands in for it.`,
+            message: `${listed(own.map(({ piece }) => piece.name))} should have been ${due} by ${dayWords(first)}: ${how}, or say what stands in for it.`,
           },
         ]
       : [];

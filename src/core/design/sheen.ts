@@ -2,7 +2,6 @@ import type { ZoneId } from "../anatomy";
 import { finishOf, isPaintType, paintType } from "../paint";
 import { materialOf, recipeOf, type LookContext } from "./context";
 import type { Look } from "./schema";
-import { shareOfZone } from "./part";
 import { isSetting } from "./stack";
 import { shareFilled, zonesFilledBy } from "./leftOut";
 

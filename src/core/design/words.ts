@@ -40,9 +40,20 @@ export function zoneWords(zones: readonly ZoneId[], most = 4): string {
 const IRREGULAR: Readonly<Record<string, string>> = {
   "under the eye": "under-eyes",
   "above the lip": "sides above the lip",
-  "side of the nose": "sides of the nose",
+  "heel and sole": "heels and soles",
+  calf: "calves",
+  foot: "feet",
 };
-const plural = (label: string): string => IRREGULAR[label] ?? `${label}s`;
+const several = (noun: string): string =>
+  IRREGULAR[noun] ?? (noun.endsWith("s") ? noun : `${noun}s`);
+
+/** Two of a kind: "backs of the hands", "forearms, front", "calves". */
+function plural(label: string): string {
+  const [thing = label, side] = label.split(", ");
+  const [part, of] = thing.split(" of the ");
+  const both = of && part ? `${several(part)} of the ${several(of)}` : several(thing);
+  return side ? `${both}, ${side}` : both;
+}
 
 const MOST_NAMED = 4;
 

@@ -14,3 +14,12 @@ export const slug = (name: string): string => name.toLowerCase().replace(/[^a-z0
 
 /** "11.50": money in minor units. The currency is the painter's own. */
 export const money = (minor: number): string => (minor / 100).toFixed(2);
+
+const DAYS = ["Sun", "Mon", "Tue", "Wed", "Thu", "Fri", "Sat"];
+const MONTHS = ["Jan", "Feb", "Mar", "Apr", "May", "Jun", "Jul", "Aug", "Sep", "Oct", "Nov", "Dec"];
+
+/** "Wed 25 Nov" of an ISO date or moment, on the calendar it was written for. */
+export function dayWords(iso: string): string {
+  const date = new Date(`${iso.slice(0, 10)}T00:00:00Z`);
+  return `${DAYS[date.getUTCDay()]} ${date.getUTCDate()} ${MONTHS[date.getUTCMonth()]}`;
+}
