@@ -123,7 +123,6 @@ export {
 } from "../design/part";
 export {
   filledCm2,
-  LeavesOutSchema,
   NOTHING,
   shapesOf,
   shareFilled,
