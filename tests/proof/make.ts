@@ -147,6 +147,7 @@ export function makeCase(seed: number): Case {
       blend: random() < 0.3 ? aBlend(random) : null,
       // A third of an eyelid is an eyelid.
       ...(random() < 0.3 && { part: { kind: "third" as const, side: one(random, THIRDS) } }),
+      ...(random() < 0.15 && { leavesOut: { kind: "painted" as const } }),
     });
   });
   return { person, shelf, brief, look: aLook(...layers) };

@@ -24,6 +24,9 @@ export interface Proved {
   planned: number;
   /** Presses of a stop's own button until nothing was stopped. */
   mends: number;
+  /** Presses of any finding's button until none was left, and cases that took more of them than there were findings. */
+  presses: number;
+  long: number;
   /** Paint systems offered. */
   offers: number;
   /** Looks with a label nobody has read. */
@@ -37,6 +40,8 @@ export const nothingProved = (): Proved => ({
   stopped: 0,
   planned: 0,
   mends: 0,
+  presses: 0,
+  long: 0,
   offers: 0,
   unread: 0,
   faults: [],
@@ -47,6 +52,8 @@ export const sumOf = (a: Proved, b: Proved): Proved => ({
   stopped: a.stopped + b.stopped,
   planned: a.planned + b.planned,
   mends: a.mends + b.mends,
+  presses: a.presses + b.presses,
+  long: a.long + b.long,
   offers: a.offers + b.offers,
   unread: a.unread + b.unread,
   faults: [...a.faults, ...b.faults],
@@ -82,6 +89,31 @@ function mended(look: Look, context: LookContext): { look: Look; presses: number
   return { look: now, presses: MOST_PRESSES, stuck: true };
 }
 
+/** Presses every button that a look's findings have, first the first, until none is left; and what was wrong with any. */
+function pressed(look: Look, context: LookContext): { presses: number; wrong: string[] } {
+  let now = look;
+  const wrong: string[] = [];
+  for (let presses = 0; presses < MOST_PRESSES; presses++) {
+    const finding = checkLook(now, context).find(({ fix }) => fix);
+    if (!finding?.fix) return { presses, wrong };
+    const after = applyPatch(now, finding.fix);
+    const button = `${finding.rule} "${finding.fixLabel}"`;
+    if (JSON.stringify(after) === JSON.stringify(now)) wrong.push(`${button} does nothing`);
+    if (stopsOf(after, context).length) wrong.push(`${button} brings a stop`);
+    if (after.accepted.length > now.accepted.length) wrong.push(`${button} ignores a finding`);
+    const shown = new Set(now.layers.filter(({ hidden }) => !hidden).map(({ id }) => id));
+    if (after.layers.some(({ id, hidden }) => hidden && shown.has(id)))
+      wrong.push(`${button} hides a layer`);
+    if (wrong.length) return { presses, wrong };
+    now = after;
+  }
+  const last = checkLook(now, context).find(({ fix }) => fix);
+  return {
+    presses: MOST_PRESSES,
+    wrong: [`no end of mending: ${last?.rule} "${last?.fixLabel}"`],
+  };
+}
+
 /** A look as the advice lays it: the system taken up, and a base and a line as they are then proposed. */
 function advised(given: Case, context: LookContext): { offers: number; looks: Look[] } {
   const { person, brief, shelf } = given;
@@ -99,7 +131,7 @@ function advised(given: Case, context: LookContext): { offers: number; looks: Lo
   return { offers: options.length, looks };
 }
 
-/** Proves one case: what is forbidden is stopped everywhere, what is mended is forbidden no more, no unread label is silent, and nothing is offered that would be stopped. */
+/** Proves one case: what is forbidden is stopped everywhere, what is mended is forbidden no more, no unread label is silent, every button does something and none harm, and nothing is offered that would be stopped. */
 export function prove(seed: number): Proved {
   const given = makeCase(seed);
   const context = contextOf(given);
@@ -137,6 +169,10 @@ export function prove(seed: number): Proved {
     if (after.length) fault(`"${finding.fixLabel}" brings: ${after[0]?.message}`);
   }
 
+  const findings = checkLook(mend.look, context).length;
+  const { presses, wrong: harm } = pressed(mend.look, context);
+  harm.forEach(fault);
+
   const { offers, looks } = advised(given, context);
   for (const offered of looks) {
     const [stop] = stopsOf(offered, context);
@@ -149,6 +185,8 @@ export function prove(seed: number): Proved {
     stopped: stops.length ? 1 : 0,
     planned: stops.length ? 0 : 1,
     mends: mend.presses,
+    presses,
+    long: presses > findings ? 1 : 0,
     offers,
     unread: unread.length ? 1 : 0,
     faults,

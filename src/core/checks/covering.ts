@@ -6,7 +6,7 @@ import { browCover, browCoverWords } from "../design/browCover";
 import type { Remark } from "./finding";
 import { layerOptics, liesUnder, predict, type Prediction } from "../design/predict";
 import { applyPatch, freeLayerId, type LookPatch } from "../design/patch";
-import { shareOfZone } from "../design/part";
+import { shareOfZone, WHOLE } from "../design/part";
 import { isColour, isVeil } from "../design/roles";
 import { recipeOf } from "../design/context";
 import type { Layer, Look } from "../design/schema";
@@ -131,17 +131,30 @@ export function gaps(stack: Stack): Remark[] {
       ? [
           {
             ...gap(reach),
-            fix: {
-              op: "changeLayer",
-              id: widest.id,
-              change: carriedTo(widest, reach) ?? {},
-            } as const,
+            fix: carrying(stack, widest, reach),
             fixLabel: `Carry ${widest.name} to ${zoneWords(reach)}`,
           },
         ]
       : []),
     ...(shut.length ? [{ ...gap(shut), fix: leaving(shut), fixLabel: "Leave it bare" }] : []),
   ];
+}
+
+/** A base carried to zones: where it covers a part of each, the rest is a layer of its own beside it, and that part stays as it is. */
+function carrying({ look }: Stack, base: Layer, zones: readonly ZoneId[]): LookPatch {
+  if (base.part.kind === "whole" || base.part.kind === "middle" || shapesOf(base).length)
+    return { op: "changeLayer", id: base.id, change: carriedTo(base, zones) ?? {} };
+  const rest: Layer = {
+    ...base,
+    id: freeLayerId(look, `rest-${base.id}`),
+    name: `${base.name}, the rest`.slice(0, 80),
+    zones: [...zones],
+    part: WHOLE,
+    marks: [],
+    fills: false,
+    leavesOut: { kind: "painted" },
+  };
+  return { op: "addLayer", layer: rest, at: look.layers.indexOf(base) + 1 };
 }
 
 /** Zones a base may be carried to: where neither its products nor its kind are kept out. */

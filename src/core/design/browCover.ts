@@ -18,6 +18,7 @@ import {
   type MaterialKey,
 } from "../paint";
 import { materialOf, type LookContext } from "./context";
+import { layerKeptFrom } from "./layerKeptFrom";
 import { applyPatch, freeLayerId, type LookPatch } from "./patch";
 import { coatFilm, layerOptics, predict } from "./predict";
 import { PLAIN_LAYER, type Layer, type Look, type PaintChoice } from "./schema";
@@ -134,9 +135,13 @@ function layingOf(
     layer: Pick<Layer, "role" | "name" | "paint" | "tool" | "technique" | "coats">,
     stem: string,
   ) => {
+    const laid: Layer = { ...PLAIN_LAYER, ...layer, id: freeLayerId(now, stem), zones: [...BROWS] };
+    const shut = layerKeptFrom(laid, BROWS, context);
+    const zones = BROWS.filter((zone) => !shut.includes(zone));
+    if (!zones.length) return;
     const patch: LookPatch = {
       op: "addLayer",
-      layer: { ...PLAIN_LAYER, ...layer, id: freeLayerId(now, stem), zones: [...BROWS] },
+      layer: { ...laid, zones },
       at: at + patches.length,
     };
     patches.push(patch);
