@@ -13,10 +13,10 @@ module.exports = {
       "^src/core/",
       {
         pathNot:
-          "^src/core/|^node_modules/(culori|date-fns|fflate|papaparse|perfect-freehand|zod)/",
+          "^src/core/|^node_modules/(culori|date-fns|fflate|papaparse|perfect-freehand|polygon-clipping|zod)/",
       },
       "core-knows-nobody",
-      "core imports itself, culori for conversions, date-fns for days, zod for schemas, perfect-freehand for lines drawn by hand, papaparse for tables, fflate for ZIP",
+      "core imports itself, culori for conversions, date-fns for days, zod for schemas, perfect-freehand for lines drawn by hand, polygon-clipping for what is left of an area, papaparse for tables, fflate for ZIP",
     ),
     from(
       "^src/(?!core/(design|shapes|checks|look)/)",

@@ -14,6 +14,7 @@ const ALLOWED = [
   "0BSD",
   "BlueOak-1.0.0",
   "CC0-1.0",
+  "Unlicense",
 ];
 /** Where used unchanged, as separate files. */
 const SEPARATE = ["MPL-2.0", "LGPL-3.0-or-later", "LGPL-3.0"];

@@ -1,5 +1,5 @@
-import { money } from "@/core/text/words";
-import { amountWords, bytesWords, clock, dayWords, gramsWords, minutesWords } from "./format";
+import { money, dayWords } from "@/core/text/words";
+import { amountWords, bytesWords, clock, gramsWords, minutesWords } from "./format";
 
 describe("words for figures", () => {
   it.each([

@@ -1,5 +1,3 @@
-export { dayWords } from "@/core/text/words";
-
 /** "55 min", "1 h 05": minutes as one says them. */
 export function minutesWords(minutes: number): string {
   const whole = Math.round(minutes);

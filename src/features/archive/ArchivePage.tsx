@@ -9,7 +9,7 @@ import { toast } from "sonner";
 import type { Archived, ArchiveKind } from "@/server/archive";
 import { Dialog } from "@/ui/Dialog";
 import { Empty } from "@/ui/Empty";
-import { dayWords } from "@/ui/format";
+import { dayWords } from "@/core/text/words";
 import { Page } from "@/ui/Page";
 
 const KINDS: Readonly<Record<ArchiveKind, string>> = {

@@ -6,7 +6,7 @@ import { REST_AFTER_DAYS, withoutRest } from "@/core/plan";
 import type { Calls } from "@/server/calls";
 import { Toolbar } from "@/ui/Toolbar";
 import { Empty } from "@/ui/Empty";
-import { dayWords } from "@/ui/format";
+import { dayWords } from "@/core/text/words";
 import { Page } from "@/ui/Page";
 import { DayCall } from "./DayCall";
 

@@ -1,13 +1,13 @@
 "use client";
 
-import { oneOrMore } from "@/core/text/words";
+import { oneOrMore, dayWords } from "@/core/text/words";
 import { useMemo } from "react";
 import { useHotkeys } from "react-hotkeys-hook";
 import { CallSchema, type CallFields, type CallPlan } from "@/core/plan";
 import { useAnswer, type Ask } from "@/shared/workers/useAnswer";
 import { Waiting } from "@/shared/workers/Waiting";
 import type { Calls } from "@/server/calls";
-import { clock, dayWords, minutesWords } from "@/ui/format";
+import { clock, minutesWords } from "@/ui/format";
 import { DraftFound } from "@/ui/saver/DraftFound";
 import { SaveStatus } from "@/ui/saver/SaveStatus";
 import { useSaved } from "@/ui/saver/useSaved";

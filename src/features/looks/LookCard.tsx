@@ -1,9 +1,9 @@
-import { plural } from "@/core/text/words";
+import { plural, dayWords } from "@/core/text/words";
 import { Link } from "@/ui/Link";
 import type { LookCard as Card } from "@/server/lookCards";
 import { LookPicture } from "@/shared/figure/LookPicture";
 import { TurnLook } from "./TurnLook";
-import { clock, dayWords, minutesWords } from "@/ui/format";
+import { clock, minutesWords } from "@/ui/format";
 
 /** A look as its plan draws it. */
 export function LookCard({ card }: { card: Card }) {

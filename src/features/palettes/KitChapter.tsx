@@ -18,8 +18,8 @@ import { PackingCard } from "@/shared/palettes/PackingCard";
 import { SuggestedPalette } from "@/shared/palettes/SuggestedPalette";
 import { useWorking } from "@/shared/workspace/WorkspaceContext";
 import { Empty } from "@/ui/Empty";
-import { money } from "@/core/text/words";
-import { dayWords, gramsWords } from "@/ui/format";
+import { money, dayWords } from "@/core/text/words";
+import { gramsWords } from "@/ui/format";
 import { Swatch } from "@/ui/Swatch";
 
 /** What a look takes against the shelf, the palette for it with the fewest pans, and what to pack. */

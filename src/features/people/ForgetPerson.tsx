@@ -1,7 +1,7 @@
 "use client";
 
 import { ask } from "@/shared/ask";
-import { plural } from "@/core/text/words";
+import { plural, dayWords } from "@/core/text/words";
 import { useRouter } from "next/navigation";
 import { useState } from "react";
 import { toast } from "sonner";
@@ -11,7 +11,6 @@ import { Dialog } from "@/ui/Dialog";
 import { Field } from "@/ui/Field";
 import { dropKeptChairs } from "@/ui/keptChairs";
 import type { Traces } from "@/server/people";
-import { dayWords } from "@/ui/format";
 import { readJson, type Answer } from "@/ui/request";
 
 /** Deletes a person for good, after saying what goes and what stays. */

@@ -3,7 +3,7 @@ import { zoneInfo } from "@/core/anatomy";
 import { material } from "@/core/paint";
 import { disagreements, type WornRecord } from "@/core/record";
 import type { JobOf } from "@/server/people";
-import { dayWords } from "@/ui/format";
+import { dayWords } from "@/core/text/words";
 
 /** What is planned on a person, and what was painted on them before, how it held and how the skin took it. */
 export function History({

@@ -1,6 +1,7 @@
 import { buildList, coatCount, type Piece } from "@/core/piece";
 import { useWorking } from "@/shared/workspace/WorkspaceContext";
-import { dayWords, minutesWords } from "@/ui/format";
+import { dayWords } from "@/core/text/words";
+import { minutesWords } from "@/ui/format";
 
 /** The days before: coats with their waits, repairs, the dry fit. Ticked off in order. */
 export function BuildListCard({

@@ -2,7 +2,8 @@ import { useMemo } from "react";
 import { houseMinutes } from "@/core/chair";
 import { useWorking } from "@/shared/workspace/WorkspaceContext";
 import { NumberInput } from "@/ui/NumberInput";
-import { dayWords, minutesWords } from "@/ui/format";
+import { dayWords } from "@/core/text/words";
+import { minutesWords } from "@/ui/format";
 import type { Typed } from "./useRecordDraft";
 import type { Sitting } from "./useSitting";
 

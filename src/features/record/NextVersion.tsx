@@ -5,7 +5,7 @@ import { useRouter } from "next/navigation";
 import { useState } from "react";
 import { toast } from "sonner";
 import { useWorking } from "@/shared/workspace/WorkspaceContext";
-import { dayWords } from "@/ui/format";
+import { dayWords } from "@/core/text/words";
 
 /** From the last record's verdict to the next version: what was worn is kept by name, and what to change stands over the map until it is done. */
 export function NextVersion() {

@@ -1,14 +1,14 @@
 "use client";
 
 import { HowWorkedOut } from "@/ui/HowWorkedOut";
-import { oneOrMore, plural } from "@/core/text/words";
+import { oneOrMore, plural, dayWords } from "@/core/text/words";
 import { zoneInfo } from "@/core/anatomy";
 import { material, type PaintTypeKey } from "@/core/paint";
 import { ANSWERS, disagreements, ratioOf, type WornRecord } from "@/core/record";
 import { factorOf, type WearFactor } from "@/core/wear";
 import { useWorking } from "@/shared/workspace/WorkspaceContext";
 import { Empty } from "@/ui/Empty";
-import { dayWords, minutesWords } from "@/ui/format";
+import { minutesWords } from "@/ui/format";
 import { NewRecord } from "./NewRecord";
 import { NextVersion } from "./NextVersion";
 import { UsedCard } from "./UsedCard";

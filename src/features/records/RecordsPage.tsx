@@ -8,7 +8,8 @@ import { errorsOf, ratioOf, speedOf, type WornRecord } from "@/core/record";
 import { learningMinutes } from "@/core/schedule";
 import { Chart, PLAIN } from "@/shared/charts/Chart";
 import { Empty } from "@/ui/Empty";
-import { dayWords, minutesWords } from "@/ui/format";
+import { dayWords } from "@/core/text/words";
+import { minutesWords } from "@/ui/format";
 import { Page } from "@/ui/Page";
 
 /** What all records together say: how forecasts held, how minutes fell with repetition, how good the forecasts have been. */

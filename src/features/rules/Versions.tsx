@@ -1,6 +1,7 @@
 import { changeWords } from "@/core/rules";
 import type { HouseVersion } from "@/server/house";
-import { clock, dayWords } from "@/ui/format";
+import { dayWords } from "@/core/text/words";
+import { clock } from "@/ui/format";
 
 /** What was changed when: plans name the version they are made with. */
 export function Versions({ versions }: { versions: readonly HouseVersion[] }) {

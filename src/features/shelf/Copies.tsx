@@ -4,7 +4,8 @@ import { ask } from "@/shared/ask";
 import { useRouter } from "next/navigation";
 import { toast } from "sonner";
 import type { Leftover } from "@/server/exchange";
-import { bytesWords, dayWords } from "@/ui/format";
+import { dayWords } from "@/core/text/words";
+import { bytesWords } from "@/ui/format";
 import { Card } from "./Card";
 
 /** Copies of the studio that stay behind on this machine, each deletable. */

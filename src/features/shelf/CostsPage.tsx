@@ -6,8 +6,8 @@ import { breakEven } from "@/core/kit";
 import { ByLook, ByMonth, Sizes } from "./CostPanels";
 import { ShelfTabs } from "@/shared/shelf/ShelfTabs";
 import type { Costs } from "@/server/costs";
-import { money } from "@/core/text/words";
-import { dayWords, gramsWords } from "@/ui/format";
+import { money, dayWords } from "@/core/text/words";
+import { gramsWords } from "@/ui/format";
 import { Page } from "@/ui/Page";
 
 /** What paint cost in a season, by month, look and product; which size is the cheaper gram; and whether a palette pays. */

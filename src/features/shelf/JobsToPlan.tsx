@@ -1,7 +1,6 @@
 import { useState } from "react";
-import { money } from "@/core/text/words";
+import { money, dayWords } from "@/core/text/words";
 import type { JobHead } from "@/server/kit";
-import { dayWords } from "@/ui/format";
 
 /** Jobs chosen at first, and listed at a time. */
 export const A_PAGE = 24;

@@ -9,8 +9,8 @@ import { MOVEMENT_KINDS, MovementSchema, WRITTEN_KINDS, type Movement } from "@/
 import type { ProductFields } from "@/core/paint";
 import { NumberField, SelectField, TextField } from "@/shared/forms/controls";
 import { showRefusal, useZodForm } from "@/shared/forms/useZodForm";
-import { money } from "@/core/text/words";
-import { dayWords, amountWords, gramsWords } from "@/ui/format";
+import { money, dayWords } from "@/core/text/words";
+import { amountWords, gramsWords } from "@/ui/format";
 
 interface LedgerProps {
   productId: string;

@@ -1,8 +1,8 @@
 import { Link } from "@/ui/Link";
 import { boughtOf, gramPrice, sizesOf, type Movement } from "@/core/kit";
 import type { Product } from "@/core/paint";
-import { money } from "@/core/text/words";
-import { dayWords, gramsWords } from "@/ui/format";
+import { money, dayWords } from "@/core/text/words";
+import { gramsWords } from "@/ui/format";
 
 /** What was paid for a product, purchase by purchase with its batch, and which size is the cheaper gram. */
 export function Prices({

@@ -1,7 +1,8 @@
 import type { ReactNode } from "react";
 import { Link } from "@/ui/Link";
 import type { Today } from "@/server/today";
-import { amountWords, dayWords, gramsWords } from "@/ui/format";
+import { dayWords } from "@/core/text/words";
+import { amountWords, gramsWords } from "@/ui/format";
 
 /** What is due beside the next jobs: tests to read, orders, builds, records, pots that go off or run out. */
 export function Reminders({ today }: { today: Today }) {

@@ -7,7 +7,8 @@ import { LookPicture } from "@/shared/figure/LookPicture";
 import type { LookCard } from "@/server/lookCards";
 import type { Starter } from "@/server/start";
 import type { Today } from "@/server/today";
-import { clock, dayWords, minutesWords } from "@/ui/format";
+import { dayWords } from "@/core/text/words";
+import { clock, minutesWords } from "@/ui/format";
 import { Page } from "@/ui/Page";
 
 export function TodayPage({ today, starters }: { today: Today; starters: readonly Starter[] }) {

@@ -10,7 +10,7 @@ import { differences, predict, variedLook, type Look } from "@/core/look";
 import { FaceFigure } from "@/shared/figure/FaceFigure";
 import { NameForm } from "@/shared/forms/NameForm";
 import { Dialog } from "@/ui/Dialog";
-import { dayWords } from "@/ui/format";
+import { dayWords } from "@/core/text/words";
 import { useWorking } from "./WorkspaceContext";
 
 /** Designs of this look kept by name: keep one, see how it differs from now, go back to it. */
