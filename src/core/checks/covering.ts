@@ -284,13 +284,17 @@ function whiteFor(stack: Stack, layer: Layer): Product | null {
 /** White laid first in the same shape, if that brings the tint out: judged by predicting it. */
 function whiteUnder(stack: Stack, layer: Layer): { fix: LookPatch; fixLabel: string } | null {
   const white = whiteFor(stack, layer);
+  // White laid before a layer that leaves out what is painted would be left out by it.
   if (
     !white ||
+    layer.leavesOut.kind === "painted" ||
     recipeOf(layer, stack.context.products).some(({ product }) => product.id === white.id)
   )
     return null;
   const under: Layer = {
     ...layer,
+    marks: [...shapesOf(layer)],
+    zones: zonesFilledBy(layer).length ? zonesFilledBy(layer) : layer.zones,
     id: freeLayerId(stack.look, `white-${layer.id}`),
     name: `White under ${layer.name}`.slice(0, 80),
     paint: { kind: "product", productId: white.id },

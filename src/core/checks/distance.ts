@@ -20,6 +20,7 @@ import { freeLayerId, type LookPatch } from "../design/patch";
 import { isColour } from "../design/roles";
 import { PLAIN_LAYER, type Layer } from "../design/schema";
 import type { Stack } from "../design/stack";
+import { shapesOf } from "../design/leftOut";
 import { zonesOfMarks } from "../design/touched";
 import { isGreaseOnHands, isWearable } from "../design/wearable";
 import { zoneWords } from "../design/words";
@@ -119,7 +120,7 @@ export function separationFix(
   if (!(width <= WIDEST)) return null;
   const marks =
     edge.kind === "mark"
-      ? upper.marks.map((mark): Mark => ({
+      ? shapesOf(upper).map((mark): Mark => ({
           ...mark,
           outsetMm: Math.min(WIDEST, mark.outsetMm + width),
         }))
@@ -181,8 +182,9 @@ function widened(
   const least = leastWidthMm(lab(edge.a), lab(edge.b), distanceM);
   if (!layer || least === null || least > WIDEST || least > edge.widthMm * MOST_WIDER) return null;
   // Letters and solid shapes have no brush to choose: they read by their size.
-  if (layer.marks.some((mark) => brushOf(mark) === null && markWidthMm(mark) < least)) return null;
-  const marks = layer.marks.map((mark): Mark =>
+  const shapes = shapesOf(layer);
+  if (shapes.some((mark) => brushOf(mark) === null && markWidthMm(mark) < least)) return null;
+  const marks = shapes.map((mark): Mark =>
     "widthMm" in mark && brushOf(mark) !== null
       ? { ...mark, widthMm: Math.max(mark.widthMm, least) }
       : mark,

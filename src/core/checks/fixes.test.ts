@@ -4,6 +4,7 @@ import { aContext, aLayer, aLook, aProduct, product, SHELF } from "../testing";
 import {
   applyPatch,
   checkLook,
+  LookSchema,
   MARK_KINDS,
   NOTHING,
   newMark,
@@ -109,6 +110,8 @@ describe("fixes of looks with marks, from near and far, on any skin", () => {
           for (const finding of before) {
             if (!finding.fix) continue;
             const after = applyPatch(look, finding.fix);
+            // What a button makes can be kept: no outline of an area among the shapes, no layer too many.
+            expect(LookSchema.safeParse(after).error?.issues ?? []).toEqual([]);
             const left = checkLook(after, context);
             // A base is carried only where its product may lie: what is left then is the same matter with fewer zones.
             const weight = (list: typeof before) =>

@@ -14,7 +14,14 @@ import {
   type ZoneId,
 } from "../anatomy";
 import { remember } from "../remember";
-import { isArea, MarkSchema, placedStrokes, strokeOutline, type AreaMark } from "../shapes";
+import {
+  isArea,
+  MarkSchema,
+  placedStrokes,
+  strokeOutline,
+  type AreaMark,
+  type Mark,
+} from "../shapes";
 import { coveredOf, shareOfZone } from "./part";
 import { isColour } from "./roles";
 import type { Layer } from "./schema";
@@ -44,17 +51,14 @@ interface Covered {
 const MEETS_MM = 0.5;
 
 /** What the shapes of a layer cover: the inside of a line that closes belongs to it, as of one that maps a shape out. */
-const coveredByShapes = remember((layer: Layer): readonly Covered[] =>
-  layer.marks.flatMap((mark) =>
-    placedStrokes(mark).flatMap((stroke): Covered[] => {
-      const { points, fill } = stroke;
-      const [first, last] = [points[0], points.at(-1)];
-      const closes =
-        !fill && points.length > 3 && first && last && distance(first, last) < MEETS_MM;
-      const outline = closes ? points : strokeOutline(stroke);
-      return outline.length > 2 ? [{ frame: mark.frame, outline, box: boundingBox(outline) }] : [];
-    }),
-  ),
+const coveredByShape = remember((mark: Mark): readonly Covered[] =>
+  placedStrokes(mark).flatMap((stroke): Covered[] => {
+    const { points, fill } = stroke;
+    const [first, last] = [points[0], points.at(-1)];
+    const closes = !fill && points.length > 3 && first && last && distance(first, last) < MEETS_MM;
+    const outline = closes ? points : strokeOutline(stroke);
+    return outline.length > 2 ? [{ frame: mark.frame, outline, box: boundingBox(outline) }] : [];
+  }),
 );
 
 /** What a layer covers on a figure, as outlines. */
@@ -62,7 +66,7 @@ function coveredBy(layer: Layer, figure: Figure): readonly Covered[] {
   const areas = layer.marks.length && !layer.fills ? [] : areaOutlines(layer, figure);
   return [
     ...areas.map(({ frame, outline }) => ({ frame, outline, box: boundingBox(outline) })),
-    ...coveredByShapes(layer),
+    ...layer.marks.flatMap(coveredByShape),
   ];
 }
 
@@ -81,11 +85,17 @@ const meets = (a: Box, b: Box) =>
 
 /** To this outlines are told apart, mm: finer than any brush, and coarse enough that lines that run together meet in points. */
 const GRAIN_MM = 0.01;
-const ringOf = (outline: readonly Point[]): Ring =>
-  outline.map(({ x, y }): Pair => [
-    Math.round(x / GRAIN_MM) * GRAIN_MM,
-    Math.round(y / GRAIN_MM) * GRAIN_MM,
-  ]);
+/** Points nearer to each other than this are one: a brush is no finer, mm. */
+const SAME_MM = 0.2;
+function ringOf(outline: readonly Point[]): Ring {
+  const grained = (v: number) => Math.round(v / GRAIN_MM) * GRAIN_MM;
+  const kept: Point[] = [];
+  for (const p of outline) {
+    const last = kept.at(-1);
+    if (!last || distance(last, p) >= SAME_MM) kept.push(p);
+  }
+  return kept.map(({ x, y }): Pair => [grained(x), grained(y)]);
+}
 const pointsOf = (ring: Ring): Point[] => ring.slice(0, -1).map(([x, y]) => point(x, y));
 
 /** An outline and the holes in it as one outline: a slit of no width runs to each hole from where the outline is nearest. */
@@ -120,14 +130,51 @@ const solid = (pieces: MultiPolygon): Point[][] =>
     return outline.length > 2 && Math.abs(signedArea(outline)) >= SLIVER_MM2 ? [outline] : [];
   });
 
+/** What some outlines leave of one. Where they lie so that they can't be told apart all at once, one after another: one that still can't be cut out leaves what it covers. */
+function without(outline: Polygon, covered: readonly Covered[]): MultiPolygon {
+  const rings = covered.map((other) => [ringOf(other.outline)]).filter(([ring = []]) => ring.length > 2);
+  const whole: MultiPolygon = [[ringOf(outline)]];
+  try {
+    return polygonClipping.difference(whole, ...rings);
+  } catch {
+    return rings.reduce((left, ring) => {
+      try {
+        return polygonClipping.difference(left, ring);
+      } catch {
+        return left;
+      }
+    }, whole);
+  }
+}
+
+interface Remainder {
+  readonly over: readonly Covered[];
+  readonly pieces: readonly (readonly Point[])[];
+}
+/** What was left of an outline last, for as many layers as may leave something out of it: while one shape is dragged, most areas stay as they are. */
+const MOST_KNOWN = 4;
+const known = remember((_: Polygon): Remainder[] => []);
+
 /** What some outlines leave of one; all of it where they do not touch it. */
-function remainder(outline: Polygon, frame: Frame, covered: readonly Covered[]): Point[][] {
+function remainder(
+  outline: Polygon,
+  frame: Frame,
+  covered: readonly Covered[],
+): Remainder["pieces"] {
   const box = boundingBox(outline);
   const over = covered.filter((other) => other.frame === frame && meets(other.box, box));
-  if (!over.length) return [[...outline]];
-  return solid(
-    polygonClipping.difference([ringOf(outline)], ...over.map((other) => [ringOf(other.outline)])),
+  if (!over.length) return [outline];
+  const last = known(outline);
+  const same = last.find(
+    (entry) =>
+      entry.over.length === over.length &&
+      entry.over.every((other, i) => other.outline === over[i]?.outline),
   );
+  if (same) return same.pieces;
+  const pieces = solid(without(outline, over));
+  last.unshift({ over, pieces });
+  last.splice(MOST_KNOWN);
+  return pieces;
 }
 
 const areaMark = (zone: ZoneId, frame: Frame, outline: readonly Point[]): AreaMark => {
