@@ -209,8 +209,9 @@ function markEdges(look: Look, context: LookContext, prediction: Prediction): Ed
       .slice(0, at)
       .findLast(
         (other) =>
-          liesUnder(other, layer) &&
-          layer.marks.every((mark) =>
+          // An edging is one of the shapes: what the layer fills beside them has none.
+          liesUnder(other, { ...layer, marks: shapes }) &&
+          shapes.every((mark) =>
             other.marks.some(
               (border) => sameShape(mark, border) && border.outsetMm > mark.outsetMm,
             ),
