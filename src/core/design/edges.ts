@@ -205,18 +205,14 @@ function markEdges(look: Look, context: LookContext, prediction: Prediction): Ed
         .some((other) => other.marks.length > 0 && !other.form && liesUnder(layer, other))
     )
       return [];
-    const edging = look.layers
-      .slice(0, at)
-      .findLast(
-        (other) =>
-          // An edging is one of the shapes: what the layer fills beside them has none.
-          liesUnder(other, { ...layer, marks: shapes }) &&
-          shapes.every((mark) =>
-            other.marks.some(
-              (border) => sameShape(mark, border) && border.outsetMm > mark.outsetMm,
-            ),
-          ),
-      );
+    const edging = look.layers.slice(0, at).findLast(
+      (other) =>
+        // An edging is one of the shapes: what the layer fills beside them has none.
+        liesUnder(other, { ...layer, marks: shapes }) &&
+        shapes.every((mark) =>
+          other.marks.some((border) => sameShape(mark, border) && border.outsetMm > mark.outsetMm),
+        ),
+    );
     const groups = new Map<
       string,
       {

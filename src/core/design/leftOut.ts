@@ -132,7 +132,9 @@ const solid = (pieces: MultiPolygon): Point[][] =>
 
 /** What some outlines leave of one. Where they lie so that they can't be told apart all at once, one after another: one that still can't be cut out leaves what it covers. */
 function without(outline: Polygon, covered: readonly Covered[]): MultiPolygon {
-  const rings = covered.map((other) => [ringOf(other.outline)]).filter(([ring = []]) => ring.length > 2);
+  const rings = covered
+    .map((other) => [ringOf(other.outline)])
+    .filter(([ring = []]) => ring.length > 2);
   const whole: MultiPolygon = [[ringOf(outline)]];
   try {
     return polygonClipping.difference(whole, ...rings);
