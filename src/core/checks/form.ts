@@ -364,6 +364,12 @@ export function outOfSchool(stack: Stack): Remark[] {
   );
   const layer = moved ?? look.layers.find(({ id }, i) => fix.ids[i] !== id);
   if (!layer) return [];
+  // A shape that is left out has to be mapped before what is painted round it.
+  const mapped = new Set(look.layers.flatMap(({ id, role }) => (role === "map" ? [id] : [])));
+  const isMappedOut = look.layers.some(
+    ({ leavesOut }) => leavesOut.kind === "layers" && leavesOut.ids.some((id) => mapped.has(id)),
+  );
+  if (moved && isMappedOut) return [];
   const rule = moved ? "MAP-1" : "BASE-4";
   return [
     remark(layer, {

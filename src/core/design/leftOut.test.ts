@@ -160,6 +160,18 @@ describe("what a layer leaves out", () => {
     expect(isUnder(laid.marks, middleOfCheek)).toBe(false);
   });
 
+  it("does not meet what it leaves out: no mud, no order to put right, and what is tacky there is still told", () => {
+    const outline = { ...newMark("heart", middleOfCheek, 3), filled: false } as Mark;
+    const map: Layer = { ...shapes(outline), role: "map" };
+    const round = { leavesOut: { kind: "layers" as const, ids: ["shapes"] } };
+    const rulesOf = (more: Partial<Layer>) =>
+      checkLook(aLook(map, rest(["cheekAppleLeft"], { paint: product("coal"), ...more })), context)
+        .map(({ rule }) => rule)
+        .filter((rule) => rule === "LAYER-1" || rule === "MAP-1");
+    expect(rulesOf({ leavesOut: NOTHING, technique: "stroke" }).length).toBeGreaterThan(0);
+    expect(rulesOf({ ...round, technique: "stroke" })).toEqual([]);
+  });
+
   it("takes paint for what is left: base and what is left out of it are as much as the area", () => {
     const big = disc(middleOfCheek.x, middleOfCheek.y, 20);
     const [, left] = laidOn(shapes(big), rest(["cheekAppleLeft"]));

@@ -8,6 +8,7 @@ import {
   type SurfaceState,
 } from "../paint";
 import { materialOf, type LookContext } from "./context";
+import { leftOutBy, shapesOf } from "./leftOut";
 import { predict, type Prediction } from "./predict";
 import type { Layer, Look } from "./schema";
 import { touched } from "./touched";
@@ -82,6 +83,11 @@ export function readStack(stored: Look, context: LookContext): Stack {
     if (!key) continue;
     materials.set(layer.id, key);
     if (isGround(layer, key)) continue;
+    const apart = new Set(
+      shapesOf(layer).length
+        ? []
+        : leftOutBy(layer, look.layers.slice(0, look.layers.indexOf(layer)), look.layers),
+    );
     const met = new Map<string, { surface: Surface; zones: ZoneId[] }>();
     for (const zone of layer.zones) {
       const surface = surfaces.get(zone);
@@ -90,12 +96,15 @@ export function readStack(stored: Look, context: LookContext): Stack {
           surfaces.set(zone, { ...surface, state: isSealing(key) ? "sealed" : "powdered" });
         if (surface || !isPaintType(key)) continue;
       }
-      if (surface) {
+      const isApart = surface !== undefined && apart.has(surface.layer);
+      if (surface && !isApart) {
         const pair = `${surface.layer.id} ${surface.state}`;
         const entry = met.get(pair) ?? { surface, zones: [] };
         entry.zones.push(zone);
         met.set(pair, entry);
       }
+      // Beside each other in one area: what is still tacky there wants its powder all the same.
+      if (isApart && surface.state === "tacky") continue;
       surfaces.set(zone, { layer, material: key, state: freshState(key) });
     }
     for (const { surface, zones } of met.values())
