@@ -61,9 +61,11 @@ describe("person", () => {
     PersonSchema.safeParse({ ...person, ...values }).error?.issues.map((issue) =>
       issue.path.join("."),
     ) ?? [];
-  it("is measured by the tape, or by the build's averages", () => {
-    expect(faceMeasuresOf({ build: "broad", measures: null })).toEqual(measuresOf("broad"));
-    expect(faceMeasuresOf({ build: "broad", measures: AVERAGE })).toBe(AVERAGE);
+  it("is measured by the tape, or by the averages of the build and the age", () => {
+    expect(faceMeasuresOf({ build: "broad", measures: null, ageYears: 30 })).toEqual(
+      measuresOf("broad"),
+    );
+    expect(faceMeasuresOf({ build: "broad", measures: AVERAGE, ageYears: 7 })).toBe(AVERAGE);
   });
   it("names what is wrong", () => {
     expect(wrong({})).toEqual([]);

@@ -3,12 +3,12 @@ import { z } from "zod";
 import type { Brief } from "@/core/brief";
 import type { Look, Speed } from "@/core/look";
 import { CallSchema, USUAL_CALL, type CallFields } from "@/core/plan";
-import { DateSchema, type PaintTypeKey, type Product } from "@/core/paint";
+import { DateSchema, type Product } from "@/core/paint";
 import type { Person } from "@/core/people";
 import { factorsOf, productsAlong, speedOf } from "@/core/record";
 import type { HouseChanges } from "@/core/rules";
 import type { StudioSettings } from "@/core/studio";
-import type { WearFactor } from "@/core/wear";
+import type { WearFactor, WearKey } from "@/core/wear";
 import {
   currentHouse,
   currentSettings,
@@ -45,7 +45,7 @@ export interface Calls {
   }[];
   readonly products: readonly Product[];
   /** How each paint type wears against the house, by every record there is. */
-  readonly factors: Partial<Record<PaintTypeKey, WearFactor>>;
+  readonly factors: Partial<Record<WearKey, WearFactor>>;
   readonly house: { readonly version: number; readonly changes: HouseChanges };
   readonly settings: { readonly version: number; readonly fields: StudioSettings };
   readonly today: string;

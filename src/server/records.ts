@@ -1,6 +1,6 @@
 import "server-only";
 import { z } from "zod";
-import { wearForecast } from "@/core/look";
+import { productIdOf, wearForecast } from "@/core/look";
 import { makePlan } from "@/core/plan";
 import { contextOf, RecordSchema, StepSeenSchema, WearSeenSchema } from "@/core/record";
 import { survival } from "@/core/wear";
@@ -82,9 +82,11 @@ export async function takeDown({
     const own = forecast.filter(({ zone }) => zone === entry.zone);
     const first = own.find(({ layer }) => layer.role === "base") ?? own[0];
     if (!first) throw invalid([{ field: `seen.${i}.zone`, message: "nothing is painted there" }]);
+    const productId = productIdOf(first.layer);
     return {
       ...entry,
       type: first.type,
+      ...(productId !== null && { productId }),
       forecastPercent: Math.round(survival(first, entry.afterHours) * 100),
     };
   });

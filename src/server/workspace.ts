@@ -3,12 +3,12 @@ import { USUAL_BRIEF, type Brief } from "@/core/brief";
 import type { ChairEvent } from "@/core/chair";
 import type { Movement, Palette } from "@/core/kit";
 import { isSupply, productsUsed, type Reference } from "@/core/look";
-import type { Mix, PaintTypeKey, Product } from "@/core/paint";
+import type { Mix, Product } from "@/core/paint";
 import { STAND_IN, type Person } from "@/core/people";
 import { factorsOf, speedOf, type LearnedSpeed, type WornRecord } from "@/core/record";
 import type { HouseChanges } from "@/core/rules";
 import type { StudioSettings } from "@/core/studio";
-import type { WearFactor } from "@/core/wear";
+import type { WearFactor, WearKey } from "@/core/wear";
 import {
   currentHouse,
   currentSettings,
@@ -66,7 +66,7 @@ export interface Workspace {
   /** What happened when this look was worn, the latest first. */
   readonly records: readonly WornRecord[];
   /** How each paint type wears against the house, by every record there is. */
-  readonly factors: Partial<Record<PaintTypeKey, WearFactor>>;
+  readonly factors: Partial<Record<WearKey, WearFactor>>;
   /** How fast this painter is on this look, by what was timed. */
   readonly speed: LearnedSpeed;
   /** What was logged at the chair of this job's last sitting. */

@@ -1,5 +1,6 @@
 import forms from "./bodyForms.json";
 import { BODY_HEIGHTS, BODY_STRANDS, type BodyHeight, type BodyStrandName } from "./bodyStrands";
+import { childhoodFromSeven } from "./growth";
 import type { Physique } from "./physique";
 import { point, type Point } from "./point";
 
@@ -20,8 +21,6 @@ export interface BodyShape {
 export const DRAWN_BODY = { statureMm: 1700, massKg: 66, soles: -1595 } as const;
 /** Stoutness of bodies that were sculpted; beyond it a body only grows wider. */
 const STOUT = { least: 0.78, most: 1.5 } as const;
-/** Ages between which a body becomes a grown one's. */
-const [SEVEN, GROWN] = [7, 18];
 
 const clamp = (value: number, least: number, most: number) =>
   Math.min(most, Math.max(least, value));
@@ -40,7 +39,7 @@ export function bodyShapeOf({ heightCm, weightKg, ageYears }: Physique): BodySha
   const stout = stoutnessOf(heightCm * 10, weightKg);
   const reached = clamp(stout, STOUT.least, STOUT.most);
   return {
-    weights: formWeights(reached, clamp((GROWN - ageYears) / (GROWN - SEVEN), 0, 1)),
+    weights: formWeights(reached, childhoodFromSeven(ageYears)),
     size: (heightCm * 10) / DRAWN_BODY.statureMm,
     girth: stout / reached,
   };

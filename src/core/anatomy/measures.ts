@@ -5,6 +5,7 @@ import {
   type MidlineLandmark,
   type PairedLandmark,
 } from "./landmarks";
+import { AGAINST_FACE_OF_SEVEN, childhood, FACE_OF_SEVEN } from "./growth";
 import { point, type Point } from "./point";
 
 /** Six measures a painter takes with a tape or calliper, in mm. */
@@ -81,8 +82,21 @@ const BUILDS: Readonly<Record<Build, FaceMeasures>> = {
   },
 };
 
-/** The measures of a build, for someone nobody has measured yet. */
-export const measuresOf = (build: Build): FaceMeasures => BUILDS[build];
+/** The measures of a build at an age, for someone nobody has measured yet: a child's face is a child's. */
+export function measuresOf(build: Build, ageYears = 30): FaceMeasures {
+  const young = childhood(ageYears);
+  if (young === 0) return BUILDS[build];
+  const at = (name: keyof FaceMeasures) => {
+    const usual = AVERAGE[name] + (FACE_OF_SEVEN[name] - AVERAGE[name]) * young;
+    const [least, most] = MEASURE_LIMITS[name];
+    // A tape is read to half a millimetre.
+    const read = Math.round(((usual * BUILDS[build][name]) / AVERAGE[name]) * 2) / 2;
+    return Math.min(most, Math.max(least, read));
+  };
+  return Object.fromEntries(
+    MEASURE_NAMES.map((name) => [name, at(name)]),
+  ) as unknown as FaceMeasures;
+}
 
 const width = (name: PairedLandmark) => DRAWN[`${name}Left`].x * 2;
 const EYE: readonly PairedLandmark[] = [
@@ -96,9 +110,10 @@ const BROW: readonly PairedLandmark[] = ["browInner", "superciliare", "browOuter
 
 /**
  * Landmarks of a person from six measures: each measure moves the landmarks it names exactly, the rest follow in proportion.
+ * @param ageYears a child's skull is larger against the face than a grown one's, neck and nose smaller
  * @throws RangeError when a measure is outside {@link MEASURE_LIMITS}
  */
-export function faceFromMeasures(measures: FaceMeasures): Landmarks {
+export function faceFromMeasures(measures: FaceMeasures, ageYears = 30): Landmarks {
   for (const name of MEASURE_NAMES) {
     const [least, most] = MEASURE_LIMITS[name];
     if (!(measures[name] >= least && measures[name] <= most))
@@ -112,11 +127,15 @@ export function faceFromMeasures(measures: FaceMeasures): Landmarks {
   const pupils = measures.pupilDistance / width("pupil");
   // The opening of the eye varies far less between people than the face round it (common practice, no published source).
   const eyeSize = Math.cbrt(across);
+  const young = childhood(ageYears);
+  const childs = (name: keyof typeof AGAINST_FACE_OF_SEVEN) =>
+    1 + (AGAINST_FACE_OF_SEVEN[name] - 1) * young;
+  const skull = across * childs("skull");
 
   const height = (y: number): number => {
     if (y <= 0) return y * down;
     if (y <= DRAWN.trichion.y) return y * (1 + (up - 1) * (y / DRAWN.trichion.y) ** 0.5);
-    return measures.hairlineHeight + (y - DRAWN.trichion.y) * across;
+    return measures.hairlineHeight + (y - DRAWN.trichion.y) * skull;
   };
   const paired = (name: PairedLandmark, p: Point): Point => {
     if (EYE.includes(name)) {
@@ -128,11 +147,12 @@ export function faceFromMeasures(measures: FaceMeasures): Landmarks {
     }
     if (BROW.includes(name)) return point((p.x * (pupils + across)) / 2, height(p.y));
     if (name === "orbitale") return point(p.x * pupils, height(p.y));
-    if (name === "alare") return point(p.x * Math.sqrt(across), height(p.y));
+    if (name === "alare") return point(p.x * Math.sqrt(across) * childs("nose"), height(p.y));
     if (name === "cheilion" || name === "cristaPhiltri") return point(p.x * mouth, height(p.y));
     if (name === "gonion") return point(p.x * jaw, height(p.y));
     if (name === "gnathionSide") return point((p.x * (jaw + 1)) / 2, height(p.y));
-    if (name === "neckSide") return point((p.x * (jaw + across)) / 2, height(p.y));
+    if (name === "euryon") return point(p.x * skull, height(p.y));
+    if (name === "neckSide") return point((p.x * (jaw + across) * childs("neck")) / 2, height(p.y));
     return point(p.x * across, height(p.y));
   };
   return landmarksBy((_: MidlineLandmark, p) => point(0, height(p.y)), paired);

@@ -1,4 +1,12 @@
-import { buildFigure, defaultFace, faceLine, type FaceLineName, type ZoneId } from "../anatomy";
+import {
+  buildFigure,
+  defaultFace,
+  faceFromMeasures,
+  faceLine,
+  measuresOf,
+  type FaceLineName,
+  type ZoneId,
+} from "../anatomy";
 import {
   applyPatch,
   checkLook,
@@ -67,8 +75,8 @@ const star = (what: string) =>
     what,
   );
 
-const along = (name: FaceLineName, what: string) => {
-  const { points, widthMm } = faceLine(name, buildFigure(defaultFace()));
+const along = (name: FaceLineName, what: string, face = defaultFace()) => {
+  const { points, widthMm } = faceLine(name, buildFigure(face));
   const mark = MarkSchema.parse({ ...pathAlong(points, widthMm), mirrored: true });
   return detail(what, ["underEyeLeft", "underEyeRight"], { marks: [mark], technique: "draw" });
 };
@@ -125,7 +133,7 @@ const TOLD: readonly Situation[] = [
   },
   {
     what: "a child's inner rim, whatever with",
-    layers: [along("lower inner rim", "eyeLiner")],
+    layers: [along("lower inner rim", "eyeLiner", faceFromMeasures(measuresOf("average", 9), 9))],
     person: { ageYears: 9 },
     rule: "SAFE-3",
     severity: "stop",

@@ -149,6 +149,25 @@ describe("against colorjs.io", () => {
       { numRuns: 200 },
     );
   });
+  it("adapts to the whites of A and D65 as its von Kries step does (Hunt-Pointer-Estevez cones)", () => {
+    const white = (lamp: "A" | "D65") => [...xyzWeights(lamp).white];
+    const theirs = { W1: white("A"), W2: white("D65"), options: { method: "von Kries" }, M: null };
+    // It keeps its adaptations behind a hook, which leaves the matrix.
+    Color.hooks.run("chromatic-adaptation-start", theirs);
+    const matrix = theirs.M as number[][] | null;
+    expect(matrix).toHaveLength(3);
+    fc.assert(
+      fc.property(hexes, (hex) => {
+        const xyz = xyzFromReflectance(reflectanceFromLab(hexToLab(hex)), "A");
+        const mine = seenXyz(xyz, "A", 1);
+        const adapted = (matrix ?? []).map((row) =>
+          row.reduce((sum, share, i) => sum + share * (xyz[i] ?? 0), 0),
+        );
+        mine.forEach((value, i) => expect(value).toBeCloseTo(adapted[i] ?? NaN, 1));
+      }),
+      { numRuns: 200 },
+    );
+  });
 });
 
 describe("palette of a picture", () => {

@@ -1,9 +1,10 @@
 import { buildFigure, type Figure } from "../anatomy";
 import type { Brief } from "../brief";
-import { material, type MaterialKey, type PaintTypeKey, type Product } from "../paint";
+import { material, type MaterialKey, type Product } from "../paint";
 import { landmarksOf, physiqueOf, type Person } from "../people";
 import { rememberBy } from "../remember";
 import { HOUSE, type House } from "../rules";
+import type { WearKey } from "../wear";
 import { USUAL_STUDIO, type StudioSettings } from "../studio";
 import type { Layer } from "./schema";
 
@@ -29,7 +30,7 @@ export interface LookContext {
   /** The numbers and rules in force. */
   readonly house: House;
   /** How much faster or slower than the house each paint type wears by the painter's own records; 1 where nothing is recorded. */
-  readonly factors: Readonly<Partial<Record<PaintTypeKey, number>>>;
+  readonly factors: Readonly<Partial<Record<WearKey, number>>>;
   readonly speed: Speed;
   /** The room, the tools and the painter. */
   readonly studio: StudioSettings;

@@ -6,7 +6,7 @@ import {
   type AuxiliaryKey,
   type PaintTypeKey,
 } from "../paint";
-import { zoneWear, type ZoneWear } from "../wear";
+import { wearFactorOf, zoneWear, type ZoneWear } from "../wear";
 import { materialOf, type LookContext } from "./context";
 import { isWhole } from "./predict";
 import { isColour, isVeil } from "./roles";
@@ -21,6 +21,10 @@ export interface LayerWear extends ZoneWear {
   /** Later paint lies over all of it here. */
   readonly buried: boolean;
 }
+
+/** The one product a layer is painted with; null for a mix, or what is still to be chosen. */
+export const productIdOf = ({ paint }: Pick<Layer, "paint">): string | null =>
+  paint.kind === "product" ? paint.productId : null;
 
 /** What protects a layer in a zone: prep below it, powder and seal over it, and what its cake is activated with. */
 export function protection(
@@ -81,7 +85,7 @@ export function wearForecast(stored: Look, context: LookContext): LayerWear[] {
         person: context.person,
         brief: context.brief,
         house: context.house,
-        factor: context.factors[key] ?? 1,
+        factor: wearFactorOf(context.factors, key, productIdOf(layer)),
         onPiece: pieces.some((piece) => piece.at < at && piece.zones.includes(zone)),
       }),
     }));

@@ -1,5 +1,5 @@
 import fc from "fast-check";
-import { ZONES } from "../anatomy";
+import { measuresOf, ZONES } from "../anatomy";
 import { newMark } from "../look";
 import { filmPerCoat, TOOLS } from "../paint";
 import { aContext, aLayer, aLook, product } from "../testing";
@@ -115,6 +115,18 @@ describe("paintNeeded", () => {
       )[0],
     ).toMatchObject({ productId: null, material: "settingPowder" });
     expect(paintNeeded(aLook(aLayer({ id: "s", paint: product("gone") })), context)).toEqual([]);
+  });
+  it("takes a child's grams, in proportion to the skin of a face of that age, measured or not (three quarters at seven: 6-numbers 6.6)", () => {
+    const grams = (ageYears: number, measures = false) =>
+      paintNeeded(
+        aLook(aLayer({ id: "g", zones: ["cheekAppleLeft", "cheekAppleRight"], coats: 1 })),
+        aContext({
+          person: { ageYears, measures: measures ? measuresOf("average", ageYears) : null },
+        }),
+      )[0]?.grams ?? NaN;
+    expect(grams(7) / grams(30)).toBeGreaterThan(0.6);
+    expect(grams(7) / grams(30)).toBeLessThan(0.85);
+    expect(grams(7)).toBeCloseTo(grams(7, true), 9);
   });
 });
 

@@ -139,7 +139,7 @@ export {
   type Run,
 } from "../design/runOfColours";
 export { underLater, visibleLayers, type VisibleLayer } from "../design/visible";
-export { wearForecast, type LayerWear } from "../design/protection";
+export { productIdOf, wearForecast, type LayerWear } from "../design/protection";
 export { isSetting, readStack, setBy } from "../design/stack";
 export type { Finding } from "../checks/finding";
 export { zoneWords } from "../design/words";

@@ -182,16 +182,20 @@ export interface Person extends PersonFields {
   readonly version: number;
 }
 
-/** The tape's measures, or the build's where nobody has measured. */
-export const faceMeasuresOf = (person: Pick<PersonFields, "build" | "measures">): FaceMeasures =>
-  person.measures ?? measuresOf(person.build);
+/** The tape's measures, or those of the build and the age where nobody has measured. */
+export const faceMeasuresOf = (
+  person: Pick<PersonFields, "build" | "measures" | "ageYears">,
+): FaceMeasures => person.measures ?? measuresOf(person.build, person.ageYears);
 
 /** What of a card says where a face has its landmarks. */
-type FaceFields = Pick<PersonFields, "build" | "measures"> &
+type FaceFields = Pick<PersonFields, "build" | "measures" | "ageYears"> &
   Partial<FeatureMeasures & Pick<PersonFields, "landmarks">>;
 
 const measuredFace = ({ noseWidthMm = null, lipHeightMm = null, ...person }: FaceFields) =>
-  withFeatures(faceFromMeasures(faceMeasuresOf(person)), { noseWidthMm, lipHeightMm });
+  withFeatures(faceFromMeasures(faceMeasuresOf(person), person.ageYears), {
+    noseWidthMm,
+    lipHeightMm,
+  });
 
 /** Landmarks of this person's face: from the measures, and where they were dragged on a photograph from that. */
 export function landmarksOf(person: FaceFields): Landmarks {

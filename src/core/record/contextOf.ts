@@ -7,11 +7,11 @@ import {
   type LookContext,
   type Speed,
 } from "../look";
-import type { PaintTypeKey, Product } from "../paint";
+import type { Product } from "../paint";
 import type { Person } from "../people";
 import { houseOf, type HouseChanges } from "../rules";
 import type { StudioSettings } from "../studio";
-import { factorOf, type WearFactor } from "../wear";
+import { factorOf, type WearFactor, type WearKey } from "../wear";
 
 /** What a look is judged against, as it is stored. */
 export interface StoredContext {
@@ -23,7 +23,7 @@ export interface StoredContext {
   readonly today: string;
   readonly house: { readonly version: number; readonly changes: HouseChanges };
   readonly settings: { readonly version: number; readonly fields: StudioSettings };
-  readonly factors?: Partial<Record<PaintTypeKey, WearFactor>>;
+  readonly factors?: Partial<Record<WearKey, WearFactor>>;
   readonly speed?: Speed;
   /** When they sit down by the call of that day. */
   readonly sitsAt?: string | null;
@@ -65,10 +65,13 @@ export function productsAlong(
 
 /** The means of factors, as a look is judged by them. */
 export const meansOf = (
-  factors: Partial<Record<PaintTypeKey, WearFactor>>,
-): Partial<Record<PaintTypeKey, number>> =>
+  factors: Partial<Record<WearKey, WearFactor>>,
+): Partial<Record<WearKey, number>> =>
   Object.fromEntries(
-    Object.entries(factors).map(([type, factor]) => [type, factorOf(factor).mean]),
+    (Object.entries(factors) as [WearKey, WearFactor][]).map(([key, factor]) => [
+      key,
+      factorOf(factor).mean,
+    ]),
   );
 
 /** A context from what is stored: the house's rules as changed, and what the records have taught. */

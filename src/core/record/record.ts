@@ -1,15 +1,25 @@
 import { z } from "zod";
 import { ZONE_IDS } from "../anatomy";
 import { BriefSchema } from "../brief";
-import { DateSchema, PAINT_TYPE_KEYS, type PaintTypeKey } from "../paint";
+import { DateSchema, PAINT_TYPE_KEYS } from "../paint";
 import { ratioOf } from "./speed";
-import { calibrate, HOUSE_FACTOR, type WearFactor, type WearObservation } from "../wear";
+import {
+  asPrior,
+  calibrate,
+  HOUSE_FACTOR,
+  wearKeyOf,
+  type WearFactor,
+  type WearKey,
+  type WearObservation,
+} from "../wear";
 
 /** What was seen of one zone after some hours. */
 export const WearSeenSchema = z
   .object({
     zone: z.enum(ZONE_IDS),
     type: z.enum(PAINT_TYPE_KEYS),
+    /** The product it was, where it was one. */
+    productId: z.string().min(1).max(64).optional(),
     afterHours: z.number().min(0.1, "at least 6 minutes").max(24, "at most 24 h"),
     wholePercent: z.number().min(0, "0 or more").max(100, "at most 100 %"),
     /** What the forecast said then, kept as it was. */
@@ -88,24 +98,38 @@ export const disagreements = (record: Pick<RecordFields, "wear">): WearSeen[] =>
         Math.abs(b.wholePercent - b.forecastPercent) - Math.abs(a.wholePercent - a.forecastPercent),
     );
 
-/** How much faster or slower each paint type wears than the house forecasts, by all that was recorded; nothing for a type nobody has seen worn. */
+/** The forecast kept with it tells the hazard that was expected then. */
+const observationOf = ({
+  afterHours,
+  wholePercent,
+  forecastPercent,
+}: WearSeen): WearObservation => ({
+  hazardPerHour: -Math.log(Math.max(forecastPercent, 2) / 100) / afterHours,
+  hours: afterHours,
+  wholeShare: wholePercent / 100,
+});
+
+/**
+ * How much faster or slower each paint type, and each product, wears than the house forecasts, by all that was recorded; nothing for what
+ * nobody has seen worn. A product starts from what others of its type have shown, so that it is surer the more its own records say.
+ */
 export function factorsOf(
   records: readonly Pick<RecordFields, "wear">[],
-): Partial<Record<PaintTypeKey, WearFactor>> {
-  const seen = new Map<PaintTypeKey, WearObservation[]>();
-  for (const { type, afterHours, wholePercent, forecastPercent } of records.flatMap(
-    ({ wear }) => wear,
-  )) {
-    // The forecast kept with it tells the hazard that was expected then.
-    const expected = -Math.log(Math.max(forecastPercent, 2) / 100) / afterHours;
-    seen.set(type, [
-      ...(seen.get(type) ?? []),
-      { hazardPerHour: expected, hours: afterHours, wholeShare: wholePercent / 100 },
-    ]);
-  }
-  return Object.fromEntries(
-    [...seen].map(([type, observations]) => [type, calibrate(HOUSE_FACTOR, observations)]),
-  );
+): Partial<Record<WearKey, WearFactor>> {
+  const seen = records.flatMap(({ wear }) => wear);
+  const after = (prior: WearFactor, of: readonly WearSeen[]) =>
+    calibrate(prior, of.map(observationOf));
+  const types = [...new Set(seen.map(({ type }) => type))].map((type) => {
+    const own = seen.filter((entry) => entry.type === type);
+    return [type, after(HOUSE_FACTOR, own)] as const;
+  });
+  const ids = [...new Set(seen.flatMap(({ productId }) => productId ?? []))];
+  const products = ids.map((id) => {
+    const own = seen.filter(({ productId }) => productId === id);
+    const others = seen.filter(({ type, productId }) => type === own[0]?.type && productId !== id);
+    return [wearKeyOf(id), after(asPrior(after(HOUSE_FACTOR, others)), own)] as const;
+  });
+  return Object.fromEntries([...types, ...products]);
 }
 
 /** How far forecasts were off, by the day worn: mean absolute difference in percent points of what was whole, and in percent of the hands-on minutes. Null where nothing was taken down. */

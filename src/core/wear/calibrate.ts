@@ -1,3 +1,5 @@
+import type { PaintTypeKey } from "../paint";
+
 /** What was seen against what was forecast: the hazard the house expected, for how long, and the share that was whole. */
 export interface WearObservation {
   readonly hazardPerHour: number;
@@ -13,10 +15,24 @@ export interface WearFactor {
   readonly from: number;
 }
 
+/** What a record speaks of: a kind of paint, or one product. */
+export type WearKey = PaintTypeKey | `product ${string}`;
+export const wearKeyOf = (productId: string): WearKey => `product ${productId}`;
+
+/** How fast a paint wears by what was recorded: its own factor, or its kind's while it has none, or the house's. */
+export const wearFactorOf = (
+  factors: Readonly<Partial<Record<WearKey, number>>>,
+  type: PaintTypeKey,
+  productId: string | null = null,
+): number => (productId === null ? undefined : factors[wearKeyOf(productId)]) ?? factors[type] ?? 1;
+
 /** A loss of so much is one event: five parts in a hundred are what an eye can tell. */
 const EVENT = 0.05;
 /** The house's forecast counts as much as so many events: about two evenings' worth. Common practice, no published source. */
 const HOUSE_EVENTS = 8;
+
+/** What others of its kind have shown counts as so many events for a product: less than the house, since products of one kind differ. Common practice, no published source. */
+const KIND_EVENTS = 4;
 
 /** However much is lost or kept, one record counts as no more events than these: a whole loss says that it went, not why. */
 const MOST_EVENTS = 6;
@@ -54,3 +70,9 @@ export const factorOf = ({ shape, rate }: WearFactor): { mean: number; deviation
   mean: Math.max(LEAST_FACTOR, Math.min(MOST_FACTOR, shape / rate)),
   deviation: Math.sqrt(shape) / rate,
 });
+
+/** What a product without records of its own is taken for: as others of its kind have worn, or the house's while none has. */
+export const asPrior = (kind: WearFactor): WearFactor =>
+  kind.from === 0
+    ? HOUSE_FACTOR
+    : { shape: KIND_EVENTS * factorOf(kind).mean, rate: KIND_EVENTS, from: 0 };

@@ -12,9 +12,13 @@ export {
 } from "./zoneWear";
 export { inWeather, judgeHours, worstHour, type HourJudged } from "./worstHour";
 export {
+  asPrior,
   calibrate,
   factorOf,
   HOUSE_FACTOR,
+  wearFactorOf,
+  wearKeyOf,
   type WearFactor,
+  type WearKey,
   type WearObservation,
 } from "./calibrate";

@@ -3,9 +3,9 @@
 import { HowWorkedOut } from "@/ui/HowWorkedOut";
 import { oneOrMore, plural, dayWords } from "@/core/text/words";
 import { zoneInfo } from "@/core/anatomy";
-import { material, type PaintTypeKey } from "@/core/paint";
+import { material, isPaintType, type MaterialKey } from "@/core/paint";
 import { ANSWERS, disagreements, ratioOf, type WornRecord } from "@/core/record";
-import { factorOf, type WearFactor } from "@/core/wear";
+import { factorOf, HOUSE_FACTOR, wearKeyOf, type WearFactor, type WearKey } from "@/core/wear";
 import { useWorking } from "@/shared/workspace/WorkspaceContext";
 import { Empty } from "@/ui/Empty";
 import { minutesWords } from "@/ui/format";
@@ -34,9 +34,20 @@ export function RecordChapter() {
   );
 }
 
-/** The house's forecast beside the painter's own, type by type, with how many records stand behind it. */
-function Factors({ factors }: { factors: Partial<Record<PaintTypeKey, WearFactor>> }) {
-  const known = Object.entries(factors) as [PaintTypeKey, WearFactor][];
+/** The house's forecast beside the painter's own, type by type and product by product, with how many records stand behind it. */
+function Factors({ factors }: { factors: Partial<Record<WearKey, WearFactor>> }) {
+  const { context } = useWorking();
+  const kinds = Object.keys(factors).filter((key) => isPaintType(key as MaterialKey));
+  const known: { name: string; factor: WearFactor | undefined }[] = [
+    ...kinds.map((key) => ({
+      name: material(key as MaterialKey).label,
+      factor: factors[key as WearKey],
+    })),
+    ...[...context.products.values()].map(({ id, name }) => ({
+      name,
+      factor: factors[wearKeyOf(id)],
+    })),
+  ].filter(({ factor }) => factor);
   return (
     <section aria-label="What the records say" className="card-plain mt-4 p-4 sm:p-5">
       <h3 className="text-lg">What your records say</h3>
@@ -44,14 +55,11 @@ function Factors({ factors }: { factors: Partial<Record<PaintTypeKey, WearFactor
         <p className="muted mt-1">Nothing yet: forecasts are the defaults.</p>
       ) : (
         <ul className="mt-1 text-sm">
-          {known.map(([type, factor]) => {
+          {known.map(({ name, factor = HOUSE_FACTOR }) => {
             const { mean, deviation } = factorOf(factor);
             return (
-              <li key={type} className="border-t rule py-1.5 first:border-0">
-                <strong className="inline-block first-letter:uppercase">
-                  {material(type).label}
-                </strong>{" "}
-                wears{" "}
+              <li key={name} className="border-t rule py-1.5 first:border-0">
+                <strong className="inline-block first-letter:uppercase">{name}</strong> wears{" "}
                 {Math.abs(mean - 1) < 0.05
                   ? "as the default forecast"
                   : `${mean > 1 ? `${mean.toFixed(1)} times as fast as` : `${Math.round((1 - mean) * 100)} % slower than`} the default forecast`}{" "}
@@ -65,8 +73,9 @@ function Factors({ factors }: { factors: Partial<Record<PaintTypeKey, WearFactor
         </ul>
       )}
       <HowWorkedOut>
-        The default forecast is a gamma prior, moved by what was seen (conjugate update). Forecasts
-        on the map and in the plan count it; the Paint chapter compares by the defaults.
+        The default forecast is a gamma prior, moved by what was seen (conjugate update). A product
+        begins from what its kind has shown. Forecasts on the map and in the plan count it, and so
+        does the choice of paint.
       </HowWorkedOut>
     </section>
   );

@@ -161,11 +161,12 @@ function SkinFields({ at }: At) {
 function FaceFields({ at }: At) {
   const { watch, setValue } = useFormContext();
   const build = String(watch(`${at}build`) ?? "average");
+  const age = Number(watch(`${at}ageYears`));
   const measured = watch(`${at}measures`) as object | null | undefined;
   return (
     <Section
       title="Face"
-      lead="Add six measurements for their own proportions, or we use an average."
+      lead="Add six measurements for their own proportions, or we use an average of that age."
     >
       <SelectField name={`${at}build`} label="Build" options={asOptions(BUILDS)} />
       <label className="flex min-h-10 items-center gap-3 self-end">
@@ -181,6 +182,7 @@ function FaceFields({ at }: At) {
                     (BUILDS as readonly string[]).includes(build)
                       ? (build as (typeof BUILDS)[number])
                       : "average",
+                    Number.isFinite(age) && age >= 0 ? age : undefined,
                   )
                 : null,
               { shouldDirty: true },

@@ -1,4 +1,5 @@
 import type { HeadLandmarks } from "./headLandmarks";
+import { childhoodFromSeven, FACE_OF_SEVEN } from "../growth";
 import { clamp, mix } from "./smooth";
 
 /** Measures of a head, mm. */
@@ -101,13 +102,13 @@ const SEVEN: HeadMeasures = {
   headLength: 178,
   headBreadth: 142,
   vertexHeight: 101,
-  faceLength: 98,
-  faceWidth: 118,
-  jawWidth: 93,
+  faceLength: FACE_OF_SEVEN.faceLength,
+  faceWidth: FACE_OF_SEVEN.faceWidth,
+  jawWidth: FACE_OF_SEVEN.jawWidth,
   neckWidth: 77,
-  pupilDistance: 54,
+  pupilDistance: FACE_OF_SEVEN.pupilDistance,
   eyeWidth: 29.3,
-  mouthWidth: 42.5,
+  mouthWidth: FACE_OF_SEVEN.mouthWidth,
   noseWidth: 28.5,
   noseDepth: 13.5,
   lipHeight: 17.5,
@@ -140,7 +141,7 @@ export interface Traits {
 
 /** How grown a head is: the child of seven at 0, the adult at 1. */
 export const traitsOf = ({ sex = 0, build = 0, age = 30 }: HeadParameters): Traits => {
-  const child = clamp((18 - age) / 11);
+  const child = childhoodFromSeven(age);
   return { sex: clamp(sex, -1, 1) * (1 - child), build: clamp(build, -1, 1), child };
 };
 
