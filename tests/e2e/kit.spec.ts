@@ -237,12 +237,13 @@ test("a product's page: prices by purchase, hiding from a photograph of a card, 
   await ledger.getByRole("button", { name: "Write it down" }).click();
   await expect(ledger.getByRole("heading")).toContainText("80 g left");
 
-  // A card, half white and half black, with the paint across it: 0.13 of the light over black, 0.2 over white: 0.65.
+  // A card, half white and half black, with the paint across it: 0.13 of the light over black, 0.2 over white: 0.65. At its left the
+  // thick stroke, 0.18 of the light, and the one in white.
   const grey = (y: number) => Math.round(255 * (1.055 * y ** (1 / 2.4) - 0.055));
-  const band = (y: number) => ({
+  const band = (y: number, width = 300) => ({
     input: {
       create: {
-        width: 300,
+        width,
         height: 200,
         channels: 3 as const,
         background: { r: grey(y), g: grey(y), b: grey(y) },
@@ -257,10 +258,12 @@ test("a product's page: prices by purchase, hiding from a photograph of a card, 
       { ...band(0.13), left: 300, top: 0 },
       { ...band(0.8), left: 0, top: 200 },
       { ...band(0.005), left: 300, top: 200 },
+      { ...band(0.18, 150), left: 0, top: 0 },
+      { ...band(0.5, 150), left: 0, top: 200 },
     ])
     .png()
     .toBuffer();
-  await page.getByText("Opacity from a photograph of a card").click();
+  await page.getByText("Swatch it on one card: three strokes and a photograph").click();
   await page
     .getByLabel("Photograph of the card")
     .setInputFiles({ name: "card.png", mimeType: "image/png", buffer: card });
@@ -272,7 +275,14 @@ test("a product's page: prices by purchase, hiding from a photograph of a card, 
   await page.keyboard.press("ArrowRight");
   await expect(page.getByText(/Contrast ratio 0\.6[456]\./)).toHaveCount(0);
   for (let i = 0; i < 9; i++) await page.keyboard.press("Shift+ArrowUp");
-  await page.getByRole("button", { name: "Use this opacity" }).click();
+  await expect(page.getByText(/Colour #7[56]7[56]7[56]/)).toBeVisible();
+  await page.getByRole("checkbox", { name: "Thick stroke" }).uncheck();
+  await expect(page.getByRole("button", { name: "Use this opacity" })).toBeVisible();
+  await expect(page.getByRole("button", { name: /^1 in 10 of white/ })).toHaveCount(0);
+  await page.getByRole("checkbox", { name: "Thick stroke" }).check();
+  await page.getByRole("button", { name: "Use what the card says" }).click();
+  await expect(page.getByLabel("Colour", { exact: true })).toHaveValue(/^#7[56]7[56]7[56]$/);
+  await expect(page.getByLabel("1 part in 10 of white", { exact: true })).not.toHaveValue("");
   await expect(page.getByLabel("Opacity of one coat, 0 to 1")).toHaveValue(/^0\.6[456]$/);
   await page.getByRole("combobox", { name: "The meter is held on" }).selectOption("wetColour");
   await page.getByRole("button", { name: "Read the white tile" }).click();

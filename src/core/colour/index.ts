@@ -53,11 +53,11 @@ export { proposeTones, type ToneProposal } from "./toneProposals";
 export { hideUnder, type HiddenUnder, type Undercoat } from "./hideUnder";
 export { coloursOfPicture, type PictureColour } from "./pictureColours";
 export {
-  hidingFromPhoto,
   patchLight,
+  readSwatchCard,
   type PatchLight,
   type PhotographedCard,
-  type PhotographedHiding,
-} from "./hidingFromPhoto";
+  type ReadSwatches,
+} from "./swatchCard";
 export { hexUnder } from "./shownUnder";
 export { masstoneLab, mixedLab } from "./mixedLab";

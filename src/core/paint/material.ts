@@ -133,7 +133,7 @@ export interface PaintType extends Material {
   readonly medium: Medium;
   readonly strongAt: string;
   readonly weakAt: string;
-  /** L* lost while it dries. */
+  /** How far a coat moves while it dries, L*; which way, {@link wetOf} says. */
   readonly dryDownShift: number;
   readonly finish: Finish;
   readonly resists: Resistances;

@@ -13,6 +13,7 @@ import { ColourIndexSchema } from "./colourIndex";
 import { AUXILIARIES } from "./auxiliaries";
 import { ALLERGEN_KEYS } from "./material";
 import { isPaintType, material, MATERIAL_KEYS } from "./materials";
+import { wetOf } from "./dryDown";
 import { PAINT_TYPES } from "./types";
 
 export const HexSchema = z.string().regex(/^#[0-9a-f]{6}$/i, "a colour like #a0c4de");
@@ -184,8 +185,7 @@ function swatchOf(product: ProductFields, film: Film): Swatched | null {
 /** Colour of the wet masstone: as swatched, or the dry one before its kind's usual dry-down. */
 function wetLabOf(product: ProductFields, dry: Lab): Lab {
   if (product.wetColour) return hexToLab(product.wetColour);
-  const shift = isPaintType(product.material) ? PAINT_TYPES[product.material].dryDownShift : 0;
-  return [Math.min(99, dry[0] + shift), dry[1], dry[2]];
+  return isPaintType(product.material) ? wetOf(dry, PAINT_TYPES[product.material]) : dry;
 }
 
 /** Optics of its own film: `hiding` is what one usual coat shows. Null for what brings no colour. */

@@ -33,7 +33,7 @@ import { useFormDraft } from "@/shared/forms/useFormDraft";
 import { showRefusal, useZodForm } from "@/shared/forms/useZodForm";
 import { Meter } from "@/shared/mixing/Meter";
 import { type Refusal } from "@/ui/request";
-import { HidingByPhoto } from "./HidingByPhoto";
+import { SwatchCard } from "./SwatchCard";
 import { LabelSection } from "./LabelSection";
 
 const NEW_PRODUCT = {
@@ -235,10 +235,14 @@ export function ProductForm({ product }: { product: Product | null }) {
             none="as usual for its kind"
             options={Object.entries(FINISHES)}
           />
-          <HidingByPhoto
-            onTake={(hiding) =>
-              form.setValue("hiding", hiding, { shouldDirty: true, shouldValidate: true })
-            }
+          <SwatchCard
+            onTake={({ contrastRatio, colour, letDown, tint }) => {
+              const set = { shouldDirty: true, shouldValidate: true };
+              if (colour) form.setValue("colour", colour, set);
+              if (letDown) form.setValue("letDown", letDown, set);
+              form.setValue("hiding", Math.round(contrastRatio * 100) / 100, set);
+              if (tint !== null) form.setValue("tint", Math.round(tint * 10) / 10, set);
+            }}
           />
           <SwatchMeter />
         </Section>

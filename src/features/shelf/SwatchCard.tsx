@@ -3,7 +3,8 @@
 import { Alert } from "@/ui/Alert";
 import { useEffect, useState } from "react";
 import { point, type Point } from "@/core/anatomy";
-import { hidingFromPhoto, patchLight, type PhotographedHiding } from "@/core/colour";
+import { patchLight, readSwatchCard, type ReadSwatches } from "@/core/colour";
+import { Swatch } from "@/ui/Swatch";
 import { usePlaced } from "@/shared/photograph/usePlaced";
 
 const PATCHES = {
@@ -11,9 +12,27 @@ const PATCHES = {
   overBlack: "paint over black",
   white: "bare white",
   black: "bare black",
+  thick: "thick stroke",
+  letDown: "1 in 10 of white",
 } as const;
 type Patch = keyof typeof PATCHES;
 const KEYS = Object.keys(PATCHES) as Patch[];
+
+/** What need not be on the card, and the patches that show it. */
+const EXTRAS = {
+  bare: { label: "Bare card", patches: ["white", "black"] },
+  thick: { label: "Thick stroke", patches: ["thick"] },
+  letDown: { label: "1 part in 10 of white", patches: ["letDown"] },
+} as const satisfies Record<string, { label: string; patches: readonly Patch[] }>;
+type Extra = keyof typeof EXTRAS;
+type Laid = Readonly<Record<Extra, boolean>>;
+
+/** Whether a patch is looked for: colour needs the bare card, strength the thick stroke too. */
+function isLookedFor(patch: Patch, { bare, thick, letDown }: Laid): boolean {
+  if (patch === "thick") return bare && thick;
+  if (patch === "letDown") return bare && thick && letDown;
+  return bare || patch.startsWith("over");
+}
 type Places = Readonly<Record<Patch, Point>>;
 
 interface Photo {
@@ -33,13 +52,15 @@ const startPlaces = ({ width, height }: Photo): Places => ({
   overBlack: point(width * 0.65, height * 0.35),
   white: point(width * 0.35, height * 0.75),
   black: point(width * 0.65, height * 0.75),
+  thick: point(width * 0.15, height * 0.35),
+  letDown: point(width * 0.15, height * 0.75),
 });
 
-/** Hiding of a coat from a photograph of a black and white card: its patches are marked, and the contrast ratio follows. The picture stays in this browser. */
-export function HidingByPhoto({ onTake }: { onTake: (hiding: number) => void }) {
+/** Three strokes on one card, photographed: hiding of a coat, the colour itself, and how it tints. The picture stays in this browser. */
+export function SwatchCard({ onTake }: { onTake: (read: ReadSwatches) => void }) {
   const [photo, setPhoto] = useState<Photo | null>(null);
   const [places, setPlaces] = useState<Places | null>(null);
-  const [bare, setBare] = useState(true);
+  const [laid, setLaid] = useState<Laid>({ bare: true, thick: true, letDown: true });
   const [problem, setProblem] = useState<string | null>(null);
   useEffect(
     () => () => {
@@ -73,7 +94,7 @@ export function HidingByPhoto({ onTake }: { onTake: (hiding: number) => void }) 
       setProblem("This file is not a picture that can be shown. Take a JPEG, PNG or WebP.");
     }
   };
-  let found: PhotographedHiding | null = null;
+  let found: ReadSwatches | null = null;
   let refused: string | null = null;
   if (photo && places) {
     const side = Math.max(4, Math.round(Math.max(photo.width, photo.height) * PATCH));
@@ -87,10 +108,13 @@ export function HidingByPhoto({ onTake }: { onTake: (hiding: number) => void }) 
         ).data,
       );
     try {
-      found = hidingFromPhoto({
+      const extras = KEYS.filter(
+        (patch) => !patch.startsWith("over") && isLookedFor(patch, laid),
+      ).map((patch) => [patch, light(patch)] as const);
+      found = readSwatchCard({
         overWhite: light("overWhite"),
         overBlack: light("overBlack"),
-        ...(bare && { white: light("white"), black: light("black") }),
+        ...Object.fromEntries(extras),
       });
     } catch (error) {
       refused = error instanceof RangeError ? error.message : "These patches can't be measured.";
@@ -99,14 +123,19 @@ export function HidingByPhoto({ onTake }: { onTake: (hiding: number) => void }) 
   return (
     <details className="rounded border rule p-3 text-sm sm:col-span-2 lg:col-span-3">
       <summary className="cursor-pointer font-semibold">
-        Opacity from a photograph of a card
+        Swatch it on one card: three strokes and a photograph
       </summary>
       <ol className="mt-2 list-decimal pl-5">
         <li>
-          Lay one usual coat across a card that is half white, half black; let it dry. Leave some of
-          the card bare.
+          Take a card that is half white, half black. Lay one usual coat across both halves; leave
+          some of each bare.
         </li>
-        <li>Photograph it straight from above, in even light, without flash or shine.</li>
+        <li>On the white half lay a stroke so thick that no card shows through.</li>
+        <li>Beside it a thick stroke of 1 part of the paint in 10 of a strong white.</li>
+        <li>
+          When it is dry, photograph it straight from above, in even daylight, without flash or
+          shine.
+        </li>
         <li>Put each square where its name says.</li>
       </ol>
       <label className="mt-2 block">
@@ -127,23 +156,29 @@ export function HidingByPhoto({ onTake }: { onTake: (hiding: number) => void }) 
           <Card
             photo={photo}
             places={places}
-            patches={KEYS.filter((patch) => bare || patch.startsWith("over"))}
+            patches={KEYS.filter((patch) => isLookedFor(patch, laid))}
             onMove={(patch, to) => setPlaces({ ...places, [patch]: to })}
           />
-          <label className="flex items-center gap-2">
-            <input
-              type="checkbox"
-              className="checkbox checkbox-sm"
-              checked={bare}
-              onChange={(event) => setBare(event.target.checked)}
-            />
-            The bare card is in the picture too
-          </label>
-          {found && (
-            <p role="status" className="text-base">
-              Contrast ratio <strong>{found.contrastRatio.toFixed(2)}</strong>.
-            </p>
-          )}
+          <fieldset className="flex flex-wrap gap-x-5 gap-y-1">
+            <legend className="float-left mr-4">In the picture too:</legend>
+            {(Object.keys(EXTRAS) as Extra[]).map((extra) => (
+              <label key={extra} className="flex items-center gap-2">
+                <input
+                  type="checkbox"
+                  className="checkbox checkbox-sm"
+                  checked={laid[extra]}
+                  disabled={
+                    !EXTRAS[extra].patches.every((patch) =>
+                      isLookedFor(patch, { ...laid, [extra]: true }),
+                    )
+                  }
+                  onChange={(event) => setLaid({ ...laid, [extra]: event.target.checked })}
+                />
+                {EXTRAS[extra].label}
+              </label>
+            ))}
+          </fieldset>
+          {found && <Found read={found} />}
           {found?.warnings.map((words) => (
             <p key={words} className="border-l-4 border-base-content/60 pl-2">
               {words}.
@@ -156,12 +191,12 @@ export function HidingByPhoto({ onTake }: { onTake: (hiding: number) => void }) 
               disabled={!found}
               onClick={() => {
                 if (found) {
-                  onTake(Math.round(found.contrastRatio * 100) / 100);
+                  onTake(found);
                   setPhoto(null);
                 }
               }}
             >
-              Use this opacity
+              {found?.colour ? "Use what the card says" : "Use this opacity"}
             </button>
             <button type="button" className="btn btn-ghost" onClick={() => setPhoto(null)}>
               Cancel
@@ -169,11 +204,39 @@ export function HidingByPhoto({ onTake }: { onTake: (hiding: number) => void }) 
           </div>
           <p className="muted text-xs">
             Luminance over black by luminance over white, in linear light (ISO 6504-3, contrast
-            ratio; sRGB by IEC 61966-2-1). The picture stays in this browser.
+            ratio; sRGB by IEC 61966-2-1); colours balanced by the bare card, strength by the film
+            model. A camera is no meter: a strong colour may be a little off. The picture stays in
+            this browser.
           </p>
         </div>
       )}
     </details>
+  );
+}
+
+/** What the strokes came to. */
+function Found({ read: { contrastRatio, colour, letDown, tint } }: { read: ReadSwatches }) {
+  return (
+    <p role="status" className="flex flex-wrap items-center gap-x-5 gap-y-1 text-base">
+      <span>
+        Contrast ratio <strong>{contrastRatio.toFixed(2)}</strong>.
+      </span>
+      {colour && (
+        <span className="flex items-center gap-2">
+          Colour <Swatch hex={colour} size={28} /> {colour}
+        </span>
+      )}
+      {letDown && (
+        <span className="flex items-center gap-2">
+          In white <Swatch hex={letDown} size={28} /> {letDown}
+        </span>
+      )}
+      {tint !== null && (
+        <span>
+          Strength in a mix <strong>{tint.toFixed(1)}</strong>.
+        </span>
+      )}
+    </p>
   );
 }
 
