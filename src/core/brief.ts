@@ -76,6 +76,7 @@ export const CIRCUMSTANCES = {
   ward: "in a ward, or a newborn near",
   swims: "goes into water",
   hides: "hides a scar or a tattoo",
+  ultraviolet: "seen under ultraviolet light",
 } as const;
 
 /** What is worn besides paint: asked early, since paint is chosen for it. */

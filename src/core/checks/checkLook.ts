@@ -40,7 +40,7 @@ import { doubtfulNearEyes, eyesAndMouth, onTheInnerRim } from "./eyesAndMouth";
 import { paintedBare, saidToday } from "./health";
 import { allergy, hairDye, propOnSkin, unreadLabels, unsafeSystem, untested } from "./safety";
 import { beyondReach } from "./reach";
-import { blankBrows, buriedWork, dimHighlight, fallOut } from "./seen";
+import { blankBrows, buriedWork, darkUnderUltraviolet, dimHighlight, fallOut } from "./seen";
 import { gluedOn, pieceLate, underPiece, unmatchedPiece, wornTooLong } from "./worn";
 import { beyondHand, missingMood, tooManyColours } from "./skill";
 import { neutralOverWhite, thinHold, unset } from "./setting";
@@ -107,6 +107,7 @@ export const CHECKS: readonly Check[] = [
   defineCheck(buriedWork, ["LAYER-10"]),
   defineCheck(fallOut, ["LAYER-11"]),
   defineCheck(dimHighlight, ["LAYER-12"]),
+  defineCheck(darkUnderUltraviolet, ["DIST-4"]),
   defineCheck(blankBrows, ["BROW-6"]),
   defineCheck(lostFromAfar, ["DIST-1", "DIST-2"]),
   defineCheck(lostProduct, ["KIT-1"]),

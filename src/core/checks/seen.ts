@@ -72,6 +72,23 @@ export function dimHighlight(stack: Stack): Remark[] {
   });
 }
 
+/** DIST-4: under ultraviolet light only what is fluorescent is seen, and nothing of this look is. */
+export function darkUnderUltraviolet({ look, context, prediction }: Stack): Remark[] {
+  if (!context.brief.circumstances.includes("ultraviolet")) return [];
+  const films = [...prediction.films.values()].flat();
+  if (!films.length || films.some(({ glow }) => glow)) return [];
+  const painted = look.layers.filter(({ role }) => isColour(role));
+  return [
+    {
+      rule: "DIST-4",
+      severity: "caution",
+      where: { zones: [...new Set(painted.flatMap(({ zones }) => zones))] },
+      message:
+        "Under ultraviolet light nothing of this look shows: none of its paints is fluorescent. Choose fluorescent ones for what is to be seen, over a light ground.",
+    },
+  ];
+}
+
 /** Whether a layer cannot be told from its ground in a zone. */
 function isLost(stack: Stack, layer: Layer, zone: ZoneId): boolean {
   const film = stack.prediction.films.get(zone)?.find((entry) => entry.layer.id === layer.id);

@@ -33,6 +33,7 @@ const SHELF = [
   paint("rust", "#96501c"),
   paint("yellow", "#e8c83a", { hiding: 0.45 }),
   paint("brown", "#6b442c"),
+  paint("glowGreen", "#3de05a", { finish: "fluorescent" }),
   paint("line", "#141417", { material: "waterWax" }),
   paint("cream", "#b98a6a", { material: "cream" }),
   paint("lipstick", "#8a2030", { material: "lipLong" }),
@@ -137,6 +138,13 @@ const TOLD: readonly Situation[] = [
     person: { ageYears: 9 },
     rule: "SAFE-3",
     severity: "stop",
+  },
+  {
+    what: "a face under ultraviolet light of which nothing glows",
+    layers: [base("white"), detail("blue", ["forehead"])],
+    brief: { circumstances: ["ultraviolet"] },
+    rule: "DIST-4",
+    severity: "caution",
   },
   {
     what: "paint that stops at the edge of a foam nose, a tone off the cheeks",
@@ -421,6 +429,12 @@ const TOLD: readonly Situation[] = [
 ];
 
 const NOT_TOLD: readonly Situation[] = [
+  {
+    what: "a face under ultraviolet light with a fluorescent forehead",
+    layers: [base("white"), detail("glowGreen", ["forehead"])],
+    brief: { circumstances: ["ultraviolet"] },
+    rule: "DIST-4",
+  },
   {
     what: "an eye-grade liner on the inner rim of a grown-up",
     layers: [along("lower inner rim", "eyeLiner")],

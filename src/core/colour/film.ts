@@ -29,6 +29,30 @@ export function filmReflectance(optics: PaintOptics, film: number, ground: Spect
   return result;
 }
 
+/**
+ * Share of the light of each band that comes through a film: Kubelka & Munk (Kubelka 1948, eq. for T).
+ * @param film thickness in reference films; 0 lets all through
+ * @throws RangeError on a negative or non-finite film
+ */
+export function filmTransmittance({ k, s }: PaintOptics, film: number): Spectrum {
+  if (!(film >= 0) || !Number.isFinite(film))
+    throw new RangeError(`film must be zero or more, not ${film}`);
+  const result = new Float64Array(BANDS);
+  for (let band = 0; band < BANDS; band++) {
+    const [K, S] = [k[band] as number, s[band] as number];
+    const depth = S * film;
+    if (depth < 1e-9) result[band] = Math.exp(-K * film);
+    else if (K < 1e-12) result[band] = 1 / (1 + depth);
+    else {
+      const a = 1 + K / S;
+      const b = Math.sqrt((K / S) * (K / S + 2));
+      const optical = b * depth;
+      result[band] = optical > 350 ? 0 : b / (a * Math.sinh(optical) + b * Math.cosh(optical));
+    }
+  }
+  return result;
+}
+
 /** Reflectance of a film so thick that the ground no longer shows: R = 1 + K/S - sqrt((K/S)^2 + 2 K/S). */
 export function masstoneReflectance(optics: PaintOptics): Spectrum {
   const result = new Float64Array(BANDS);

@@ -28,7 +28,7 @@ export {
   type MeterState,
 } from "./meter";
 export { mixOptics } from "./mixOptics";
-export { filmReflectance, masstoneReflectance } from "./film";
+export { filmReflectance, filmTransmittance, masstoneReflectance } from "./film";
 export { coatsEnough } from "./coatsEnough";
 export { coatsToCover } from "./coatsToCover";
 export {
@@ -59,5 +59,6 @@ export {
   type PhotographedCard,
   type ReadSwatches,
 } from "./swatchCard";
+export { emissionOf, glowOver, withGlow } from "./fluorescence";
 export { hexUnder } from "./shownUnder";
 export { masstoneLab, mixedLab } from "./mixedLab";

@@ -1,6 +1,6 @@
 import { rememberBy } from "../remember";
 import type { Lab } from "./lab";
-import { LAMP_KEYS, LAMPS, type LampKey } from "./lamps";
+import { LAMP_KEYS, LAMPS, type Lamp, type LampKey } from "./lamps";
 import { X_BAR, Y_BAR, Z_BAR } from "./observer";
 import type { Spectrum } from "./spectrum";
 
@@ -15,19 +15,20 @@ interface Weights {
 
 const total = (values: Float64Array) => values.reduce((sum, value) => sum + value, 0);
 
-/** Lamp times observer, scaled so that a perfect white has Y = 100 (CIE 15, tristimulus values of reflecting objects). */
-function weightsOf(lamp: Spectrum): Weights {
+/** Lamp times observer, scaled so that a perfect white has Y = 100 (CIE 15, tristimulus values of reflecting objects), or less in a light it is not taken for white in. */
+function weightsOf({ power: lamp, exposure = 1 }: Lamp): Weights {
   const weigh = (bar: readonly number[]) => lamp.map((power, band) => power * (bar[band] ?? 0));
-  const scale = 100 / total(weigh(Y_BAR));
+  const scale = (100 * exposure) / total(weigh(Y_BAR));
   const [x, y, z] = [X_BAR, Y_BAR, Z_BAR].map((bar) =>
     weigh(bar).map((value) => value * scale),
   ) as [Float64Array, Float64Array, Float64Array];
   return { x, y, z, white: [total(x), total(y), total(z)] };
 }
 
-const WEIGHTS = Object.fromEntries(
-  LAMP_KEYS.map((key) => [key, weightsOf(LAMPS[key].power)]),
-) as Record<LampKey, Weights>;
+const WEIGHTS = Object.fromEntries(LAMP_KEYS.map((key) => [key, weightsOf(LAMPS[key])])) as Record<
+  LampKey,
+  Weights
+>;
 
 /** Lamp times observer per band, a perfect white at Y = 100: XYZ of a reflectance is its sum over these. */
 export const xyzWeights = (lamp: LampKey = "D65"): Readonly<Weights> => WEIGHTS[lamp];
@@ -94,9 +95,9 @@ const adapting = rememberBy(MOST_KNOWN, keyOf, (lamp: LampKey, adaptation: numbe
     times(CONES_INVERSE, scaled.map((row) => row[j] ?? 0) as unknown as Xyz),
   );
   const matrix = [0, 1, 2].map((i) => columns.map((column) => column[i] ?? 0)) as unknown as Matrix;
-  // A white card keeps Y = 100 whatever the lamp: nothing is lighter than paper.
-  const white = times(matrix, WEIGHTS[lamp].white)[1];
-  return matrix.map((row) => row.map((value) => (value * 100) / white)) as unknown as Matrix;
+  // A white card keeps its Y whatever the lamp: nothing that only reflects is lighter than paper.
+  const keeps = WEIGHTS[lamp].white[1] / times(matrix, WEIGHTS[lamp].white)[1];
+  return matrix.map((row) => row.map((value) => value * keeps)) as unknown as Matrix;
 });
 
 /** XYZ under a lamp as an eye sees it that has adapted to the lamp's white by a degree; a white card keeps Y = 100. */

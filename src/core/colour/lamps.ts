@@ -7,6 +7,8 @@ export interface Lamp {
   readonly power: Spectrum;
   /** How far the eye adapts to it, 0-1: nearly all to whites of a room, little to a saturated gel. Common practice, no published source. */
   readonly adaptation: number;
+  /** How light a white card is seen in it, 0-1; 1 where it is left out: an eye takes it for white. */
+  readonly exposure?: number;
   readonly source: string;
 }
 
@@ -82,6 +84,14 @@ export const LAMPS = {
     label: "blue gel",
     power: gel((nm) => 0.008 + 0.65 * hump(nm, 456, 30)),
     adaptation: 0.3,
+    source: INVENTED,
+  },
+  ultraviolet: {
+    label: "ultraviolet",
+    // Most of it is not seen at all; what is, is a dim violet.
+    power: spectrum((nm) => hump(nm, 385, 14) + 0.012 * hump(nm, 450, 70) + 0.0004),
+    adaptation: 0,
+    exposure: 0.015,
     source: INVENTED,
   },
 } as const satisfies Record<string, Lamp>;

@@ -11,7 +11,14 @@ import {
   type Point,
   type ZoneId,
 } from "../anatomy";
-import { deltaE00, labFromReflectance, type Lab, type LampKey, type Spectrum } from "../colour";
+import {
+  deltaE00,
+  labFromReflectance,
+  withGlow,
+  type Lab,
+  type LampKey,
+  type Spectrum,
+} from "../colour";
 import { edgeVisibility, verdictOf, type Verdict } from "../vision";
 import { type LookContext } from "./context";
 import { markWidthMm, placedStrokes, sameShape, type Mark, isArea } from "../shapes";
@@ -27,6 +34,8 @@ export interface EdgeSide {
   readonly layerId: string | null;
   readonly name: string;
   readonly colour: Spectrum;
+  /** What it gives off under ultraviolet; null or left out where nothing does. */
+  readonly glow?: Spectrum | null;
 }
 
 /** Two colours that meet: two fields along their border, marks on their ground, or two marks side by side. */
@@ -348,17 +357,34 @@ export function readEdges(stored: Look, context: LookContext, prediction: Predic
 const edgesOf = remember((prediction: Prediction) =>
   rememberPair((stored: Look, context: LookContext): Edge[] => {
     const look = touched(stored, context);
-    return [
+    const edges = [
       ...borderEdges(look, context, prediction),
       ...markEdges(look, context, prediction),
       ...markPairEdges(look, context, prediction),
     ];
+    return edges.map((edge) => {
+      const glowing = (side: EdgeSide) => ({ ...side, glow: glowOf(side, edge, prediction) });
+      return {
+        ...edge,
+        a: glowing(edge.a),
+        b: glowing(edge.b),
+        partedBy: edge.partedBy && glowing(edge.partedBy),
+      };
+    });
   }),
 );
 
+/** What one side of an edge gives off under ultraviolet. */
+const glowOf = ({ layerId }: EdgeSide, { zones }: Edge, { films }: Prediction): Spectrum | null =>
+  zones
+    .map((zone) => films.get(zone)?.find(({ layer }) => layer.id === layerId)?.glow)
+    .find((glow) => glow) ?? null;
+
 /** How an edge reads from a distance under a lamp; with a parting line, by the weaker of its two sides. */
 export function seeEdge(edge: Edge, at: { distanceM: number; lamp?: LampKey }): SeenEdge {
-  const lab = ({ colour }: EdgeSide): Lab => labFromReflectance(colour, at.lamp ?? "D65");
+  const { lamp = "D65" } = at;
+  const lab = ({ colour, glow = null }: EdgeSide): Lab =>
+    labFromReflectance(lamp === "ultraviolet" && glow ? withGlow(colour, glow) : colour, lamp);
   const [a, b] = [lab(edge.a), lab(edge.b)];
   const plain = edgeVisibility(a, b, { widthMm: edge.widthMm, distanceM: at.distanceM }).ratio;
   const parted =

@@ -1,6 +1,7 @@
 import { remember, rememberBy, rememberPair } from "../remember";
 import {
   hexToLab,
+  glowOver,
   hexUnder,
   labFromReflectance,
   labToHex,
@@ -17,6 +18,7 @@ import {
   filmsPerCoat,
   guessedStrength,
   auxiliary,
+  emissionOfRecipe,
   isPaintType,
   productOptics,
   recipeOptics,
@@ -47,6 +49,8 @@ export interface ZoneFilm {
   readonly before: Spectrum;
   /** What this layer looks like where it lies. */
   readonly colour: Spectrum;
+  /** What it gives off there under ultraviolet light, what shines through it from below among it; null where nothing does. */
+  readonly glow: Spectrum | null;
   /** What the next layer finds: the same, or what was there before where this one only touches part of the zone. */
   readonly after: Spectrum;
 }
@@ -209,11 +213,13 @@ const predicted = rememberPair((context: LookContext, look: Look): Prediction =>
   const films = new Map<ZoneId, ZoneFilm[]>();
   const coats = new Map<string, { coats: number; covers: boolean }>();
   const fields = new Map<ZoneId, { layer: Layer; colour: Spectrum }>();
+  const glows = new Map<ZoneId, Spectrum | null>();
   const top = (zone: ZoneId) => films.get(zone)?.at(-1)?.after ?? bare(zone);
   // A mark over the same mark lies on that one, not on what is beside both.
+  const sameShapeUnder = (shape: ReadonlySet<Layer>, zone: ZoneId) =>
+    shape.size ? films.get(zone)?.findLast((film) => shape.has(film.layer)) : undefined;
   const rightUnder = (shape: ReadonlySet<Layer>, zone: ZoneId) =>
-    (shape.size ? films.get(zone)?.findLast((film) => shape.has(film.layer))?.colour : undefined) ??
-    top(zone);
+    sameShapeUnder(shape, zone)?.colour ?? top(zone);
   for (const [at, layer] of look.layers.entries()) {
     const shape = new Set(look.layers.slice(0, at).filter((lower) => liesUnder(lower, layer)));
     const material = materialOf(layer, context.products);
@@ -222,12 +228,18 @@ const predicted = rememberPair((context: LookContext, look: Look): Prediction =>
     const resolved = resolveCoats(layer, material, optics, grounds);
     coats.set(layer.id, resolved);
     const thickness = resolved.coats * coatFilm(layer, material);
+    const emission = emissionOfRecipe(recipeOf(layer, context.products));
     const lay = (ground: Spectrum): Spectrum =>
       optics ? filmOver(optics, ground, thickness) : ground;
     for (const zone of layer.zones) {
       const beside = top(zone);
       const before = rightUnder(shape, zone);
       const colour = lay(before);
+      const alike = sameShapeUnder(shape, zone);
+      const below = alike ? alike.glow : (glows.get(zone) ?? null);
+      const glow = glowOver(emission, optics, thickness, before, below);
+      const fills = fillsZone(layer, zone, context);
+      if (fills) glows.set(zone, glow);
       const stack = films.get(zone) ?? [];
       stack.push({
         layer,
@@ -235,7 +247,8 @@ const predicted = rememberPair((context: LookContext, look: Look): Prediction =>
         beside,
         before,
         colour,
-        after: fillsZone(layer, zone, context) ? colour : beside,
+        glow,
+        after: fills ? colour : beside,
       });
       films.set(zone, stack);
       if (optics && layer.edge === "hard" && isWhole(layer, zone, context)) {

@@ -1,6 +1,6 @@
 import { middle } from "./part";
 import { deltaE00, hexToLab, labFromReflectance, LAMP_KEYS } from "../colour";
-import { aContext, aLayer, aLook, product } from "../testing";
+import { aContext, aLayer, aLook, aProduct, product, SHELF } from "../testing";
 import {
   hexOf,
   LayerSchema,
@@ -8,6 +8,8 @@ import {
   LookSchema,
   MarkSchema,
   predict,
+  readEdges,
+  seeEdge,
   underLater,
   visibleLayers,
   type Layer,
@@ -70,6 +72,50 @@ describe("what is seen of a layer", () => {
     for (const lamp of LAMP_KEYS) expect(hexOf(seen, lamp)).toBe(hexOf(seen, lamp));
     expect(new Set(LAMP_KEYS.map((lamp) => hexOf(seen, lamp))).size).toBeGreaterThan(5);
     expect(deltaE00(hexToLab(hexOf(seen, "gelBlue")), hexToLab(hexOf(seen)))).toBeGreaterThan(15);
+  });
+});
+
+describe("under ultraviolet", () => {
+  const glowing = { id: "glow", name: "glow", colour: "#3de05a", finish: "fluorescent" } as const;
+  const lit = aContext({ products: [...SHELF, aProduct(glowing)] });
+  const lightness = (lamp: "D65" | "ultraviolet", ...layers: Layer[]) => {
+    const look = aLook(...layers);
+    const seen = visibleLayers(look, lit, predict(look, lit), layers.length, undefined, lamp);
+    const colour = seen.at(-1)?.colours.get("forehead") ?? new Float64Array(41);
+    return labFromReflectance(colour, lamp)[0];
+  };
+  const base = (id: string, paint: string, coats = 1) =>
+    aLayer({ id, paint: product(paint), coats });
+
+  it("what is fluorescent shines, also in a shape over plain paint; what is plain stays dark", () => {
+    const plain = lightness("ultraviolet", base("w", "white"));
+    expect(plain).toBeLessThan(30);
+    expect(lightness("ultraviolet", base("g", "glow"))).toBeGreaterThan(plain + 25);
+    const star = lightness("ultraviolet", base("w", "white"), detail("s", "glow"));
+    expect(star).toBeGreaterThan(plain + 25);
+    expect(lightness("D65", base("w", "white"))).toBeGreaterThan(80);
+  });
+  it("a coat over it puts it out by as much as it hides; powder leaves it shining", () => {
+    const powder = aLayer({
+      id: "p",
+      role: "set",
+      paint: product("whitePowder"),
+      tool: "puff",
+      technique: "press",
+      coats: 1,
+    });
+    const bare = lightness("ultraviolet", base("g", "glow"));
+    expect(lightness("ultraviolet", base("g", "glow"), base("b", "blue", 3))).toBeLessThan(30);
+    expect(lightness("ultraviolet", base("g", "glow"), powder)).toBeGreaterThan(bare - 15);
+  });
+  it("edges between what shines and what does not are seen, and lost where neither does", () => {
+    const edge = (paint: string) => {
+      const look = aLook(base("w", "white"), detail("s", paint));
+      const [found] = readEdges(look, lit, predict(look, lit)).filter(({ a }) => a.layerId === "s");
+      return found && seeEdge(found, { distanceM: 10, lamp: "ultraviolet" }).deltaE;
+    };
+    expect(edge("glow")).toBeGreaterThan(30);
+    expect(edge("blue")).toBeLessThan(12);
   });
 });
 

@@ -1,5 +1,5 @@
 import type { ZoneId } from "../anatomy";
-import type { PaintOptics, Spectrum } from "../colour";
+import { glowOver, withGlow, type LampKey, type PaintOptics, type Spectrum } from "../colour";
 import { filmsPerCoat, isPaintType } from "../paint";
 import { materialOf, type LookContext } from "./context";
 import { coatFilm, isWhole, layerOptics, type Prediction } from "./predict";
@@ -53,14 +53,21 @@ export function underLater(
   context: LookContext,
   prediction: Prediction,
   upTo = stored.layers.length,
-): (colour: Spectrum, at: number, zone: ZoneId, inShapes: boolean) => Spectrum {
+): (
+  colour: Spectrum,
+  at: number,
+  zone: ZoneId,
+  inShapes: boolean,
+  glow?: Spectrum | null,
+) => Spectrum {
   const look = touched(stored, context);
   const later = laterFilms({ ...look, layers: look.layers.slice(0, upTo) }, context, prediction);
   const cache = new Map<Spectrum, Map<string, Spectrum>>();
-  return (colour, at, zone, inShapes) => {
+  return (colour, at, zone, inShapes, glow = null) => {
     const over = later.filter(
       (film) => film.at > at && film.zones.has(zone) && (film.isPowder || inShapes),
     );
+    if (glow) return glowing(colour, glow, over);
     if (!over.length) return colour;
     const known = cache.get(colour) ?? new Map<string, Spectrum>();
     cache.set(colour, known);
@@ -73,11 +80,24 @@ export function underLater(
   };
 }
 
+/** What glows, as it is seen under ultraviolet through what was laid over it. */
+const glowing = (colour: Spectrum, glow: Spectrum, over: readonly LaterFilm[]): Spectrum => {
+  const seen = over.reduce<{ ground: Spectrum; glow: Spectrum | null }>(
+    ({ ground, glow: below }, { optics, film }) => ({
+      ground: filmOver(optics, ground, film),
+      glow: glowOver(null, optics, film, ground, below),
+    }),
+    { ground: colour, glow },
+  );
+  return seen.glow ? withGlow(seen.ground, seen.glow) : seen.ground;
+};
+
 /**
  * What can be seen of each layer, lowest first; shapes that are painted over show as far as the paint
  * lets them through. Powder is no picture of its own: it shows as a thin film over whatever lies below it,
  * also where that fills only part of a zone.
  * @param upTo how many layers of the stack are on, all by default
+ * @param lamp under ultraviolet what is fluorescent gives light of its own
  * @param whole share of a layer still whole in a zone, 0-1: where it has gone one sees what lay under it
  */
 export function visibleLayers(
@@ -86,6 +106,7 @@ export function visibleLayers(
   prediction: Prediction,
   upTo = stored.layers.length,
   whole?: (layer: Layer, zone: ZoneId) => number,
+  lamp: LampKey = "D65",
 ): VisibleLayer[] {
   const look = touched(stored, context);
   const shown = underLater(look, context, prediction, upTo);
@@ -116,6 +137,7 @@ export function visibleLayers(
               at,
               zone,
               isOver,
+              lamp === "ultraviolet" ? dimmedTo(film.glow, share) : null,
             ),
           ],
         ];
@@ -124,6 +146,9 @@ export function visibleLayers(
     return [{ layer, colours, isOver }];
   });
 }
+
+const dimmedTo = (glow: Spectrum | null, share: number): Spectrum | null =>
+  glow && share < 1 ? glow.map((value) => value * share) : glow;
 
 /** Paint that is whole in places and gone in others: the eye averages the light of both by area. */
 const worn = (paint: Spectrum, under: Spectrum, share: number): Spectrum =>

@@ -61,6 +61,8 @@ export {
   NOTHING_SAID,
   productOptics,
   ProductSchema,
+  emissionOfProduct,
+  emissionOfRecipe,
   recipeOptics,
   removerOf,
   type GlitterKind,

@@ -1,12 +1,14 @@
 import { z } from "zod";
 import { keysOf } from "../keysOf";
 import {
+  emissionOf,
   hexToLab,
   mixOptics,
   paintOptics,
   tintOfLetDown,
   type Lab,
   type PaintOptics,
+  type Spectrum,
   type Swatched,
 } from "../colour";
 import { ColourIndexSchema } from "./colourIndex";
@@ -192,6 +194,26 @@ function wetLabOf(product: ProductFields, dry: Lab): Lab {
 export function productOptics(product: ProductFields, film: Film = "dry"): PaintOptics | null {
   const swatch = swatchOf(product, film);
   return swatch && paintOptics(swatch);
+}
+
+/** What it gives off under ultraviolet light: only what is fluorescent does; an invented emission of its own colour. */
+export const emissionOfProduct = (product: ProductFields): Spectrum | null =>
+  product.colour && finishOf(product) === "fluorescent"
+    ? emissionOf(hexToLab(product.colour))
+    : null;
+
+/** The same of a mix by parts. Null where nothing in it is fluorescent. */
+export function emissionOfRecipe(
+  parts: readonly { product: ProductFields; parts: number }[],
+): Spectrum | null {
+  const all = parts.reduce((sum, { parts: amount }) => sum + amount, 0);
+  const glowing = parts.flatMap(({ product, parts: amount }) => {
+    const emission = emissionOfProduct(product);
+    return emission ? [emission.map((value) => (value * amount) / all)] : [];
+  });
+  return glowing.length
+    ? glowing.reduce((sum, one) => sum.map((value, band) => value + (one[band] ?? 0)))
+    : null;
 }
 
 /** Optics as it weighs in a mix: by its strength, which a let-down swatch tells better than a guess. Null for what brings no colour. */

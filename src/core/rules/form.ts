@@ -95,7 +95,8 @@ export const FORM = {
   },
   "DIST-4": {
     title: "Light changes colour",
-    reason: "Gels and warm lamps shift or kill hues.",
+    reason:
+      "Gels and warm lamps shift or kill hues; under ultraviolet only what is fluorescent shows.",
     severity: "tip",
     source,
   },

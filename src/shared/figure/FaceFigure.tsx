@@ -112,7 +112,7 @@ export function FaceFigure({
 }: FaceFigureProps) {
   const { context, carry } = useExpression(still, expression);
   const { figure, person, brief } = context;
-  const visible = visibleLayers(look, context, prediction, upTo, whole);
+  const visible = visibleLayers(look, context, prediction, upTo, whole, lamp);
   const sheen = useMemo(() => sheenOf(look, context, upTo), [look, context, upTo]);
   const painted = new Set(visible.flatMap(({ layer }) => zonesFilledBy(layer)));
   const bareHex = (zone: ZoneId) => hexOf(prediction.bare(zone), lamp);

@@ -69,7 +69,7 @@ function OtherView({
   const charts = chartsOf(view);
   const scene = useMemo(() => sceneOf(figure, view), [figure, view]);
   const sheen = useMemo(() => sheenOf(look, context, upTo), [look, context, upTo]);
-  const visible = visibleLayers(look, context, prediction, upTo, whole);
+  const visible = visibleLayers(look, context, prediction, upTo, whole, lamp);
   const hexOfFilm = (colour: Spectrum) => hexOf(colour, lamp);
   const lit = (hex: string) =>
     lamp === "D65" ? hex : hexOf(reflectanceFromLab(hexToLab(hex)), lamp);
