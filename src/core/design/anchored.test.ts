@@ -1,8 +1,15 @@
 import fc from "fast-check";
-import { buildFigure, faceFromMeasures, AVERAGE, MEASURE_LIMITS } from "../anatomy";
+import {
+  AVERAGE,
+  buildFigure,
+  contains,
+  faceFromMeasures,
+  MEASURE_LIMITS,
+  measuresOf,
+} from "../anatomy";
 import { MarkSchema, type Mark } from "../shapes";
 import { aContext, aLayer, aLook } from "../testing";
-import { canMoveWith, leaderOf, moveWith } from "./anchored";
+import { allKeptInPlace, canMoveWith, keptInPlace, leaderOf, moveWith } from "./anchored";
 import { applyPatch } from "./patch";
 import { LookSchema, type Look } from "./schema";
 import { touched } from "./touched";
@@ -101,5 +108,43 @@ describe("shapes that move with another", () => {
       });
     const round = aLook(shapes("a", link("a", "b")), shapes("b", link("b", "a")));
     expect(() => touched(round, { figure })).not.toThrow();
+  });
+});
+
+describe("a new shape", () => {
+  const child = buildFigure(faceFromMeasures(measuresOf("average", 7), 7));
+  it("moves with the landmark that is nearest, or with that of its neighbour; on the body with none", () => {
+    const by = (mark: Mark, ...others: Mark[]) => keptInPlace(mark, figure, others).anchor;
+    expect(by(star(33, -5))).toMatchObject({ landmark: "pupilLeft" });
+    const leaf = keptInPlace(star(44, -36), figure);
+    expect(leaf.anchor).toMatchObject({ to: "landmark", landmark: "exocanthionLeft" });
+    expect(by(star(53, -55), leaf)).toMatchObject({ landmark: "exocanthionLeft" });
+    expect(by(star(53, -55))).toMatchObject({ landmark: "gonionLeft" });
+    expect(
+      by(MarkSchema.parse({ kind: "star", x: 0, y: -400, frame: "bodyFront" })),
+    ).toBeUndefined();
+    const free = MarkSchema.parse({
+      ...star(1, 2),
+      anchor: { to: "shape", tag: "s1", x: 0, y: 0 },
+    });
+    expect(keptInPlace(free, figure)).toBe(free);
+  });
+  it("of a motif on a cheek stays together, and on the cheek of a child", () => {
+    const marks = [star(44, -36), star(53, -46), star(42, -48)];
+    const look = aLook(
+      ...allKeptInPlace(
+        marks.map((mark, i) => shapes(`m${i}`, mark)),
+        figure,
+      ),
+    );
+    expect(look.layers.flatMap((layer) => layer.marks).map(({ x, y }) => [x, y])).toEqual(
+      marks.map(({ x, y }) => [x, y]),
+    );
+    const moved = touched(look, { figure: child }).layers.flatMap((layer) => layer.marks);
+    const cheek = ["cheekAppleLeft", "cheekHollowLeft"] as const;
+    for (const [i, mark] of moved.entries()) {
+      expect(cheek.some((zone) => contains(child.zone(zone).polygon, mark))).toBe(true);
+      expect(mark.x - (moved[0]?.x ?? 0)).toBeCloseTo((marks[i]?.x ?? 0) - 44, 6);
+    }
   });
 });

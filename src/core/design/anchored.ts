@@ -1,5 +1,12 @@
 import { point, type Figure, type Point } from "../anatomy";
-import { MarkSchema, moveMark, type AnchorLandmark, type Mark } from "../shapes";
+import {
+  ANCHOR_KEYS,
+  isArea,
+  MarkSchema,
+  moveMark,
+  type AnchorLandmark,
+  type Mark,
+} from "../shapes";
 import type { Anchor } from "../shapes/anchor";
 import type { LookPatch } from "./patch";
 import type { Layer, Look } from "./schema";
@@ -37,6 +44,49 @@ function onFigure(mark: Mark, look: Look, figure: Figure): Mark {
   const moved = moveMark(mark, whereIs(mark, look, figure));
   // Put on anew where it has come to: asked once more, nothing moves twice.
   return moved ? { ...moved, anchor: { ...anchor, x: near(now.x), y: near(now.y) } } : mark;
+}
+
+/** Shapes no farther apart than this are parts of one motif and move together, mm. Common practice, no published source. */
+const ONE_MOTIF_MM = 40;
+
+/**
+ * A new shape of the face moves with the landmark that is nearest to it, or with that of a neighbour, so that it keeps its place on a
+ * narrower face, or a child's.
+ * @param others shapes that are there already
+ */
+export function keptInPlace<M extends Mark>(
+  mark: M,
+  { landmarks }: Pick<Figure, "landmarks">,
+  others: readonly Mark[] = [],
+): M {
+  if (mark.frame !== "front" || mark.anchor || isArea(mark)) return mark;
+  const away = (p: Point) => Math.hypot(p.x - mark.x, p.y - mark.y);
+  const [neighbour] = others
+    .filter(({ frame, anchor }) => frame === "front" && anchor?.to === "landmark")
+    .filter((other) => away(other) < ONE_MOTIF_MM)
+    .sort((a, b) => away(a) - away(b));
+  const nearest = ANCHOR_KEYS.reduce((best, key) =>
+    away(landmarks[key]) < away(landmarks[best]) ? key : best,
+  );
+  const landmark = neighbour?.anchor?.to === "landmark" ? neighbour.anchor.landmark : nearest;
+  const { x, y } = landmarks[landmark];
+  return { ...mark, anchor: { to: "landmark", landmark, x: near(x), y: near(y) } };
+}
+
+/** The same of every shape of some layers, the first first. */
+export function allKeptInPlace(
+  layers: readonly Layer[],
+  figure: Pick<Figure, "landmarks">,
+): Layer[] {
+  const placed: Mark[] = [];
+  return layers.map((layer) => ({
+    ...layer,
+    marks: layer.marks.map((mark) => {
+      const kept = keptInPlace(mark, figure, placed);
+      placed.push(kept);
+      return kept;
+    }),
+  }));
 }
 
 /** A look with its shapes where this figure has what they move with. The same value where nothing moves. */

@@ -1,5 +1,5 @@
 import { USUAL_SCHOOLS, type Layer, type Look } from "@/core/look";
-import { groups, layer, mark, product } from "./kit";
+import { groups, layer, mark, onAnyFace, product } from "./kit";
 
 /** A small design on one cheek, for the booth at the gate: the rest of the face stays as it is. */
 const onCheek = (name: string, layers: Layer[]): Look => ({
@@ -14,7 +14,7 @@ const onCheek = (name: string, layers: Layer[]): Look => ({
   steps: [],
   toDo: [],
   notes: "For the booth: one cheek, clean brush and water for every child.",
-  layers,
+  layers: onAnyFace(layers),
 });
 
 export const twoHailstones = onCheek("Two hailstones", [

@@ -8,6 +8,7 @@ import {
   layer,
   mark,
   mix,
+  onAnyFace,
   piece,
   powderOver,
   prep,
@@ -510,7 +511,7 @@ export const gateLeaf: Look = {
   steps: [],
   toDo: [],
   notes: "For the booth: one cheek, clean brush and water for every child.",
-  layers: [
+  layers: onAnyFace([
     layer({
       role: "detail",
       name: "Leaves",
@@ -533,5 +534,5 @@ export const gateLeaf: Look = {
       coats: 1,
       marks: [mark("spots", 42, -48, { seed: 9, spreadMm: 9, widthMm: 4, count: 3, falloff: 0.2 })],
     }),
-  ],
+  ]),
 };

@@ -1,5 +1,6 @@
-import { ZONES, type ZoneId, type ZoneGroup } from "@/core/anatomy";
+import { buildFigure, defaultFace, ZONES, type ZoneId, type ZoneGroup } from "@/core/anatomy";
 import {
+  allKeptInPlace,
   newMark,
   PLAIN_LAYER,
   type Layer,
@@ -104,6 +105,10 @@ export const mark = <Kind extends MarkKind>(
   y: number,
   more: Partial<Extract<Mark, { kind: Kind }>>,
 ): Mark => ({ ...newMark(kind, { x, y }, 1), ...USUAL[kind], ...more });
+
+const DRAWN_ON = buildFigure(defaultFace());
+/** Layers whose shapes keep their place on whoever sits down: a child as well as the stand-in they were drawn on. */
+export const onAnyFace = (layers: readonly Layer[]): Layer[] => allKeptInPlace(layers, DRAWN_ON);
 
 /** Widths the demo's marks are drawn in where a look does not say. */
 export const USUAL: Readonly<Partial<Record<MarkKind, { widthMm: number }>>> = {

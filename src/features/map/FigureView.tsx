@@ -5,6 +5,7 @@ import { placement, type ZoneId } from "@/core/anatomy";
 import { LAMPS } from "@/core/colour";
 import {
   hexOf,
+  keptInPlace,
   markLabel,
   marksOn,
   MEANT_APART,
@@ -72,7 +73,7 @@ function useMarksOf(layer: Layer | null) {
 /** The figure with its switches: how far it is built, from where it is seen, in what light; and what that seat loses. */
 export function FigureView(props: FigureViewProps) {
   const { layer, view, onView, onZone, chosenMark, onMark, drawing, onDrawing } = props;
-  const { context, prediction } = useWorking();
+  const { look, context, prediction } = useWorking();
   const switches = useFigureSwitches();
   const { away, lamp, metres, expression, turned, photographed } = switches;
   const { frame } = VIEWS[view];
@@ -123,7 +124,8 @@ export function FigureView(props: FigureViewProps) {
               onChange={marks.change}
               drawing={drawing}
               onDrawn={(drawn) => {
-                marks.put([...layer.marks, drawn]);
+                const others = look.layers.flatMap((other) => other.marks);
+                marks.put([...layer.marks, keptInPlace(drawn, context.figure, others)]);
                 onMark(layer.marks.length);
                 onDrawing(false);
               }}

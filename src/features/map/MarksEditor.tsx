@@ -9,14 +9,15 @@ import {
   browsByThreePoints,
   distributeMarks,
   fewerPoints,
+  keptInPlace,
   MARK_KINDS,
-  MarkSchema,
-  MOST_HANDLED,
-  moveMark,
   markAtHome,
   markDifficulty,
   markLabel,
+  MarkSchema,
   marksOn,
+  MOST_HANDLED,
+  moveMark,
   newMark,
   shapeFields,
   type Layer,
@@ -60,7 +61,7 @@ export function MarksEditor({
   drawing,
   onDrawing,
 }: MarkTools & { layer: Layer; apply: (patch: LookPatch) => boolean }) {
-  const { context } = useWorking();
+  const { look, context } = useWorking();
   const [problem, setProblem] = useState<string | null>(null);
   const [kind, setKind] = useState<MarkKind>("star");
   const face = context.figure.landmarks;
@@ -84,7 +85,8 @@ export function MarksEditor({
     put(layer.marks.map((mark, k) => (k === i ? parsed.data : mark)));
   };
   const add = (mark: Mark) => {
-    put([...layer.marks, mark]);
+    const others = look.layers.flatMap(({ marks }) => marks);
+    put([...layer.marks, keptInPlace(mark, context.figure, [...others, ...layer.marks])]);
     onMark(layer.marks.length);
   };
   return (
