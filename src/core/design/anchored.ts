@@ -48,6 +48,8 @@ function onFigure(mark: Mark, look: Look, figure: Figure): Mark {
 
 /** Shapes no farther apart than this are parts of one motif and move together, mm. Common practice, no published source. */
 const ONE_MOTIF_MM = 40;
+/** Farther from every landmark is no shape of the face, mm. Common practice, no published source. */
+const OF_THE_FACE_MM = 70;
 
 /**
  * A new shape of the face moves with the landmark that is nearest to it, or with that of a neighbour, so that it keeps its place on a
@@ -68,6 +70,7 @@ export function keptInPlace<M extends Mark>(
   const nearest = ANCHOR_KEYS.reduce((best, key) =>
     away(landmarks[key]) < away(landmarks[best]) ? key : best,
   );
+  if (!neighbour && away(landmarks[nearest]) > OF_THE_FACE_MM) return mark;
   const landmark = neighbour?.anchor?.to === "landmark" ? neighbour.anchor.landmark : nearest;
   const { x, y } = landmarks[landmark];
   return { ...mark, anchor: { to: "landmark", landmark, x: near(x), y: near(y) } };
