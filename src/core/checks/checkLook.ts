@@ -5,6 +5,7 @@ import { mud, pairs } from "./layering";
 import { browUnderPiece, flatPiece, openEdge, unglued, waxInTheCrease } from "./pieces";
 import {
   barePowder,
+  clothesOver,
   coveredInHeat,
   eatenLips,
   givesOut,
@@ -142,6 +143,7 @@ export const CHECKS: readonly Check[] = [
   defineCheck(barePowder, ["LAYER-4"]),
   defineCheck(swept, ["LAYER-7"]),
   defineCheck(stains, ["REMOVE-1"]),
+  defineCheck(clothesOver, ["WEAR-5"]),
   defineCheck(coveredInHeat, ["SAFE-9"]),
   defineCheck(thinHold, ["BROW-1"]),
   defineCheck(beyondReach, ["TIME-3"]),

@@ -140,6 +140,13 @@ const TOLD: readonly Situation[] = [
     severity: "stop",
   },
   {
+    what: "a shirt that goes back over a painted chest nothing was laid over",
+    layers: [base("white", ["chest", "shoulderFrontLeft", "shoulderFrontRight"])],
+    brief: { bares: ["shoulders", "chest"] },
+    rule: "WEAR-5",
+    severity: "tip",
+  },
+  {
     what: "a face under ultraviolet light of which nothing glows",
     layers: [base("white"), detail("blue", ["forehead"])],
     brief: { circumstances: ["ultraviolet"] },
@@ -429,6 +436,24 @@ const TOLD: readonly Situation[] = [
 ];
 
 const NOT_TOLD: readonly Situation[] = [
+  {
+    what: "a powdered chest under a shirt",
+    layers: [base("white", ["chest"]), powder(["chest"])],
+    brief: { bares: ["shoulders", "chest"] },
+    rule: "WEAR-5",
+  },
+  {
+    what: "a painted body that nothing is worn over",
+    layers: [base("white", ["chest", "belly"])],
+    brief: { bares: ["shoulders", "chest", "belly", "back", "upperArms"] },
+    rule: "WEAR-5",
+  },
+  {
+    what: "painted hands under a shirt",
+    layers: [base("white", ["handBackLeft", "handBackRight"])],
+    brief: { bares: ["hands"] },
+    rule: "WEAR-5",
+  },
   {
     what: "a face under ultraviolet light with a fluorescent forehead",
     layers: [base("white"), detail("glowGreen", ["forehead"])],

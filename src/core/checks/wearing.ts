@@ -4,6 +4,7 @@ import { paintingAir } from "../studio";
 import { dryingMinutes } from "../climate";
 import { chroma, hexToLab, hueAngle } from "../colour";
 import {
+  auxiliary,
   nearestInColour,
   STANDS_IN,
   goesOver,
@@ -542,6 +543,47 @@ export function coveredInHeat(stack: Stack): Remark[] {
       severity: "caution",
       where: { zones: [] },
       message: `Heat strains ${person.name}: ${strain.reasons.join("; ")}. ${HEAT_ADVICE}`,
+    },
+  ];
+}
+
+/** Parts of the body that a garment passes over as it is put on. */
+const PULLED_OVER = new Set([
+  "collar",
+  ...["shoulderFront", "shoulderBack", "chest", "belly", "upperBack", "lowerBack"],
+  ...["upperArmFront", "upperArmBack", "thighFront", "thighBack"],
+]);
+const TORSO_AND_ARMS = ["shoulders", "chest", "belly", "back", "upperArms"] as const;
+/** What resists rubbing so well needs nothing over it, 0-1. Common practice, no published source. */
+const HOLDS = 0.75;
+
+/** WEAR-5: clothes that go back over paint nothing was laid over. */
+export function clothesOver(stack: Stack): Remark[] {
+  const { brief } = stack.context;
+  if (TORSO_AND_ARMS.every((part) => brief.bares.includes(part))) return [];
+  const open = painted(stack)
+    .filter(({ layer, key }) => !layer.marks.length && paintType(key).resists.rubbing < HOLDS)
+    .map(({ layer, at }) => ({
+      layer,
+      zones: layer.zones.filter(
+        (zone) =>
+          PULLED_OVER.has(zoneInfo(zone).kind) &&
+          !protection(stack.look, stack.context, at, zone).some(
+            (helper) => (auxiliary(helper).eases.rubbing ?? 1) < 1,
+          ),
+      ),
+    }))
+    .filter(({ zones }) => zones.length > 0);
+  const last = open.at(-1);
+  if (!last) return [];
+  const zones = [...new Set(open.flatMap((entry) => entry.zones))];
+  return [
+    {
+      rule: "WEAR-5",
+      severity: "tip",
+      where: { layerId: last.layer.id, zones },
+      message: `Clothes go back over ${zoneWords(zones)}: powder it and let it rest until nothing comes off on a fingertip, then wear something loose that opens in front.`,
+      ...setAfter(stack, last.layer, zones, "Powder it before the clothes"),
     },
   ];
 }
