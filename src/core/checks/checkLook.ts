@@ -33,6 +33,7 @@ import {
   straight,
   tooEven,
   underClean,
+  unequalPairs,
 } from "./form";
 import { airOfTheRoom } from "./air";
 import { adhesiveOnHair } from "./browHair";
@@ -122,6 +123,7 @@ export const CHECKS: readonly Check[] = [
   defineCheck(underClean, ["BASE-6"]),
   defineCheck(lipsTooSoon, ["ORDER-4"]),
   defineCheck(againstTheLight, ["FORM-1"]),
+  defineCheck(unequalPairs, ["MAP-3"]),
   defineCheck(crooked, ["MAP-3"]),
   defineCheck(dead, ["EDGE-2"]),
   defineCheck(earToEar, ["EDGE-3"]),

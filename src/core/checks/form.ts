@@ -72,6 +72,71 @@ export const crooked = (stack: Stack): Remark[] =>
     }),
   );
 
+/** Nearer than this to being each other's mirror image, two shapes were meant to be, mm; nearer than the lesser nobody sees it. Common practice, no published source. */
+const [PAIR_MM, SAME_MM] = [6, 1];
+/** Their sizes then differ by no more than this share either way; by less than the lesser nobody sees it. Common practice, no published source. */
+const [PAIR_SIZE, SAME_SIZE] = [0.25, 0.05];
+/** In a layer of more shapes than this they are a scatter, no pairs. */
+const MOST_PAIRED = 6;
+
+interface Twin {
+  readonly at: number;
+  readonly other: number;
+  /** How far the other is off the place of a mirror image, mm, and off its size, a share. */
+  readonly offMm: number;
+  readonly size: number;
+}
+
+const extentOf = (mark: Mark): number => {
+  const box = boundingBox(placedStrokes(mark).flatMap(({ points }) => points));
+  return Math.hypot(box.right - box.left, box.bottom - box.top);
+};
+
+/** A shape of the left and its twin on the right that is nearly, but not quite, its mirror image. */
+function unequalTwin(marks: readonly Mark[]): Twin | null {
+  if (marks.length > MOST_PAIRED || marks.some(({ mirrored }) => mirrored)) return null;
+  const twins = marks.flatMap((one, at) =>
+    marks.flatMap((two, other): Twin[] => {
+      const isPair = one.kind === two.kind && one.frame === two.frame && one.x > 0 && two.x < 0;
+      if (!isPair) return [];
+      const offMm = Math.hypot(one.x + two.x, one.y - two.y);
+      const size = Math.abs(extentOf(two) / Math.max(1e-6, extentOf(one)) - 1);
+      if (offMm > PAIR_MM || size > PAIR_SIZE) return [];
+      return offMm > SAME_MM || size > SAME_SIZE ? [{ at, other, offMm, size }] : [];
+    }),
+  );
+  return twins[0] ?? null;
+}
+
+/** MAP-3: two shapes, one each side, that were meant to be a pair and are not equal. */
+export function unequalPairs(stack: Stack): Remark[] {
+  return stack.look.layers.flatMap((layer): Remark[] => {
+    if (layer.form || layer.role === "map") return [];
+    const marks = shapesOf(layer);
+    const twin = unequalTwin(marks);
+    const one = twin && marks[twin.at];
+    if (!twin || !one) return [];
+    const how =
+      twin.offMm > SAME_MM
+        ? `one stands ${twin.offMm.toFixed(1)} mm off the other's mirror image`
+        : `one is ${Math.round(twin.size * 100)} % off the other's size`;
+    const fix = withMarks(
+      stack,
+      layer,
+      marks.flatMap((mark, i) =>
+        i === twin.other ? [] : [i === twin.at ? { ...mark, mirrored: true } : mark],
+      ),
+    );
+    return [
+      remark(layer, {
+        rule: "MAP-3",
+        message: `The two shapes of ${layer.name} (${markLabel(one.kind)}) are nearly a pair: ${how}. Measure both from the midline.`,
+        ...(fix && { fix, fixLabel: "Make the right a mirror of the left" }),
+      }),
+    ];
+  });
+}
+
 /** Shapes that move everything else on a face, and those that are placed by them (MAP-2). */
 const isLarge = (mark: Mark) =>
   mark.frame === "front" &&

@@ -76,6 +76,12 @@ const star = (what: string) =>
     what,
   );
 
+/** Stars on the cheeks, at these places and of these sizes. */
+const stars = (...places: [x: number, y: number, diameterMm: number][]) =>
+  detail("red", ["cheekAppleLeft", "cheekAppleRight"], {
+    marks: places.map(([x, y, diameterMm]) => MarkSchema.parse({ kind: "star", x, y, diameterMm })),
+  });
+
 const along = (name: FaceLineName, what: string, face = defaultFace()) => {
   const { points, widthMm } = faceLine(name, buildFigure(face));
   const mark = MarkSchema.parse({ ...pathAlong(points, widthMm), mirrored: true });
@@ -144,6 +150,18 @@ const TOLD: readonly Situation[] = [
     layers: [base("white", ["chest", "shoulderFrontLeft", "shoulderFrontRight"])],
     brief: { bares: ["shoulders", "chest"] },
     rule: "WEAR-5",
+    severity: "tip",
+  },
+  {
+    what: "two stars, one a little lower than the other",
+    layers: [base(), stars([44, -36, 16], [-44, -39, 16])],
+    rule: "MAP-3",
+    severity: "tip",
+  },
+  {
+    what: "two stars level with each other, one a little larger",
+    layers: [base(), stars([44, -36, 16], [-44, -36, 18])],
+    rule: "MAP-3",
     severity: "tip",
   },
   {
@@ -436,6 +454,16 @@ const TOLD: readonly Situation[] = [
 ];
 
 const NOT_TOLD: readonly Situation[] = [
+  {
+    what: "two stars that are each other's mirror image",
+    layers: [base(), stars([44, -36, 16], [-44, -36, 16])],
+    rule: "MAP-3",
+  },
+  {
+    what: "a large star on one cheek and a small one lower on the other",
+    layers: [base(), stars([44, -30, 22], [-40, -42, 12])],
+    rule: "MAP-3",
+  },
   {
     what: "a powdered chest under a shirt",
     layers: [base("white", ["chest"]), powder(["chest"])],
