@@ -1,7 +1,7 @@
 import { expose } from "comlink";
 import type { Pace } from "@/core/brief";
 import { finished, type Finding, type Look, type LookContext } from "@/core/look";
-import { makePlan, pacesOf, whatToDrop, type Cut, type Plan } from "@/core/plan";
+import { makePlan, pacesOf, whatToDrop, withMinutes, type Cut, type Plan } from "@/core/plan";
 import { contextOf, type StoredContext } from "@/core/record";
 
 export interface PlanRequest {
@@ -23,9 +23,13 @@ const worker = {
     planned = { look, context: contextOf(stored) };
     return makePlan(look, planned.context, new Map(Object.entries(stock)));
   },
-  /** A finding of the look that was planned last, with a button only where one press mends it for good. */
-  finish: (finding: Finding): Finding =>
-    (planned && finished(planned.look, planned.context, [finding])[0]) ?? finding,
+  /** A finding of the look that was planned last, with a button only where one press mends it for good, and what that costs. */
+  finish: (finding: Finding): Finding => {
+    if (!planned) return finding;
+    const { look, context } = planned;
+    const [mended = finding] = finished(look, context, [finding]);
+    return withMinutes(mended, look, context);
+  },
   /** The chair in a hurry, as usual and comfortably. */
   paces: ({ look, stored }: Omit<PlanRequest, "stock">): Record<Pace, number> =>
     pacesOf(look, contextOf(stored)),

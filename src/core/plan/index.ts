@@ -11,4 +11,5 @@ export { STAGES } from "./stages";
 export { seat, handsAt, pacesOf, workMinutes, type Seat } from "./seat";
 export { ARTIST_SKILL_KEYS, ARTIST_SKILLS } from "./skills";
 export { whatToDrop, type Cut } from "./whatToDrop";
+export { withMinutes } from "./mendMinutes";
 export { boothDesign } from "./booth";
