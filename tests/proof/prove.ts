@@ -1,13 +1,25 @@
+import type { ZoneId } from "../../src/core/anatomy";
+import {
+  deltaE00,
+  filmReflectance,
+  hexToLab,
+  labFromReflectance,
+  paintOptics,
+  type Spectrum,
+} from "../../src/core/colour";
+import { auxiliary, filmsPerCoat } from "../../src/core/paint";
 import { ADVICE_GROUPS, adoptSystem, recommendPaint, withKit } from "../../src/core/advice";
 import {
   applyPatch,
   checkLook,
   lookContext,
+  predict,
   recipeOf,
   safetyNotes,
   stopsOf,
   suggestLayer,
   touched,
+  visibleLayers,
   type Look,
   type LookContext,
 } from "../../src/core/look";
@@ -59,6 +71,9 @@ export const sumOf = (a: Proved, b: Proved): Proved => ({
   faults: [...a.faults, ...b.faults],
 });
 
+/** Rules whose findings are of bare skin or hair that shows through: their mends change what is seen. */
+const ABOUT_COLOUR = new Set<string>(["BASE-5", "BROW-1", "BROW-3"]);
+
 const contextOf = ({ person, brief, shelf }: Case): LookContext =>
   lookContext({ person, brief, products: shelf, today: "2026-06-01" });
 
@@ -89,6 +104,36 @@ function mended(look: Look, context: LookContext): { look: Look; presses: number
   return { look: now, presses: MOST_PRESSES, stuck: true };
 }
 
+/** The colour each area has on the figure, under all that is pressed on it later; shapes apart. */
+function seenOf(look: Look, context: LookContext): Map<ZoneId, Spectrum> {
+  const seen = visibleLayers(look, context, predict(look, context));
+  return new Map(
+    seen.filter(({ layer }) => !layer.marks.length).flatMap(({ colours }) => [...colours]),
+  );
+}
+
+/** Farther apart than this a mend has changed the look, dE00 (design 4: the look is kept). */
+const KEEPS = 3;
+
+/** What a press of neutral powder makes of a colour. */
+function powdered(colour: Spectrum): Spectrum {
+  const { veil } = auxiliary("settingPowder");
+  if (!veil) return colour;
+  const optics = paintOptics({ masstone: hexToLab(veil.hex), hiding: veil.hiding });
+  return filmReflectance(optics, filmsPerCoat("settingPowder", "puff"), colour);
+}
+
+/** Areas that were painted before and after, and whose colour a mend has changed by more than neutral powder does. */
+function changedBy(before: Map<ZoneId, Spectrum>, after: Map<ZoneId, Spectrum>): ZoneId[] {
+  const apart = (a: Spectrum, b: Spectrum) =>
+    deltaE00(labFromReflectance(a), labFromReflectance(b));
+  return [...before].flatMap(([zone, colour]) => {
+    const now = after.get(zone);
+    const allowed = KEEPS + apart(colour, powdered(colour));
+    return now && apart(colour, now) > allowed ? [zone] : [];
+  });
+}
+
 /** Presses every button that a look's findings have, first the first, until none is left; and what was wrong with any. */
 function pressed(look: Look, context: LookContext): { presses: number; wrong: string[] } {
   let now = look;
@@ -104,6 +149,9 @@ function pressed(look: Look, context: LookContext): { presses: number; wrong: st
     const shown = new Set(now.layers.filter(({ hidden }) => !hidden).map(({ id }) => id));
     if (after.layers.some(({ id, hidden }) => hidden && shown.has(id)))
       wrong.push(`${button} hides a layer`);
+    const changed = changedBy(seenOf(now, context), seenOf(after, context));
+    if (changed.length && !ABOUT_COLOUR.has(finding.rule))
+      wrong.push(`${button} changes the colour of ${changed.join(", ")}`);
     if (wrong.length) return { presses, wrong };
     now = after;
   }

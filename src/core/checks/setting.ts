@@ -1,6 +1,21 @@
-import { hexToLab, labFromReflectance } from "../colour";
+import {
+  deltaE00,
+  filmReflectance,
+  hexToLab,
+  labFromReflectance,
+  paintOptics,
+  type Spectrum,
+} from "../colour";
 import { zoneInfo, type ZoneId } from "../anatomy";
-import { nearestInColour, material, type MaterialKey, type Product } from "../paint";
+import {
+  auxiliary,
+  filmsPerCoat,
+  material,
+  nearestInColour,
+  productOptics,
+  type MaterialKey,
+  type Product,
+} from "../paint";
 import type { Remark } from "./finding";
 import { materialOf, paintWords } from "../design/context";
 import { freeLayerId, type LookPatch } from "../design/patch";
@@ -11,6 +26,28 @@ import { PLAIN_LAYER, type Layer, type PaintChoice } from "../design/schema";
 import { isSetting, type Stack } from "../design/stack";
 import { isWearable, mayHoldKind } from "../design/wearable";
 import { zoneWords } from "../design/words";
+
+/** A pressed powder may change what is under it by no more than this, or than a neutral one does, dE00. Common practice, no published source. */
+const HARDLY = 3;
+
+/** What a press of a powder makes of a colour, dE00; of neutral powder where no product is named. */
+function changeBy(powder: Product | null, colour: Spectrum): number {
+  const optics = powder ? productOptics(powder) : NEUTRAL;
+  const over = optics && filmReflectance(optics, filmsPerCoat("settingPowder", "puff"), colour);
+  return over ? deltaE00(labFromReflectance(over), labFromReflectance(colour)) : 0;
+}
+const { veil } = auxiliary("settingPowder");
+const NEUTRAL = veil && paintOptics({ masstone: hexToLab(veil.hex), hiding: veil.hiding });
+
+/** The setting powder that is seen least on a colour; null where each of them would tint it. */
+function leastSeen(powders: readonly Product[], colour: Spectrum): Product | null {
+  const [least] = powders
+    .filter(({ material }) => material === "settingPowder")
+    .map((product) => ({ product, change: changeBy(product, colour) }))
+    .sort((a, b) => a.change - b.change);
+  const most = Math.max(HARDLY, changeBy(null, colour) + 1);
+  return least && least.change <= most ? least.product : null;
+}
 
 /** The powder on the shelf whose colour is nearest to what it sets, that this person may wear on all of these zones; neutral setting powder where none comes close; null where there is none. */
 export function powderFor(
@@ -33,7 +70,7 @@ export function powderFor(
   const best = seen ? nearestInColour(powders, seen) : null;
   if (best && best.far <= house.numbers.powderMatch)
     return { kind: "product", productId: best.product.id };
-  const neutral = powders.find((product) => product.material === "settingPowder");
+  const neutral = leastSeen(powders, film?.colour ?? stack.prediction.bare(at));
   if (neutral) return { kind: "product", productId: neutral.id };
   return mayHoldKind("settingPowder", person) && fits("settingPowder", null)
     ? { kind: "material", material: "settingPowder" }

@@ -53,10 +53,7 @@ export function inSchoolOrder(
     (a[0]?.zones ?? []).some((zone) => b[0]?.zones.includes(zone));
   const sorted: Layer[][] = [];
   for (let left = [...bases]; left.length > 0;) {
-    const free = left.filter(
-      (block, i) =>
-        isFirst(block) || !left.slice(0, i).some((lower) => !isFirst(lower) && meet(lower, block)),
-    );
+    const free = left.filter((block, i) => !left.slice(0, i).some((lower) => meet(lower, block)));
     const next = free.reduce((best, block) =>
       (Number(isFirst(block)) - Number(isFirst(best)) || light(block) - light(best)) > 0
         ? block
