@@ -45,9 +45,11 @@ function leastSeen(powders: readonly Product[], colour: Spectrum): Product | nul
     .filter(({ material }) => material === "settingPowder")
     .map((product) => ({ product, change: changeBy(product, colour) }))
     .sort((a, b) => a.change - b.change);
-  const most = Math.max(HARDLY, changeBy(null, colour) + 1);
-  return least && least.change <= most ? least.product : null;
+  return least && isHardlySeen(least.product, colour) ? least.product : null;
 }
+
+const isHardlySeen = (powder: Product, colour: Spectrum): boolean =>
+  changeBy(powder, colour) <= Math.max(HARDLY, changeBy(null, colour) + 1);
 
 /** The powder on the shelf whose colour is nearest to what it sets, that this person may wear on all of these zones; neutral setting powder where none comes close; null where there is none. */
 export function powderFor(
@@ -67,10 +69,11 @@ export function powderFor(
       isWearable(product, person) &&
       fits(product.material, product),
   );
+  const ground = film?.colour ?? stack.prediction.bare(at);
   const best = seen ? nearestInColour(powders, seen) : null;
-  if (best && best.far <= house.numbers.powderMatch)
+  if (best && best.far <= house.numbers.powderMatch && isHardlySeen(best.product, ground))
     return { kind: "product", productId: best.product.id };
-  const neutral = leastSeen(powders, film?.colour ?? stack.prediction.bare(at));
+  const neutral = leastSeen(powders, ground);
   if (neutral) return { kind: "product", productId: neutral.id };
   return mayHoldKind("settingPowder", person) && fits("settingPowder", null)
     ? { kind: "material", material: "settingPowder" }

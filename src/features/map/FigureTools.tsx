@@ -25,7 +25,12 @@ export function FigureTools({ view, onView, switches }: FigureToolsProps) {
   const { turned, photographed, beside, guides } = switches;
   const isMap = !turned && !photographed;
   return (
-    <div className="flex flex-wrap items-center gap-1.5 p-2">
+    <div
+      role="group"
+      aria-label="How the figure is shown"
+      tabIndex={0}
+      className="flex flex-wrap items-center gap-1.5 p-2 max-lg:flex-nowrap max-lg:overflow-x-auto"
+    >
       {isMap && (
         <Choice
           label="View"
@@ -64,7 +69,11 @@ export function FigureTools({ view, onView, switches }: FigureToolsProps) {
       )}
       {isMap && (
         <>
-          <div role="group" aria-label="Guides" className="flex flex-wrap gap-1.5">
+          <div
+            role="group"
+            aria-label="Guides"
+            className="flex shrink-0 flex-wrap gap-1.5 max-lg:flex-nowrap"
+          >
             {GUIDES.filter(([key]) => view === "face" || key === "costume").map(([key, label]) => (
               <Toggle key={key} on={Boolean(guides[key])} onClick={() => switches.toggleGuide(key)}>
                 {label}
@@ -107,7 +116,7 @@ function Toggle({ on, onClick, children }: ToggleProps) {
       type="button"
       aria-pressed={on}
       onClick={onClick}
-      className={`flex min-h-9 items-center gap-2 rounded-md border border-[#111] px-2 text-sm ${on ? "bg-[#111] font-bold text-white" : "bg-[#f4f4f3]"}`}
+      className={`flex min-h-9 shrink-0 items-center max-lg:min-h-11 gap-2 rounded-md border border-[#111] px-2 text-sm ${on ? "bg-[#111] font-bold text-white" : "bg-[#f4f4f3]"}`}
     >
       {children}
     </button>
@@ -124,10 +133,10 @@ interface ChoiceProps {
 
 function Choice({ label, value, options, title, onChange }: ChoiceProps) {
   return (
-    <label className="flex items-center gap-1.5 text-sm font-bold">
+    <label className="flex shrink-0 items-center gap-1.5 text-sm font-bold">
       {label}
       <select
-        className="min-h-9 max-w-36 rounded-md border border-[#111] bg-[#f4f4f3] px-2 font-normal"
+        className="min-h-9 max-w-36 max-lg:min-h-11 rounded-md border border-[#111] bg-[#f4f4f3] px-2 font-normal"
         value={value}
         title={title}
         onChange={(event) => onChange(event.target.value)}

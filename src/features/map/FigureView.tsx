@@ -104,35 +104,38 @@ export function FigureView(props: FigureViewProps) {
       className="order-first flex min-h-[28rem] flex-col bg-surround text-[#111] lg:order-none"
     >
       <FigureTools view={view} onView={onView} switches={switches} />
-      <FigureStage
-        layer={layer}
-        view={view}
-        switches={switches}
-        seenFrom={seenFrom}
-        lost={lost}
-        onZone={onZone}
-        box={box}
-        overlay={
-          isHandled && (
-            <MarkHandles
-              layer={layer}
-              frame={frame}
-              box={box}
-              hex={film ? hexOf(film.colour, lamp) : "#111111"}
-              chosen={chosenMark}
-              onChoose={onMark}
-              onChange={marks.change}
-              drawing={drawing}
-              onDrawn={(drawn) => {
-                const others = look.layers.flatMap((other) => other.marks);
-                marks.put([...layer.marks, keptInPlace(drawn, context.figure, others)]);
-                onMark(layer.marks.length);
-                onDrawing(false);
-              }}
-            />
-          )
-        }
-      />
+      {/* On a phone the figure has more than half of the height. */}
+      <div className="flex min-h-0 flex-1 flex-col max-lg:min-h-[56dvh] max-lg:flex-none">
+        <FigureStage
+          layer={layer}
+          view={view}
+          switches={switches}
+          seenFrom={seenFrom}
+          lost={lost}
+          onZone={onZone}
+          box={box}
+          overlay={
+            isHandled && (
+              <MarkHandles
+                layer={layer}
+                frame={frame}
+                box={box}
+                hex={film ? hexOf(film.colour, lamp) : "#111111"}
+                chosen={chosenMark}
+                onChoose={onMark}
+                onChange={marks.change}
+                drawing={drawing}
+                onDrawn={(drawn) => {
+                  const others = look.layers.flatMap((other) => other.marks);
+                  marks.put([...layer.marks, keptInPlace(drawn, context.figure, others)]);
+                  onMark(layer.marks.length);
+                  onDrawing(false);
+                }}
+              />
+            )
+          }
+        />
+      </div>
       {/* Over the figure, so that choosing a mark does not shift what one is about to drag. */}
       <div className="relative">
         {mark && !away && frame === mark.frame && (

@@ -16,7 +16,7 @@ import { usePathname } from "next/navigation";
 import type { ReactNode } from "react";
 import { PLACES } from "./places";
 
-const ICONS = {
+export const PLACE_ICONS = {
   today: CalendarDays,
   looks: LayoutGrid,
   calls: Armchair,
@@ -27,6 +27,10 @@ const ICONS = {
   shelf: Package,
   rules: BookOpen,
 } as const;
+
+/** Whether a page is one of a place's. */
+export const isHere = (href: string, path: string): boolean =>
+  href === "/" ? path === "/" : path.startsWith(href);
 
 /** One place or action of the rail: a row beside the work, a column of the bar below it on a narrow screen. */
 export const RAIL_ITEM =
@@ -49,15 +53,15 @@ export function Rail({ children }: { children: ReactNode }) {
       >
         Dg
       </Link>
-      {PLACES.map(({ key, href, label }) => {
-        const Icon = ICONS[key];
-        const here = href === "/" ? path === "/" : path.startsWith(href);
+      {PLACES.map(({ key, href, label, onBar }) => {
+        const Icon = PLACE_ICONS[key];
+        const here = isHere(href, path);
         return (
           <Link
             key={key}
             href={href}
             aria-current={here ? "page" : undefined}
-            className={`${RAIL_ITEM} ${here ? "border-base-content bg-base-100 font-bold" : "border-transparent"}`}
+            className={`${RAIL_ITEM} ${onBar ? "" : "max-md:hidden"} ${here ? "border-base-content bg-base-100 font-bold" : "border-transparent"}`}
           >
             <Icon size={18} className="shrink-0" aria-hidden />
             <span>{label}</span>

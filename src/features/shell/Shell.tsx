@@ -1,8 +1,8 @@
 "use client";
 
-import { Keyboard, LogOut, Moon, Search, Settings, Sun } from "lucide-react";
+import { Ellipsis, Keyboard, LogOut, Moon, Search, Settings, Sun } from "lucide-react";
 import { Link } from "@/ui/Link";
-import { useRouter } from "next/navigation";
+import { usePathname, useRouter } from "next/navigation";
 import { useEffect, useState, useSyncExternalStore } from "react";
 import { useHotkeys } from "react-hotkeys-hook";
 import { Toaster } from "sonner";
@@ -11,7 +11,8 @@ import { Dialog } from "@/ui/Dialog";
 import { dropGone, healed } from "@/ui/keptChairs";
 import { Finder, type Action } from "./Finder";
 import { PLACES } from "./places";
-import { Rail, RAIL_ITEM } from "./Rail";
+import { More } from "./More";
+import { isHere, Rail, RAIL_ITEM } from "./Rail";
 
 const KEYS: readonly (readonly [keys: string, does: string])[] = [
   ["Ctrl K", "find anything"],
@@ -58,7 +59,9 @@ function subscribe(changed: () => void): () => void {
 export function Shell({ theme: first, isGuarded }: { theme: Theme; isGuarded: boolean }) {
   const router = useRouter();
   const theme = useSyncExternalStore(subscribe, readTheme, () => first);
-  const [open, setOpen] = useState<"commands" | "keys" | null>(null);
+  const path = usePathname();
+  const [open, setOpen] = useState<"commands" | "keys" | "more" | null>(null);
+  const isElsewhere = !PLACES.some(({ href, onBar }) => onBar && isHere(href, path));
   useEffect(() => {
     void healed()
       .then(dropGone)
@@ -100,11 +103,7 @@ export function Shell({ theme: first, isGuarded }: { theme: Theme; isGuarded: bo
           <Search size={18} className="shrink-0" aria-hidden />
           <span>Find</span>
         </button>
-        <button
-          type="button"
-          className={`${RAIL_ITEM} border-transparent`}
-          onClick={() => setTheme(other)}
-        >
+        <button type="button" className={WIDE_ITEM} onClick={() => setTheme(other)}>
           {theme === "studio" ? (
             <Moon size={18} className="shrink-0" aria-hidden />
           ) : (
@@ -121,14 +120,32 @@ export function Shell({ theme: first, isGuarded }: { theme: Theme; isGuarded: bo
           <span>Settings</span>
         </Link>
         {isGuarded && (
-          <form method="post" action="/sign-out" className="flex flex-1 md:flex-none">
+          <form method="post" action="/sign-out" className="flex max-md:hidden md:flex-none">
             <button className={`${RAIL_ITEM} border-transparent`}>
               <LogOut size={18} className="shrink-0" aria-hidden />
               <span>Sign out</span>
             </button>
           </form>
         )}
+        <button
+          type="button"
+          className={`${RAIL_ITEM} md:hidden ${isElsewhere ? "bg-base-100 font-bold" : ""}`}
+          aria-haspopup="dialog"
+          onClick={() => setOpen("more")}
+        >
+          <Ellipsis size={18} className="shrink-0" aria-hidden />
+          <span>More</span>
+        </button>
       </Rail>
+      <Dialog open={open === "more"} title="More" onClose={() => setOpen(null)}>
+        <More
+          isGuarded={isGuarded}
+          themeLabel={theme === "studio" ? "Dark theme" : "Light theme"}
+          onTheme={run(() => setTheme(other))}
+          onFind={() => setOpen("commands")}
+          onGone={() => setOpen(null)}
+        />
+      </Dialog>
       <Dialog open={open === "commands"} title="Find anything" onClose={() => setOpen(null)}>
         <Finder
           actions={actions}

@@ -24,9 +24,13 @@ export function TakeAway() {
     `/api/looks/${given.look.id}/template?kind=${kind}&format=${format}&paper=${paper}${jobId === "anyone" ? "" : `&job=${jobId}`}`;
   return (
     <>
-      <button type="button" className="btn btn-sm" onClick={() => setOpen(true)}>
+      <button
+        type="button"
+        className="btn btn-sm max-md:btn-square max-md:size-11"
+        onClick={() => setOpen(true)}
+      >
         <FileDown size={16} aria-hidden />
-        Templates
+        <span className="max-md:sr-only">Templates</span>
       </button>
       <Dialog
         open={open}

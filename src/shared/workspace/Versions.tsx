@@ -43,11 +43,15 @@ export function Versions() {
   const version = given.versions.find(({ id }) => id === shown);
   return (
     <>
-      <button type="button" className="btn btn-sm" onClick={() => setOpen(true)}>
+      <button
+        type="button"
+        className="btn btn-sm max-md:btn-square max-md:size-11"
+        onClick={() => setOpen(true)}
+      >
         <History size={16} aria-hidden />
-        Versions
+        <span className="max-md:sr-only">Versions</span>
         {given.versions.length > 0 && (
-          <span className="rounded-full border border-base-content/60 px-1.5 text-xs">
+          <span className="max-md:sr-only rounded-full border border-base-content/60 px-1.5 text-xs">
             {given.versions.length}
           </span>
         )}

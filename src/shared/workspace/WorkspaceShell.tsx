@@ -51,36 +51,48 @@ export function WorkspaceShell({ children }: { children: ReactNode }) {
   return (
     <div className="flex min-h-dvh flex-col lg:h-dvh print:block print:h-auto">
       <header className="no-print border-b rule bg-base-200">
-        <div className="flex flex-wrap items-center gap-x-4 gap-y-1 px-4 pt-3 pb-1.5">
-          <h1 className="text-2xl">{look.name}</h1>
-          <p className="muted min-w-0 flex-1 truncate text-sm">
+        <div className="flex flex-wrap items-center gap-x-4 gap-y-1 px-4 pt-3 pb-1.5 max-md:flex-nowrap max-md:gap-x-2 max-md:px-2 max-md:pt-1">
+          <h1 className="text-2xl max-md:min-w-0 max-md:flex-1 max-md:truncate max-md:text-lg">
+            {look.name}
+          </h1>
+          <p className="muted min-w-0 flex-1 truncate text-sm max-md:sr-only">
             on {given.person.name}
             {given.brief.place && ` · ${given.brief.place}`}
             {given.brief.curtainAt &&
               ` · ${dayWords(given.brief.curtainAt)} ${clock(given.brief.curtainAt)}`}
           </p>
           <LookSaving />
-          <div className="flex flex-wrap gap-2">
+          <div className="flex flex-wrap gap-2 max-md:flex-nowrap max-md:gap-1">
             {look.layers.length > 0 && (
               <>
                 <Versions />
                 <TakeAway />
               </>
             )}
-            <button type="button" className="btn btn-sm" onClick={undo} disabled={!canUndo}>
+            <button
+              type="button"
+              className="btn btn-sm max-md:btn-square max-md:size-11"
+              onClick={undo}
+              disabled={!canUndo}
+            >
               <Undo2 size={16} aria-hidden />
-              Undo
+              <span className="max-md:sr-only">Undo</span>
             </button>
-            <button type="button" className="btn btn-sm" onClick={redo} disabled={!canRedo}>
+            <button
+              type="button"
+              className="btn btn-sm max-md:btn-square max-md:size-11"
+              onClick={redo}
+              disabled={!canRedo}
+            >
               <Redo2 size={16} aria-hidden />
-              Redo
+              <span className="max-md:sr-only">Redo</span>
             </button>
           </div>
         </div>
-        <div className="flex flex-wrap items-end justify-between gap-x-4 px-3">
+        <div className="flex flex-wrap items-end justify-between gap-x-4 px-3 max-md:flex-nowrap max-md:px-0">
           <ChapterTabs hrefOf={hrefOf} />
           {plan && look.layers.length > 0 && (
-            <p className="py-2.5 pr-1 text-sm">
+            <p className="py-2.5 pr-1 text-sm max-md:sr-only">
               <strong>{minutesWords(plan.chairMinutes)}</strong> at the chair
               {plan.times && (
                 <>
