@@ -1,6 +1,6 @@
 import { zoneInfo, type Figure, type ZoneId } from "../anatomy";
 import { deltaE00, hexToLab, labFromReflectance } from "../colour";
-import { isPaintType, mediumOf, TOOLS, type Product } from "../paint";
+import { isPaintType, mediumOf, paintType, TOOLS, type PaintTypeKey, type Product } from "../paint";
 import { isTooSmall } from "../people";
 import { browCover, browCoverWords } from "../design/browCover";
 import type { Remark } from "./finding";
@@ -157,9 +157,15 @@ function carrying({ look }: Stack, base: Layer, zones: readonly ZoneId[]): LookP
   return { op: "addLayer", layer: rest, at: look.layers.indexOf(base) + 1 };
 }
 
+/** Whether a kind of paint is laid over large areas. */
+const laysBase = (key: PaintTypeKey): boolean =>
+  paintType(key).goodFor.some((use) => use === "base" || use === "blend" || use === "prosthetic");
+
 /** Zones a base may be carried to: where neither its products nor its kind are kept out. */
 function reachable(stack: Stack, base: Layer, zones: readonly ZoneId[]): ZoneId[] {
-  if (!carriedTo(base, zones)) return [];
+  const key = stack.materials.get(base.id);
+  // Wax, foam and lines are no base, whatever the layer is called: nobody carries them over a face.
+  if (!key || !isPaintType(key) || !laysBase(key) || !carriedTo(base, zones)) return [];
   const shut = new Set(layerKeptFrom(base, zones, stack.context));
   return zones.filter((zone) => !shut.has(zone) && isBareOn(zone, stack.context.person));
 }

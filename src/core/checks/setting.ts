@@ -187,7 +187,8 @@ export function neutralOverWhite(stack: Stack): Remark[] {
     if (!white.length || !under) return [];
     const whitePowder = [...stack.context.products.values()].find(
       (candidate) =>
-        candidate.grade === "cosmetic" &&
+        isWearable(candidate, stack.context.person) &&
+        keptFrom(white, candidate.material, candidate, stack.context).length === 0 &&
         (candidate.material === "powder" || candidate.material === "settingPowder") &&
         candidate.colour &&
         hexToLab(candidate.colour)[0] > 94,

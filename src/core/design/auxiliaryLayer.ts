@@ -1,12 +1,17 @@
 import { type Part, WHOLE } from "./part";
 import type { ZoneId } from "../anatomy";
-import { material, TOOLS, toolsFor, type AuxiliaryKey, type Product } from "../paint";
+import { auxiliary, material, TOOLS, toolsFor, type AuxiliaryKey, type Product } from "../paint";
 import { allowedZones } from "./allowedZones";
 import { freeLayerId, type LookPatch } from "./patch";
 import type { Role } from "./roles";
 import { PLAIN_LAYER, type Layer, type Look, type PaintChoice } from "./schema";
 import type { Stack } from "./stack";
 import { isWearable, mayHold, mayHoldKind } from "./wearable";
+
+/** A helper that is clear by its kind is not laid in a colour that hides: so much of it may show, 0-1. Common practice, no published source. */
+const SHOWS = 0.3;
+const isUnseen = ({ colour, hiding }: Product, key: AuxiliaryKey): boolean =>
+  auxiliary(key).veil !== null || colour === null || hiding <= SHOWS;
 
 /** What of an auxiliary kind this person may wear: the shelf's own, or any whose label has none of their allergens; null where the kind itself is out. */
 export function auxiliaryFor(
@@ -16,7 +21,7 @@ export function auxiliaryFor(
   const { person, products } = stack.context;
   const fits = ["adhesive", "foam", "piece"].includes(material(key).behaves) ? mayHold : isWearable;
   const own = [...products.values()].find(
-    (product) => product.material === key && fits(product, person),
+    (product) => product.material === key && isUnseen(product, key) && fits(product, person),
   );
   if (own) return { paint: { kind: "product", productId: own.id }, product: own };
   return mayHoldKind(key, person)
