@@ -1,15 +1,17 @@
 import "server-only";
 import { z } from "zod";
-import type { Brief } from "@/core/brief";
+import { NOT_ASKED, type Brief } from "@/core/brief";
 import type { Look, Speed } from "@/core/look";
 import { CallSchema, USUAL_CALL, type CallFields } from "@/core/plan";
 import { DateSchema, type Product } from "@/core/paint";
 import type { Person } from "@/core/people";
+import { shiftMinutes } from "@/core/schedule";
 import { factorsOf, productsAlong, speedOf } from "@/core/record";
 import type { HouseChanges } from "@/core/rules";
 import type { StudioSettings } from "@/core/studio";
 import type { WearFactor, WearKey } from "@/core/wear";
 import {
+  addJob,
   currentHouse,
   currentSettings,
   findCall,
@@ -21,7 +23,7 @@ import {
   listProducts,
 } from "@/store";
 import { invalid } from "./problem";
-import { studio, today } from "./studio";
+import { newId, studio, today } from "./studio";
 
 /** A dated job as the calls page works with it. */
 export interface DatedJob {
@@ -123,4 +125,60 @@ export async function changeCall(
   if (!DateSchema.safeParse(date).success)
     throw invalid([{ field: "date", message: "a date like 2026-11-24" }]);
   return { version: await saveCall(await studio(), date, version, fields) };
+}
+
+/** Minutes between two moments on the wall, whatever the offset. */
+const minutesBetween = (from: string, to: string): number =>
+  (Date.parse(`${to}:00Z`) - Date.parse(`${from}:00Z`)) / 60_000;
+const onTheWall = (moment: string): string => moment.slice(0, 16);
+
+/** The job as it is done again at another time: what was asked and pinned on its day is not carried over. */
+const again = (brief: DatedJob["brief"], minutes: number): Brief => ({
+  ...brief,
+  ...NOT_ASKED,
+  pins: [],
+  curtainAt: shiftMinutes(brief.curtainAt, minutes),
+});
+
+export const RepeatDaySchema = z
+  .object({
+    on: DateSchema,
+    /** The curtain of the first of them. */
+    at: z.string().regex(/^([01]\d|2[0-3]):[0-5]\d$/, "a time like 19:30"),
+  })
+  .strict();
+
+/**
+ * Another show with the same people in the same looks, the same day or another: a job for each that has none then. The first goes on at the
+ * time given, the others as long after it as on the day that is repeated.
+ * @throws Problem
+ */
+export async function repeatDay(
+  date: string,
+  { on, at }: z.output<typeof RepeatDaySchema>,
+): Promise<{ added: number }> {
+  const { days, today: now } = await loadCalls();
+  const jobs = days.find((day) => day.date === date)?.jobs ?? [];
+  const first = jobs.map(({ brief }) => onTheWall(brief.curtainAt)).sort()[0];
+  if (!first) throw invalid([{ field: "date", message: "nobody has a curtain on that day" }]);
+  if (on < now) throw invalid([{ field: "on", message: "a day that is still to come" }]);
+  const minutes = minutesBetween(first, `${on}T${at}`);
+  const keyOf = (lookId: string, personId: string, curtainAt: string) =>
+    `${lookId} ${personId} ${onTheWall(curtainAt)}`;
+  const db = await studio();
+  return db.transaction().execute(async (tx) => {
+    const known = new Set(
+      (await listJobs(tx)).map(({ lookId, personId, brief }) =>
+        keyOf(lookId, personId, brief.curtainAt ?? ""),
+      ),
+    );
+    let added = 0;
+    for (const { lookId, person, brief } of jobs) {
+      const next = again(brief, minutes);
+      if (known.has(keyOf(lookId, person.id, next.curtainAt ?? ""))) continue;
+      await addJob(tx, { id: newId(), lookId, personId: person.id, brief: next });
+      added++;
+    }
+    return { added };
+  });
 }

@@ -4,7 +4,7 @@ import type { MovementSchema, RefillSchema, PaletteSchema } from "@/core/kit";
 import type { MixSchema, ProductSchema } from "@/core/paint";
 import type { PersonSchema } from "@/core/people";
 import type { DeleteSchema, RestoreSchema, deleteForGood, restore } from "./archive";
-import type { SaveCallSchema, changeCall } from "./calls";
+import type { RepeatDaySchema, SaveCallSchema, changeCall, repeatDay } from "./calls";
 import type { ChairLogSchema, answerToday, takeLog } from "./chair";
 import type {
   ForecastRequestSchema,
@@ -77,6 +77,7 @@ export interface Routes {
   "DELETE /api/archive/[kind]/[id]": Json<typeof DeleteSchema, typeof deleteForGood>;
   "PUT /api/archive/[kind]/[id]": Json<typeof RestoreSchema, typeof restore>;
   "PUT /api/calls/[date]": Json<typeof SaveCallSchema, typeof changeCall>;
+  "POST /api/calls/[date]/repeat": Json<typeof RepeatDaySchema, typeof repeatDay>;
   "POST /api/chair": Json<typeof ChairLogSchema, typeof takeLog>;
   "POST /api/devices/colour-meter": Json<typeof MeterRequestSchema, typeof askMeter>;
   "POST /api/devices/forecast": Json<typeof ForecastRequestSchema, typeof askForecast>;

@@ -12,3 +12,7 @@ export function offsetAt(date: Date): string {
 export function localIso(date: Date): string {
   return `${lightFormat(date, "yyyy-MM-dd'T'HH:mm:ss.SSS")}${offsetAt(date)}`;
 }
+
+/** ISO with this browser's offset, from a local date and time as a picker gives it; null while it is empty. */
+export const withOffset = (local: string): string | null =>
+  local ? `${local}:00${offsetAt(new Date(local))}` : null;

@@ -520,8 +520,8 @@ export const gateLeaf: Look = {
       tool: "roundBrush",
       technique: "stroke",
       marks: [
-        mark("leaf", 44, -36, { turnDeg: 48, seed: 1, lengthMm: 26, veins: 2 }),
-        mark("leaf", 53, -46, { turnDeg: -6, seed: 2, lengthMm: 22, veins: 2 }),
+        mark("leaf", 41, -36, { turnDeg: 48, seed: 1, lengthMm: 26, veins: 2 }),
+        mark("leaf", 50, -46, { turnDeg: -6, seed: 2, lengthMm: 22, veins: 2 }),
       ],
     }),
     layer({
@@ -532,7 +532,7 @@ export const gateLeaf: Look = {
       tool: "roundBrush",
       technique: "pat",
       coats: 1,
-      marks: [mark("spots", 42, -48, { seed: 9, spreadMm: 9, widthMm: 4, count: 3, falloff: 0.2 })],
+      marks: [mark("spots", 39, -48, { seed: 9, spreadMm: 9, widthMm: 4, count: 3, falloff: 0.2 })],
     }),
   ]),
 };

@@ -29,6 +29,7 @@ import { DraftFound } from "@/ui/saver/DraftFound";
 import { readDraft } from "@/ui/saver/drafts";
 import { SaveStatus } from "@/ui/saver/SaveStatus";
 import { useFlush } from "@/ui/saver/useSaved";
+import { JobsOfLook } from "./JobsOfLook";
 import { ReferencePicture } from "./ReferencePicture";
 
 export function BriefChapter() {
@@ -168,6 +169,7 @@ function EditBrief({ job }: { job: Job }) {
           />
         </Section>
         <ReferencePicture />
+        <JobsOfLook />
         <div className="flex flex-wrap gap-3 self-start">
           <PutAway
             url={`/api/jobs/${job.id}/archived`}

@@ -14,6 +14,7 @@ import { useSaved } from "@/ui/saver/useSaved";
 import type { CallRequest, CallWorker } from "@/workers/call";
 import { Artists } from "./Artists";
 import { Board } from "./Board";
+import { RepeatDay } from "./RepeatDay";
 import { Performers, WhoIsCalled, Withheld } from "./DayParts";
 
 const callWorker = () =>
@@ -128,6 +129,7 @@ export function DayCall({ day, calls }: { day: Calls["days"][number]; calls: Cal
           <Performers plan={plan} nameOf={nameOf} />
         </>
       )}
+      <RepeatDay date={date} jobs={jobs.length} />
     </section>
   );
 }

@@ -12,16 +12,12 @@ import {
   WEARS,
 } from "@/core/brief";
 import { Field } from "@/ui/Field";
-import { offsetAt } from "@/ui/moment";
+import { withOffset } from "@/ui/moment";
 import { FromForecast } from "./FromForecast";
 import { CheckField, ChecksField, NumberField, Section, SelectField, TextField } from "./controls";
 
 const labels = (table: Readonly<Record<string, { label: string }>>) =>
   Object.entries(table).map(([key, { label }]) => [key, label] as const);
-
-/** ISO with this browser's offset, from a local date and time as the picker gives it. */
-const withOffset = (local: string): string | null =>
-  local ? `${local}:00${offsetAt(new Date(local))}` : null;
 
 function CurtainField({ name }: { name: string }) {
   const { control } = useFormContext();

@@ -1,0 +1,83 @@
+"use client";
+
+import { useRouter } from "next/navigation";
+import { useState } from "react";
+import { NOT_ASKED } from "@/core/brief";
+import { dayWords } from "@/core/text/words";
+import { ask } from "@/shared/ask";
+import { useWorking } from "@/shared/workspace/WorkspaceContext";
+import { Alert } from "@/ui/Alert";
+import { clock } from "@/ui/format";
+import { Link } from "@/ui/Link";
+import { withOffset } from "@/ui/moment";
+
+/** All jobs of this look, and one more: another day, another show, or another person. */
+export function JobsOfLook() {
+  const { given } = useWorking();
+  const router = useRouter();
+  const [personId, setPersonId] = useState(given.person.id);
+  const [curtain, setCurtain] = useState("");
+  const [problem, setProblem] = useState<string | null>(null);
+  const when = (curtainAt: string | null) =>
+    curtainAt ? `${dayWords(curtainAt)}, ${clock(curtainAt)}` : "no date yet";
+  const add = async () => {
+    const curtainAt = withOffset(curtain);
+    const brief = { ...given.brief, ...NOT_ASKED, pins: [], curtainAt };
+    const answer = await ask("POST /api/jobs", {}, { lookId: given.look.id, personId, brief });
+    if (answer.ok) router.push(`/looks/${given.look.id}/${answer.value.jobId}/brief`);
+    else setProblem(answer.refusal.detail ?? answer.refusal.title);
+  };
+  return (
+    <section aria-label="Jobs of this look" className="card-plain p-4 sm:p-5">
+      <h3 className="text-lg">Jobs of this look</h3>
+      <ul className="mt-1 text-sm">
+        {given.jobs.map(({ id, personName, curtainAt, place }) => (
+          <li key={id} className="border-t rule py-1.5 first:border-0">
+            {id === given.job?.id ? (
+              <strong aria-current="true">
+                {when(curtainAt)}, on {personName}
+              </strong>
+            ) : (
+              <Link className="link" href={`/looks/${given.look.id}/${id}/brief`}>
+                {when(curtainAt)}, on {personName}
+              </Link>
+            )}
+            {place && <span className="muted"> · {place}</span>}
+          </li>
+        ))}
+      </ul>
+      <div className="mt-3 flex flex-wrap items-end gap-3 text-sm">
+        <label>
+          <span className="label-line">Another job on</span>
+          <select
+            className="select w-52"
+            value={personId}
+            onChange={(event) => setPersonId(event.target.value)}
+          >
+            {given.people.map(({ id, name }) => (
+              <option key={id} value={id}>
+                {name}
+              </option>
+            ))}
+          </select>
+        </label>
+        <label>
+          <span className="label-line">Its curtain</span>
+          <input
+            type="datetime-local"
+            className="input w-56"
+            value={curtain}
+            onChange={(event) => setCurtain(event.target.value)}
+          />
+        </label>
+        <button type="button" className="btn" onClick={() => void add()}>
+          Add a job like this
+        </button>
+      </div>
+      {problem && <Alert className="mt-3">{problem}</Alert>}
+      <p className="muted mt-2 text-sm">
+        Place, weather, hours and costume are taken over; what is asked on the day is asked again.
+      </p>
+    </section>
+  );
+}
