@@ -194,6 +194,14 @@ export const BriefSchema = z
       .datetime({ offset: true, error: "a date and a time" })
       .nullable()
       .default(null),
+    /** What may be spent on what has to be bought, minor units; null where nobody has said. */
+    budgetMinor: z
+      .number()
+      .int("whole pence or cents")
+      .min(0, "0 or more")
+      .max(10_000_000)
+      .nullable()
+      .default(null),
     travelMinutes: minutes(1440).default(0),
     costumeMinutes: minutes(480).default(0),
     bufferMinutes: minutes(480).default(0),
@@ -256,6 +264,7 @@ export const USUAL_BRIEF: Brief = {
   bares: [],
   skill: "practised",
   curtainAt: null,
+  budgetMinor: null,
   travelMinutes: 0,
   costumeMinutes: 15,
   bufferMinutes: 10,

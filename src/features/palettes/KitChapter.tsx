@@ -8,10 +8,12 @@ import {
   planKit,
   substitutes,
   wantedColours,
+  withinBudget,
   type KitLine,
+  type KitPlan,
   type PaletteChoice,
 } from "@/core/kit";
-import { isWearable, replaceProduct, type LookPatch } from "@/core/look";
+import { applyPatch, isWearable, replaceProduct, type LookPatch } from "@/core/look";
 import { allNeeded } from "@/core/plan";
 import { houseOf } from "@/core/rules";
 import { PackingCard } from "@/shared/palettes/PackingCard";
@@ -105,6 +107,9 @@ export function KitChapter() {
                   <strong> Past its date: {alarms.map(({ name }) => name).join(", ")}.</strong>
                 )}
               </p>
+              {given.brief.budgetMinor !== null && (
+                <WithinBudget kit={kit} budgetMinor={given.brief.budgetMinor} />
+              )}
               <ul aria-label="Takes">
                 {kit.lines.map((line) => (
                   <Line key={line.productId ?? line.material} line={line} />
@@ -154,6 +159,70 @@ export function KitChapter() {
       </div>
       <PackingCard lists={[packing]} title="To pack" />
     </div>
+  );
+}
+
+/** What may be spent, and what would be done otherwise to keep to it. */
+function WithinBudget({ kit, budgetMinor }: { kit: KitPlan; budgetMinor: number }) {
+  const { look, given, context, apply } = useWorking();
+  const budget = useMemo(
+    () =>
+      withinBudget(
+        kit,
+        budgetMinor,
+        given.products,
+        new Map(Object.entries(given.stock)),
+        (product) => isWearable(product, context.person),
+      ),
+    [kit, budgetMinor, given.products, given.stock, context.person],
+  );
+  const { overMinor, swaps, afterMinor } = budget;
+  if (overMinor <= 0)
+    return (
+      <p className="mt-1 text-sm">
+        Within {money(budgetMinor)}: {money(-overMinor)} left.
+      </p>
+    );
+  const use = () => {
+    const next = swaps.reduce(
+      (now, { from, to }) =>
+        applyPatch(now, {
+          op: "several",
+          patches: replaceProduct(now, from.id, to.product.id),
+        }),
+      look,
+    );
+    const patches = next.layers.flatMap((layer, i): LookPatch[] =>
+      layer === look.layers[i]
+        ? []
+        : [{ op: "changeLayer", id: layer.id, change: { paint: layer.paint } }],
+    );
+    if (apply({ op: "several", patches })) toast(`To buy for ${money(afterMinor)} now`);
+  };
+  return (
+    <section aria-label="Within the budget" className="mt-2 border-l-4 border-base-content pl-3">
+      <p className="text-sm">
+        <strong>{money(overMinor)} over the budget</strong> of {money(budgetMinor)}.{" "}
+        {swaps.length === 0
+          ? "Nothing on the shelf stands in for what is short."
+          : afterMinor <= budgetMinor
+            ? `Within ${money(budgetMinor)}:`
+            : `Down to ${money(afterMinor)}, no further:`}
+      </p>
+      <ul className="text-sm">
+        {swaps.map(({ from, to, savesMinor }) => (
+          <li key={from.id}>
+            {to.product.name} for {from.name} saves {money(savesMinor)}{" "}
+            <span className="muted">({to.words})</span>
+          </li>
+        ))}
+      </ul>
+      {swaps.length > 0 && (
+        <button type="button" className="btn btn-sm mt-1" onClick={use}>
+          {swaps.length === 1 ? "Use it" : "Use these"}
+        </button>
+      )}
+    </section>
   );
 }
 

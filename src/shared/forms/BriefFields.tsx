@@ -14,7 +14,15 @@ import {
 import { Field } from "@/ui/Field";
 import { withOffset } from "@/ui/moment";
 import { FromForecast } from "./FromForecast";
-import { CheckField, ChecksField, NumberField, Section, SelectField, TextField } from "./controls";
+import {
+  CheckField,
+  ChecksField,
+  MoneyField,
+  NumberField,
+  Section,
+  SelectField,
+  TextField,
+} from "./controls";
 
 const labels = (table: Readonly<Record<string, { label: string }>>) =>
   Object.entries(table).map(([key, { label }]) => [key, label] as const);
@@ -93,6 +101,11 @@ export function BriefFields({ at }: { at: "" | "brief." }) {
         <CheckField name={`${at}meal`} label="Eats or drinks in it" className="self-center" />
         <CheckField name={`${at}handProps`} label="Handles props" className="self-center" />
         <CheckField name={`${at}wet`} label="Rain, spray or water" className="self-center" />
+        <MoneyField
+          name={`${at}budgetMinor`}
+          label="Budget for what is bought"
+          hint="Empty: none. The Kit chapter keeps to it."
+        />
         <div className="sm:col-span-2 lg:col-span-3">
           <ChecksField
             name={`${at}matters`}
