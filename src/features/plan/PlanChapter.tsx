@@ -180,8 +180,10 @@ function Sheet({ plan }: { plan: Plan }) {
             </ul>
           </section>
           <TouchUps />
-          <section className="keep">
-            <h3 className="mb-2 text-xl">Taking it off</h3>
+          <section className="keep" aria-labelledby="taking-it-off">
+            <h3 id="taking-it-off" className="mb-2 text-xl">
+              Taking it off
+            </h3>
             <ol className="text-sm">
               {plan.removal.steps.map((entry) => (
                 <li key={entry.label} className="border-t rule py-1">
