@@ -71,8 +71,11 @@ export const sumOf = (a: Proved, b: Proved): Proved => ({
   faults: [...a.faults, ...b.faults],
 });
 
-/** Rules whose findings are of bare skin or hair that shows through: their mends change what is seen. */
-const ABOUT_COLOUR = new Set<string>(["BASE-5", "BROW-1", "BROW-3"]);
+/** Rules whose findings are of what is seen itself: skin or hair that shows, work that is buried, wax and pieces that are taken off, cut back or put in their place. */
+const ABOUT_COLOUR = new Set<string>([
+  ...["BASE-5", "BROW-1", "BROW-3", "LAYER-10"],
+  ...["PROS-2", "PROS-3", "PROS-5"],
+]);
 
 const contextOf = ({ person, brief, shelf }: Case): LookContext =>
   lookContext({ person, brief, products: shelf, today: "2026-06-01" });

@@ -25,6 +25,23 @@ function lightness(layer: Layer, products: LookContext["products"]): number {
     : 50;
 }
 
+/** Whether a base would come under what it was laid over, or over what lay on it: wax, pieces, caps and covers on the same areas. */
+function turnsBaseAndPiece(before: readonly Layer[], after: readonly Layer[]): boolean {
+  const isHeld = ({ role }: Layer) => role === "attach" || role === "cover";
+  const at = new Map(after.map(({ id }, i) => [id, i]));
+  const place = ({ id }: Layer) => at.get(id) ?? 0;
+  return before.some(
+    (base, i) =>
+      base.role === "base" &&
+      before.some(
+        (held, k) =>
+          isHeld(held) &&
+          held.zones.some((zone) => base.zones.includes(zone)) &&
+          k < i !== place(held) < place(base),
+      ),
+  );
+}
+
 /** The layers of a look in the order that its schools ask for: only map layers, and bases with the powder that sets them, change places. */
 export function inSchoolOrder(
   look: Look,
@@ -64,6 +81,7 @@ export function inSchoolOrder(
   }
   let next = 0;
   const ordered = blocks.map((block) => (isBase(block) ? (sorted[next++] ?? block) : block)).flat();
+  if (turnsBaseAndPiece(rest, ordered)) return look.layers.map(({ id }) => id);
   const maps = look.layers.filter(({ role }) => role === "map");
   const at =
     look.schools.map === "mapFirst"
