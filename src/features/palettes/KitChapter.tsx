@@ -200,7 +200,10 @@ function WithinBudget({ kit, budgetMinor }: { kit: KitPlan; budgetMinor: number 
     if (apply({ op: "several", patches })) toast(`To buy for ${money(afterMinor)} now`);
   };
   return (
-    <section aria-label="Within the budget" className="mt-2 border-l-4 border-base-content pl-3">
+    <section
+      aria-label="Within the budget"
+      className="my-2 border-l-4 border-base-content py-1 pl-3"
+    >
       <p className="text-sm">
         <strong>{money(overMinor)} over the budget</strong> of {money(budgetMinor)}.{" "}
         {swaps.length === 0

@@ -107,9 +107,7 @@ export function SuggestedPalette({
             className="!w-60"
             value={within}
             options={NEARNESS.map(([dE]) => dE)}
-            labelOf={(dE) =>
-              `colour difference ${dE}: ${NEARNESS.find(([near]) => near === dE)?.[1] ?? ""}`
-            }
+            labelOf={(dE) => `${dE}: ${NEARNESS.find(([near]) => near === dE)?.[1] ?? ""}`}
             onChange={setWithin}
           />
         </label>
