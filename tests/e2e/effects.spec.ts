@@ -24,7 +24,7 @@ test("an effects artist builds a head of foam, cap and wax with a product of the
   await page.getByRole("link", { name: /^Map/ }).click();
   const stack = page.getByRole("region", { name: "Layers" });
   const add = async (what: RegExp) => {
-    await page.locator("body").press("a");
+    await stack.getByRole("button", { name: "Add layer" }).click();
     await page.getByRole("dialog").getByRole("button", { name: what }).click();
     await expect(page.getByRole("dialog")).toHaveCount(0);
   };
@@ -34,7 +34,7 @@ test("an effects artist builds a head of foam, cap and wax with a product of the
   for (const laid of [/cap/i, /foam/i, /wax/i])
     await expect(stack.getByRole("listitem").filter({ hasText: laid }).first()).toBeVisible();
   // The base is painted with the grease of one's own.
-  await stack.getByRole("button", { name: /^Base/ }).click();
+  await stack.getByRole("button", { name: /^\d+ base / }).click();
   await page
     .getByRole("combobox", { name: "Paint", exact: true })
     .selectOption({ label: "Own bark grease" });
