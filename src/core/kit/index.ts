@@ -65,4 +65,4 @@ export {
   type PaletteKey,
 } from "./palette";
 export { panPaints, wantedColours, type PaletteWishes } from "./wantedColours";
-export { withinBudget, type Budget, type Swap } from "./withinBudget";
+export { withinBudget } from "./withinBudget";

@@ -61,7 +61,6 @@ export {
   NOTHING_SAID,
   productOptics,
   ProductSchema,
-  emissionOfProduct,
   emissionOfRecipe,
   recipeOptics,
   removerOf,

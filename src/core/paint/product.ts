@@ -197,7 +197,7 @@ export function productOptics(product: ProductFields, film: Film = "dry"): Paint
 }
 
 /** What it gives off under ultraviolet light: only what is fluorescent does; an invented emission of its own colour. */
-export const emissionOfProduct = (product: ProductFields): Spectrum | null =>
+const emissionOfProduct = (product: ProductFields): Spectrum | null =>
   product.colour && finishOf(product) === "fluorescent"
     ? emissionOf(hexToLab(product.colour))
     : null;
