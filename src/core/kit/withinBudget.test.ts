@@ -18,7 +18,7 @@ const need = (productId: string, grams = 5) => ({
 });
 const kitOf = (stock: Record<string, number>, ...ids: string[]) =>
   planKit(
-    [{ jobId: "j", name: "j", on: null, needs: ids.map((id) => need(id)) as never }],
+    [{ jobId: "j", name: "j", on: null, needs: ids.map((id) => need(id)) }],
     new Map(Object.entries(stock)),
     products,
     5,
