@@ -33,23 +33,30 @@ const HARDLY = 3;
 /** What a press of a powder makes of a colour, dE00; of neutral powder where no product is named. */
 function changeBy(powder: Product | null, colour: Spectrum): number {
   const optics = powder ? productOptics(powder) : NEUTRAL;
-  const over = optics && filmReflectance(optics, filmsPerCoat("settingPowder", "puff"), colour);
+  const film = filmsPerCoat(powder?.material ?? "settingPowder", "puff");
+  const over = optics && filmReflectance(optics, film, colour);
   return over ? deltaE00(labFromReflectance(over), labFromReflectance(colour)) : 0;
 }
 const { veil } = auxiliary("settingPowder");
 const NEUTRAL = veil && paintOptics({ masstone: hexToLab(veil.hex), hiding: veil.hiding });
 
-/** The setting powder that is seen least on a colour; null where each of them would tint it. */
-function leastSeen(powders: readonly Product[], colour: Spectrum): Product | null {
+type Colours = readonly Spectrum[];
+const mostChange = (powder: Product, colours: Colours): number =>
+  Math.max(0, ...colours.map((colour) => changeBy(powder, colour)));
+
+/** The setting powder that is seen least on all of these colours; null where each of them would tint one. */
+function leastSeen(powders: readonly Product[], colours: Colours): Product | null {
   const [least] = powders
     .filter(({ material }) => material === "settingPowder")
-    .map((product) => ({ product, change: changeBy(product, colour) }))
+    .map((product) => ({ product, change: mostChange(product, colours) }))
     .sort((a, b) => a.change - b.change);
-  return least && isHardlySeen(least.product, colour) ? least.product : null;
+  return least && isHardlySeen(least.product, colours) ? least.product : null;
 }
 
-const isHardlySeen = (powder: Product, colour: Spectrum): boolean =>
-  changeBy(powder, colour) <= Math.max(HARDLY, changeBy(null, colour) + 1);
+const isHardlySeen = (powder: Product, colours: Colours): boolean =>
+  colours.every(
+    (colour) => changeBy(powder, colour) <= Math.max(HARDLY, changeBy(null, colour) + 1),
+  );
 
 /** The powder on the shelf whose colour is nearest to what it sets, that this person may wear on all of these zones; neutral setting powder where none comes close; null where there is none. */
 export function powderFor(
@@ -69,11 +76,15 @@ export function powderFor(
       isWearable(product, person) &&
       fits(product.material, product),
   );
-  const ground = film?.colour ?? stack.prediction.bare(at);
+  const grounds = zones.map(
+    (zone) =>
+      stack.prediction.films.get(zone)?.find((entry) => entry.layer.id === layer.id)?.colour ??
+      stack.prediction.bare(zone),
+  );
   const best = seen ? nearestInColour(powders, seen) : null;
-  if (best && best.far <= house.numbers.powderMatch && isHardlySeen(best.product, ground))
+  if (best && best.far <= house.numbers.powderMatch && isHardlySeen(best.product, grounds))
     return { kind: "product", productId: best.product.id };
-  const neutral = leastSeen(powders, ground);
+  const neutral = leastSeen(powders, grounds);
   if (neutral) return { kind: "product", productId: neutral.id };
   return mayHoldKind("settingPowder", person) && fits("settingPowder", null)
     ? { kind: "material", material: "settingPowder" }

@@ -25,9 +25,9 @@ function lightness(layer: Layer, products: LookContext["products"]): number {
     : 50;
 }
 
-/** Whether a base would come under what it was laid over, or over what lay on it: wax, pieces, caps and covers on the same areas. */
+/** Whether a base would come under what it was laid over, or over what lay on it: wax, pieces, caps, covers and the powder that sets it, on the same areas. */
 function turnsBaseAndPiece(before: readonly Layer[], after: readonly Layer[]): boolean {
-  const isHeld = ({ role }: Layer) => role === "attach" || role === "cover";
+  const isHeld = ({ role }: Layer) => role === "attach" || role === "cover" || role === "set";
   const at = new Map(after.map(({ id }, i) => [id, i]));
   const place = ({ id }: Layer) => at.get(id) ?? 0;
   return before.some(
