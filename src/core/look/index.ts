@@ -90,7 +90,14 @@ export {
   untestedProducts,
   type SafetyNote,
 } from "../checks/safetyNotes";
-export { allKeptInPlace, canMoveWith, keptInPlace, leaderOf, moveWith, type ShapeAt } from "../design/anchored";
+export {
+  allKeptInPlace,
+  canMoveWith,
+  keptInPlace,
+  leaderOf,
+  moveWith,
+  type ShapeAt,
+} from "../design/anchored";
 export { marksMeet, marksOn, touched, zonesOfMarks } from "../design/touched";
 export {
   alignMarks,
