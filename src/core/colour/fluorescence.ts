@@ -1,6 +1,7 @@
 import { filmTransmittance } from "./film";
 import { chroma, type Lab } from "./lab";
 import { xyzWeights } from "./labFromReflectance";
+import type { LampKey } from "./lamps";
 import type { PaintOptics } from "./paintOptics";
 import { reflectanceFromLab } from "./reflectanceFromLab";
 import { BANDS, spectrum, type Spectrum } from "./spectrum";
@@ -58,6 +59,13 @@ const spectrumOf = (at: (band: number) => number): Spectrum =>
   Float64Array.from({ length: BANDS }, (_, band) => at(band));
 
 const [daylight, ultraviolet] = [xyzWeights("D65"), xyzWeights("ultraviolet")];
+
+/** A surface as a lamp shows it: with its glow under ultraviolet, as it reflects under every other. */
+export const underLampOf = (
+  reflectance: Spectrum,
+  glow: Spectrum | null,
+  lamp: LampKey,
+): Spectrum => (lamp === "ultraviolet" && glow ? withGlow(reflectance, glow) : reflectance);
 
 /** The total radiance factor under the ultraviolet lamp (CIE 15): what is reflected and what is given off. */
 export const withGlow = (reflectance: Spectrum, glow: Spectrum): Spectrum =>

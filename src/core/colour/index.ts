@@ -59,6 +59,6 @@ export {
   type PhotographedCard,
   type ReadSwatches,
 } from "./swatchCard";
-export { emissionOf, glowOver, withGlow } from "./fluorescence";
+export { emissionOf, glowOver, underLampOf, withGlow } from "./fluorescence";
 export { hexUnder } from "./shownUnder";
 export { masstoneLab, mixedLab } from "./mixedLab";

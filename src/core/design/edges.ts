@@ -14,7 +14,7 @@ import {
 import {
   deltaE00,
   labFromReflectance,
-  withGlow,
+  underLampOf,
   type Lab,
   type LampKey,
   type Spectrum,
@@ -384,7 +384,7 @@ const glowOf = ({ layerId }: EdgeSide, { zones }: Edge, { films }: Prediction): 
 export function seeEdge(edge: Edge, at: { distanceM: number; lamp?: LampKey }): SeenEdge {
   const { lamp = "D65" } = at;
   const lab = ({ colour, glow = null }: EdgeSide): Lab =>
-    labFromReflectance(lamp === "ultraviolet" && glow ? withGlow(colour, glow) : colour, lamp);
+    labFromReflectance(underLampOf(colour, glow, lamp), lamp);
   const [a, b] = [lab(edge.a), lab(edge.b)];
   const plain = edgeVisibility(a, b, { widthMm: edge.widthMm, distanceM: at.distanceM }).ratio;
   const parted =

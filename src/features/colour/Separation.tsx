@@ -3,7 +3,7 @@
 import { Select } from "@/ui/Select";
 import { useMemo, useState } from "react";
 import { toast } from "sonner";
-import { LAMP_KEYS, LAMPS, labFromReflectance, type LampKey } from "@/core/colour";
+import { LAMP_KEYS, LAMPS, labFromReflectance, type LampKey, underLampOf } from "@/core/colour";
 import {
   hexOf,
   MEANT_APART,
@@ -35,8 +35,10 @@ export function Separation() {
     [edges, metres, lamp],
   );
   const names = [...new Set(seen.flatMap(({ a, b }) => [a.name, b.name]))];
-  const colourOf = (name: string) =>
-    seen.flatMap(({ a, b }) => [a, b]).find((side) => side.name === name)?.colour;
+  const colourOf = (name: string) => {
+    const side = seen.flatMap(({ a, b }) => [a, b]).find((entry) => entry.name === name);
+    return side && underLampOf(side.colour, side.glow ?? null, lamp);
+  };
   const between = (a: string, b: string) =>
     seen
       .filter(

@@ -28,7 +28,6 @@ export function FigureTools({ view, onView, switches }: FigureToolsProps) {
     <div
       role="group"
       aria-label="How the figure is shown"
-      tabIndex={0}
       className="flex flex-wrap items-center gap-1.5 p-2 max-lg:flex-nowrap max-lg:overflow-x-auto"
     >
       {isMap && (

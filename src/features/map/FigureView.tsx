@@ -2,7 +2,7 @@
 
 import { useMemo } from "react";
 import { placement, type ZoneId } from "@/core/anatomy";
-import { LAMPS } from "@/core/colour";
+import { LAMPS, underLampOf } from "@/core/colour";
 import {
   hexOf,
   keptInPlace,
@@ -120,7 +120,7 @@ export function FigureView(props: FigureViewProps) {
                 layer={layer}
                 frame={frame}
                 box={box}
-                hex={film ? hexOf(film.colour, lamp) : "#111111"}
+                hex={film ? hexOf(underLampOf(film.colour, film.glow, lamp), lamp) : "#111111"}
                 chosen={chosenMark}
                 onChoose={onMark}
                 onChange={marks.change}

@@ -19,6 +19,7 @@ import {
   type MixRecipe,
 } from "@/core/colour";
 import {
+  emissionOfRecipe,
   isPaintType,
   material,
   mediumOf,
@@ -184,6 +185,7 @@ export function Bench({ products, grounds, start, target: firstTarget, actions }
             ground={groundReflectance}
             groundName={ground.label}
             lamp={lamp}
+            emission={emissionOfRecipe(inPan)}
             target={targetLab}
           />
         )}
