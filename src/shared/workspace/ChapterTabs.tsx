@@ -3,7 +3,7 @@ import { usePathname } from "next/navigation";
 import { CHAPTERS, chapterNotes, DONE, NOT_STARTED } from "./chapterNotes";
 import { useWorking } from "./WorkspaceContext";
 
-/** On a narrow screen the chapters are one line: the open one is brought into it. */
+/** On a narrow screen the chapters are one line: the open one is brought into it. (The row is `relative`, or what is said to screen readers alone would stick out of it.) */
 const intoView = (link: HTMLElement | null): void => {
   const row = link?.parentElement;
   if (link && row && row.scrollWidth > row.clientWidth)
@@ -17,7 +17,7 @@ export function ChapterTabs({ hrefOf }: { hrefOf: (key: string) => string }) {
   return (
     <nav
       aria-label="Chapters"
-      className="flex flex-wrap max-md:flex-nowrap max-md:overflow-x-auto max-md:overscroll-x-contain"
+      className="relative flex flex-wrap max-md:flex-nowrap max-md:overflow-x-auto max-md:overscroll-x-contain"
     >
       {CHAPTERS.map(({ key, label }, i) => (
         <Link
