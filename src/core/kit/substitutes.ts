@@ -20,7 +20,7 @@ export interface Substitute {
 }
 
 /** From so far it is another colour. Common practice, no published source. */
-const OTHER_DE = 10;
+export const OTHER_DE = 10;
 /** Less than so much is nothing one sees or feels. Common practice, no published source. */
 const [SEEN_COVER, SEEN_WEAR] = [0.03, 0.05];
 

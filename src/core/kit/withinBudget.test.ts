@@ -64,6 +64,17 @@ describe("a kit within a budget", () => {
     for (const { savesMinor } of found.swaps)
       expect(found.afterMinor + savesMinor).toBeGreaterThan(1300);
   });
+  it("never takes another tone: that is another look", () => {
+    const shelf = [pot("ochre", "#b88a3a", 1000), pot("ember", "#d9772b", 100)];
+    const kit = planKit(
+      [{ jobId: "j", name: "j", on: null, needs: [need("ochre")] as never }],
+      new Map([["ember", 50]]),
+      new Map(shelf.map((product) => [product.id, product])),
+      5,
+    );
+    const found = withinBudget(kit, 0, shelf, new Map([["ember", 50]]), () => true);
+    expect(found).toEqual({ overMinor: 1000, swaps: [], afterMinor: 1000 });
+  });
   it("never takes what they may not wear, nor what the look takes already", () => {
     const shelf = [...SHELF, pot("never", "#f1f1ed", 100)];
     const kit = kitOf({ never: 50, nearWhite: 50 }, "white", "nearWhite");

@@ -1,6 +1,6 @@
 import type { Product } from "../paint";
 import type { KitLine, KitPlan } from "./planKit";
-import { substitutes, type Substitute } from "./substitutes";
+import { OTHER_DE, substitutes, type Substitute } from "./substitutes";
 
 /** A product that need not be bought as it is: what stands in for it, and what that saves. */
 export interface Swap {
@@ -45,9 +45,9 @@ export function withinBudget(
   const possible = kit.lines.flatMap((line): Swap[] => {
     const from = line.productId ? known.get(line.productId) : undefined;
     if (!from || line.buyMinor <= 0) return [];
-    // What the look takes already has no more to give than is counted there.
+    // What the look takes already has no more to give than is counted there, and another tone is another look.
     const [best] = substitutes(from, shelf, stock, line.grams, allowed)
-      .filter(({ product }) => !used.has(product.id))
+      .filter(({ product, dE }) => !used.has(product.id) && dE <= OTHER_DE)
       .map((to) => ({ from, to, savesMinor: line.buyMinor - costOf(to, line) }))
       .filter(({ savesMinor }) => savesMinor > 0);
     return best ? [best] : [];

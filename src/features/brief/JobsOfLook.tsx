@@ -15,7 +15,8 @@ import { withOffset } from "@/ui/moment";
 export function JobsOfLook() {
   const { given } = useWorking();
   const router = useRouter();
-  const [personId, setPersonId] = useState(given.person.id);
+  // Nobody is chosen for the painter: an allergy would go unnoticed with the wrong name.
+  const [personId, setPersonId] = useState("");
   const [curtain, setCurtain] = useState("");
   const [problem, setProblem] = useState<string | null>(null);
   const when = (curtainAt: string | null) =>
@@ -50,10 +51,11 @@ export function JobsOfLook() {
         <label>
           <span className="label-line">Another job on</span>
           <select
-            className="select w-52"
+            className="select !w-52"
             value={personId}
             onChange={(event) => setPersonId(event.target.value)}
           >
+            <option value="">Choose a person</option>
             {given.people.map(({ id, name }) => (
               <option key={id} value={id}>
                 {name}
@@ -70,13 +72,13 @@ export function JobsOfLook() {
             onChange={(event) => setCurtain(event.target.value)}
           />
         </label>
-        <button type="button" className="btn" onClick={() => void add()}>
+        <button type="button" className="btn" disabled={!personId} onClick={() => void add()}>
           Add a job like this
         </button>
       </div>
       {problem && <Alert className="mt-3">{problem}</Alert>}
       <p className="muted mt-2 text-sm">
-        Place, weather, hours and costume are taken over; what is asked on the day is asked again.
+        Place, weather, hours and costume carry over; health is asked again on the day.
       </p>
     </section>
   );

@@ -27,7 +27,7 @@ export function RepeatDay({ date, jobs }: { date: string; jobs: number }) {
     const { added } = answer.value;
     toast(
       added
-        ? `Added ${oneOrMore(added, "job")}. What is asked on the day is asked again.`
+        ? `Added ${oneOrMore(added, "job")}. Everyone is asked about their health again.`
         : "They all have that show already.",
     );
     router.refresh();
@@ -42,7 +42,7 @@ export function RepeatDay({ date, jobs }: { date: string; jobs: number }) {
           <span className="label-line">On</span>
           <input
             type="date"
-            className="input w-44"
+            className="input !w-44"
             value={on}
             onChange={(event) => setOn(event.target.value)}
           />
@@ -51,7 +51,7 @@ export function RepeatDay({ date, jobs }: { date: string; jobs: number }) {
           <span className="label-line">First curtain</span>
           <input
             type="time"
-            className="input w-32"
+            className="input !w-40"
             value={at}
             onChange={(event) => setAt(event.target.value)}
           />
@@ -70,7 +70,7 @@ export function RepeatDay({ date, jobs }: { date: string; jobs: number }) {
       </div>
       {problem && <Alert className="mt-3">{problem}.</Alert>}
       <p className="muted mt-2 text-sm">
-        Same looks, people and places. Whoever goes on later than the first does so again.
+        Same looks, people and places; anyone who goes on later than the first still does.
       </p>
     </details>
   );

@@ -140,7 +140,7 @@ export function Separation() {
             <Merging
               key={edge.key}
               edge={edge}
-              metres={metres}
+              {...{ metres, lamp }}
               onMend={(fix, label) => {
                 if (apply(fix)) toast(label, { action: { label: "Undo", onClick: undo } });
               }}
@@ -160,10 +160,12 @@ export function Separation() {
 function Merging({
   edge,
   metres,
+  lamp,
   onMend,
 }: {
   edge: SeenEdge;
   metres: number;
+  lamp: LampKey;
   onMend: (fix: NonNullable<ReturnType<typeof separationFix>>["fix"], label: string) => void;
 }) {
   const { look, context } = useWorking();
@@ -172,15 +174,18 @@ function Merging({
     [look, context, edge, metres],
   );
   const [a, b] = [labFromReflectance(edge.a.colour), labFromReflectance(edge.b.colour)];
-  const advice = separationLine(a, b, metres, edge.widthMm);
+  // No plain line, darker or lighter, is seen where only what is fluorescent is.
+  const isGlow = lamp === "ultraviolet";
+  const advice = isGlow ? null : separationLine(a, b, metres, edge.widthMm);
   return (
     <li className="flex flex-wrap items-center gap-3 border-t rule py-2 text-sm">
       <span className="min-w-0 flex-1">
         <strong>{edge.a.name}</strong> and <strong>{edge.b.name}</strong> merge from {metres} m
         {edge.kind === "mark" ? `, drawn ${Math.round(edge.widthMm * 10) / 10} mm wide` : ""}.
         {advice && ` A ${advice.tone} line, ${advice.minWidthMm} mm or wider, keeps them two.`}
+        {isGlow && " Only fluorescent paint keeps them apart in this light."}
       </span>
-      {mend && (
+      {mend && !isGlow && (
         <button
           type="button"
           className="btn btn-sm h-auto py-1.5"

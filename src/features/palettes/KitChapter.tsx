@@ -207,7 +207,7 @@ function WithinBudget({ kit, budgetMinor }: { kit: KitPlan; budgetMinor: number 
       <p className="text-sm">
         <strong>{money(overMinor)} over the budget</strong> of {money(budgetMinor)}.{" "}
         {swaps.length === 0
-          ? "Nothing on the shelf stands in for what is short."
+          ? "Nothing on the shelf stands in for what is short in its own tone."
           : afterMinor <= budgetMinor
             ? `Within ${money(budgetMinor)}:`
             : `Down to ${money(afterMinor)}, no further:`}
