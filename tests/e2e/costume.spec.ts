@@ -44,6 +44,7 @@ test("a costume maker plans one night's full body within a budget: what to order
   await page.goto(`${studio.url}/shelf/new`, { waitUntil: "networkidle" });
   await act(page.getByLabel("Name", { exact: true }).fill("Fen ochre"));
   await act(page.getByLabel("Colour", { exact: true }).fill("#bd8c44"));
+  await act(page.getByLabel("Made for use round the eyes").check());
   await act(page.getByLabel("Price").fill("2.00"));
   await act(page.getByRole("button", { name: "Save the product" }).click());
   await expect(page.getByRole("link", { name: "Fen ochre" })).toBeVisible();

@@ -72,7 +72,6 @@ export function substitutes(
         product.id === wanted.id ||
         isProp(product) ||
         !same ||
-        !allowed(product) ||
         (wanted.colour === null) !== (product.colour === null)
       )
         return [];
@@ -80,7 +79,8 @@ export function substitutes(
         wanted.colour && product.colour
           ? deltaE00(hexToLab(wanted.colour), hexToLab(product.colour))
           : 0;
-      if (dE > STANDS_IN.whenItMust) return [];
+      // Asked last: whether it is allowed there may cost a look at the whole stack.
+      if (dE > STANDS_IN.whenItMust || !allowed(product)) return [];
       const left = stock.get(product.id) ?? 0;
       const [coverLoss, wearLoss] = [
         wanted.hiding - product.hiding,

@@ -29,14 +29,14 @@ function costOf({ product, left }: Substitute, { grams }: KitLine): number {
  * What of a kit may be done otherwise so that it comes under a budget: stand-ins from the shelf, or cheaper pots, those that are seen least first,
  * and no more of them than are needed. Where even all of them do not bring it under, they are all there is to save.
  * @param budgetMinor what may be spent, minor units
- * @param allowed whether the person may wear a product
+ * @param allowed whether a product may go where the other one lies
  */
 export function withinBudget(
   kit: KitPlan,
   budgetMinor: number,
   shelf: readonly Product[],
   stock: ReadonlyMap<string, number>,
-  allowed: (product: Product) => boolean,
+  allowed: (product: Product, from: Product) => boolean,
 ): Budget {
   const overMinor = kit.buyMinor - budgetMinor;
   if (overMinor <= 0) return { overMinor, swaps: [], afterMinor: kit.buyMinor };
@@ -46,7 +46,7 @@ export function withinBudget(
     const from = line.productId ? known.get(line.productId) : undefined;
     if (!from || line.buyMinor <= 0) return [];
     // What the look takes already has no more to give than is counted there, and another tone is another look.
-    const [best] = substitutes(from, shelf, stock, line.grams, allowed)
+    const [best] = substitutes(from, shelf, stock, line.grams, (product) => allowed(product, from))
       .filter(({ product, dE }) => !used.has(product.id) && dE <= OTHER_DE)
       .map((to) => ({ from, to, savesMinor: line.buyMinor - costOf(to, line) }))
       .filter(({ savesMinor }) => savesMinor > 0);

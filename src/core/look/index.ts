@@ -188,3 +188,4 @@ export { sheenOf } from "../design/sheen";
 export { LIGHT_FROM_WORDS, LIGHTS_FROM } from "../design/form";
 export { guide, GUIDE_KEYS, guidesFor, layGuide, type GuideKey } from "../design/guides";
 export { formOf, giveForm } from "../design/giveForm";
+export { maySwap } from "../checks/maySwap";

@@ -13,7 +13,7 @@ import {
   type KitPlan,
   type PaletteChoice,
 } from "@/core/kit";
-import { applyPatch, isWearable, replaceProduct, type LookPatch } from "@/core/look";
+import { applyPatch, maySwap, replaceProduct, type LookPatch } from "@/core/look";
 import { allNeeded } from "@/core/plan";
 import { houseOf } from "@/core/rules";
 import { PackingCard } from "@/shared/palettes/PackingCard";
@@ -172,9 +172,9 @@ function WithinBudget({ kit, budgetMinor }: { kit: KitPlan; budgetMinor: number 
         budgetMinor,
         given.products,
         new Map(Object.entries(given.stock)),
-        (product) => isWearable(product, context.person),
+        (product, from) => maySwap(look, context, from, product),
       ),
-    [kit, budgetMinor, given.products, given.stock, context.person],
+    [kit, budgetMinor, given.products, given.stock, look, context],
   );
   const { overMinor, swaps, afterMinor } = budget;
   if (overMinor <= 0)
@@ -234,16 +234,19 @@ function Line({ line }: { line: KitLine }) {
   const { look, given, context, apply } = useWorking();
   const product = line.productId ? context.products.get(line.productId) : undefined;
   const short = line.missing > 0.005;
-  const offered =
-    product && short
-      ? substitutes(
-          product,
-          given.products,
-          new Map(Object.entries(given.stock)),
-          line.grams,
-          (other) => isWearable(other, context.person),
-        ).slice(0, 4)
-      : [];
+  const offered = useMemo(
+    () =>
+      product && short
+        ? substitutes(
+            product,
+            given.products,
+            new Map(Object.entries(given.stock)),
+            line.grams,
+            (other) => maySwap(look, context, product, other),
+          ).slice(0, 4)
+        : [],
+    [product, short, given.products, given.stock, line.grams, look, context],
+  );
   const [picked, setPicked] = useState("");
   const other = offered.find((entry) => entry.product.id === picked) ?? offered[0];
   const putIn = () => {
