@@ -14,6 +14,8 @@ export default defineConfig({
   reporter: [["list"]],
   use: {
     actionTimeout: 30_000,
+    // A studio begun in a test is one in the United Kingdom.
+    locale: "en-GB",
     viewport: { width: 1280, height: 800 },
     launchOptions: CHROMIUM,
     reducedMotion: "reduce",

@@ -1,5 +1,6 @@
 import { z } from "zod";
 import { keysOf } from "./keysOf";
+import { LOCALES } from "./text/manner";
 import { TOOL_SIZES } from "./paint";
 import { AIR, SKILLS, type Brief, type Skill } from "./brief";
 
@@ -39,7 +40,6 @@ export const UNITS = {
   temperature: { C: "°C", F: "°F" },
   length: { cm: "centimetres", in: "inches" },
   clock: { "24": "24 hours", "12": "12 hours" },
-  weekBegins: { monday: "Monday", sunday: "Sunday" },
   paper: { A4: "A4", Letter: "Letter" },
 } as const;
 
@@ -47,16 +47,14 @@ export const UNITS = {
 const oneOf = <T extends Record<string, unknown>>(table: T, usual: keyof T & string) =>
   z.enum<readonly (keyof T & string)[]>(keysOf(table)).prefault(usual);
 
-const UnitsSchema = z
-  .object({
-    mass: oneOf(UNITS.mass, "g"),
-    temperature: oneOf(UNITS.temperature, "C"),
-    length: oneOf(UNITS.length, "cm"),
-    clock: oneOf(UNITS.clock, "24"),
-    weekBegins: oneOf(UNITS.weekBegins, "monday"),
-    paper: oneOf(UNITS.paper, "A4"),
-  })
-  .strict();
+/** Not strict: what an older version kept beside these, like the week's first day, is dropped. */
+const UnitsSchema = z.object({
+  mass: oneOf(UNITS.mass, "g"),
+  temperature: oneOf(UNITS.temperature, "C"),
+  length: oneOf(UNITS.length, "cm"),
+  clock: oneOf(UNITS.clock, "24"),
+  paper: oneOf(UNITS.paper, "A4"),
+});
 
 const RoomSchema = z
   .object({
@@ -82,8 +80,12 @@ export const StudioSchema = z
     /** ISO 4217. */
     currency: z
       .string()
-      .regex(/^[A-Z]{3}$/, "three letters, like EUR")
-      .default("EUR"),
+      .trim()
+      .toUpperCase()
+      .regex(/^[A-Z]{3}$/, "Enter three letters, like EUR.")
+      .default("GBP"),
+    /** How dates, numbers and money are written. */
+    locale: oneOf(LOCALES, "en-GB"),
     units: UnitsSchema.prefault({}),
     owned: z
       .array(z.enum(keysOf(OWNABLE)))

@@ -6,6 +6,7 @@ import { safetyNotes, materialOf, recipeOf, zoneWords } from "@/core/look";
 import { ALLERGENS, allergensOf, GRADES, material, type Product } from "@/core/paint";
 import { contextOf } from "@/core/record";
 import { fieldErrors, invalid, notFound } from "./problem";
+import { sayOf } from "./sheets/say";
 import { textPdf } from "./textPdf";
 import { loadWorkspace } from "./workspace";
 import { withhold } from "./safety";
@@ -37,7 +38,7 @@ export async function ingredientSheet(
     look.layers.filter((layer) =>
       recipeOf(layer, context.products).some((part) => part.product.id === product.id),
     );
-  const out = textPdf(`${look.name}: what is in it`, "usual");
+  const out = textPdf(`${look.name}: what is in it`, "usual", sayOf(given.settings.fields));
   out.write(`${look.name}: what goes on ${given.person.name}`, { bold: true, times: 1.6 });
   for (const { text } of safetyNotes(look, context)) out.write(text, { bold: true, before: 0.2 });
   const all = [...new Set([...used.values()].flatMap(allergensOf))];

@@ -1,4 +1,4 @@
-import { slug } from "@/core/text/words";
+import { minutesWords, slug } from "@/core/text/words";
 import "server-only";
 import { z } from "zod";
 import { safetyNotes } from "@/core/look";
@@ -6,7 +6,7 @@ import { isChild } from "@/core/people";
 import { removalOf } from "@/core/plan";
 import { contextOf } from "@/core/record";
 import { fieldErrors, invalid, notFound } from "./problem";
-import { minutesOf } from "./sheets/say";
+import { sayOf } from "./sheets/say";
 import { textPdf } from "./textPdf";
 import { loadWorkspace } from "./workspace";
 
@@ -31,10 +31,10 @@ export async function removalCard(
   const { person } = given;
   const look = given.look.design;
   const removal = removalOf(look, contextOf(given));
-  const out = textPdf(`${look.name}: how it comes off`, print);
+  const out = textPdf(`${look.name}: how it comes off`, print, sayOf(given.settings.fields));
   out.write("Taking the paint off", { bold: true, times: 1.7 });
   out.write(
-    `${look.name}, for ${isChild(person) ? `the parent or guardian of ${person.name}` : person.name}. About ${minutesOf(removal.minutes)} in all, in this order:`,
+    `${look.name}, for ${isChild(person) ? `the parent or guardian of ${person.name}` : person.name}. About ${minutesWords(removal.minutes)} in all, in this order:`,
     { before: 0.3 },
   );
   // Of what is known before anything is painted, what counts at home too.
@@ -44,7 +44,7 @@ export async function removalCard(
   removal.steps.forEach((step, i) => {
     out.write(`${i + 1}. ${step.label}: ${step.with}`, { bold: true, before: 0.45 });
     out.write(
-      `${[step.where, `about ${minutesOf(step.minutes)}`, step.care].filter(Boolean).join("; ")}.`,
+      `${[step.where, `about ${minutesWords(step.minutes)}`, step.care].filter(Boolean).join("; ")}.`,
       {
         indent: 12,
       },

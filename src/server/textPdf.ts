@@ -1,4 +1,5 @@
 import "server-only";
+import type { Say } from "@/core/text/say";
 import { openPdf } from "./openPdf";
 
 /** A5 in points, and A4 for large print: type of 18 points and more, as guidelines for clear print ask (from memory). */
@@ -19,6 +20,7 @@ interface Style {
 export function textPdf(
   title: string,
   print: Print,
+  say: Say,
 ): {
   write: (text: string, style?: Style) => void;
   newPage: () => void;
@@ -34,14 +36,17 @@ export function textPdf(
   newPage();
   const lines = (text: string, size: number, { bold, indent = 0 }: Style): string[] => {
     const most = width - 2 * margin - indent;
-    return text.split(/\s/).reduce<string[]>((made, word) => {
-      const last = made.at(-1);
-      const longer = last === undefined ? word : `${last} ${word}`;
-      if (last !== undefined && pdf.widthOf(longer, size, bold) <= most)
-        made[made.length - 1] = longer;
-      else made.push(word);
-      return made;
-    }, []);
+    return say
+      .sentence(text)
+      .split(/[^\S\u00a0\u202f]/)
+      .reduce<string[]>((made, word) => {
+        const last = made.at(-1);
+        const longer = last === undefined ? word : `${last} ${word}`;
+        if (last !== undefined && pdf.widthOf(longer, size, bold) <= most)
+          made[made.length - 1] = longer;
+        else made.push(word);
+        return made;
+      }, []);
   };
   return {
     newPage,

@@ -1,6 +1,7 @@
 "use client";
 
-import { useId, useState, type KeyboardEvent } from "react";
+import { use, useId, useState, type KeyboardEvent } from "react";
+import { DecimalMark } from "./DecimalMark";
 import { isWithin, limitsWords, numberText, readNumber, type NumberLimits } from "./number";
 
 interface NumberInputProps extends NumberLimits {
@@ -54,9 +55,11 @@ export function NumberInput({
   const { least, most, whole = false } = rest;
   const limits = { least, most, whole };
   const own = useId();
+  const mark = use(DecimalMark);
+  const written = (number: number | null) => numberText(number).replace(".", mark);
   const [typed, setTyped] = useState<Typed | null>(null);
   const isOwn = typed !== null && (value === typed.before || value === typed.after);
-  const text = isOwn ? typed.text : numberText(value);
+  const text = isOwn ? typed.text : written(value);
   const number = readNumber(text);
   const isEmpty = text.trim() === "";
   const isWrong = isOwn && !(isEmpty ? onEmpty : number !== null && isWithin(number, limits));
@@ -81,7 +84,7 @@ export function NumberInput({
     event.preventDefault();
     const by = (event.key === "ArrowUp" ? step : -step) * (event.shiftKey ? 10 : 1);
     const next = (number ?? value ?? least ?? 0) + by;
-    type(numberText(Math.max(least ?? -Infinity, Math.min(most ?? Infinity, next))));
+    type(written(Math.max(least ?? -Infinity, Math.min(most ?? Infinity, next))));
   };
 
   const describedBy = [rest["aria-describedby"], isWrong && `${own}-limits`]

@@ -31,13 +31,13 @@ test("a costume maker plans one night's full body within a budget: what to order
   await act(page.getByRole("navigation", { name: "Chapters" }).getByText("Kit").click());
   // A body takes more than the pots of a face: what is short, by when it is ordered, and what the budget says.
   const kit = page.getByRole("region", { name: "Against the shelf" });
-  await expect(kit).toContainText(/pots? for \d+\.\d\d, order by \w{3} \d+ \w{3}/);
+  await expect(kit).toContainText(/pots? for £\d+\.\d\d, order by \w{3} \d+ \w{3}/);
   const toBuy = async () =>
-    Number(/to buy for (\d+\.\d\d)/.exec((await kit.textContent()) ?? "")?.[1] ?? NaN);
+    Number(/to buy for £(\d+\.\d\d)/.exec((await kit.textContent()) ?? "")?.[1] ?? NaN);
   const before = await toBuy();
   expect(before).toBeGreaterThan(6);
   const budget = kit.getByRole("region", { name: "Within the budget" });
-  await expect(budget).toContainText(`${(before - 6).toFixed(2)} over the budget of 6.00`);
+  await expect(budget).toContainText(`£${(before - 6).toFixed(2)} over the budget of £6.00`);
   // Another tone would be another look; a cheap pot of nearly the same ochre is not.
   await expect(budget).toContainText("Nothing on the shelf stands in for what is short in its own");
   const kitPage = page.url();
@@ -50,7 +50,7 @@ test("a costume maker plans one night's full body within a budget: what to order
   await expect(page.getByRole("link", { name: "Fen ochre" })).toBeVisible();
   await page.goto(kitPage, { waitUntil: "networkidle" });
   await expect(budget.getByRole("listitem").first()).toContainText(
-    /Fen ochre for .* saves \d+\.\d\d/,
+    /Fen ochre for .* saves £\d+\.\d\d/,
   );
   await act(budget.getByRole("button", { name: /^Use (it|these)$/ }).click());
   await expect.poll(toBuy).toBeLessThan(before);

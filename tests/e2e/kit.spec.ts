@@ -37,7 +37,7 @@ test("kit: three jobs, the shortage, a substitute, an order received, used, weig
   await test.step("One palette for the three of them", async () => {
     await page.getByText("One palette for them all").click();
     await expect(
-      page.getByRole("status").filter({ hasText: /pans make all \d+ colours/ }),
+      page.getByRole("status").filter({ hasText: /pans are enough for all \d+ colours/ }),
     ).toBeVisible({ timeout: 60_000 });
     await expect(
       page
@@ -62,7 +62,7 @@ test("kit: three jobs, the shortage, a substitute, an order received, used, weig
   await test.step("The scale, and what it says is written as a difference", async () => {
     await ledger.getByRole("button", { name: "Read the scale" }).click();
     await expect(ledger.getByText(/simulated kitchen scale: .* in the pot/)).toBeVisible();
-    const grams = Number(await ledger.getByLabel("Grams").inputValue());
+    const grams = Number(await ledger.getByLabel("Amount (g)").inputValue());
     await ledger.getByRole("button", { name: "Write it down" }).click();
     await expect(ledger.getByRole("row", { name: /weighed/ })).toHaveCount(1);
     await expect(ledger.getByRole("heading")).toContainText(
@@ -101,7 +101,7 @@ test("what is short is ordered and received, and the shelf has it, at its price"
   const studio = await openStudio({ demo: true });
   await page.goto(`${studio.url}/shelf/planning`, { waitUntil: "networkidle" });
   const line = page.getByRole("row", { name: /Ochre ground/ });
-  await expect(line).toContainText(/pots? for \d+\.\d\d, should have been ordered by/);
+  await expect(line).toContainText(/pots? for £\d+\.\d\d, should have been ordered by/);
   const pots = Number(/(\d+) pots/.exec(await line.innerText())?.[1] ?? "1");
   await line.getByRole("button", { name: "Received" }).click();
   await expect(page.getByText(`${30 * pots} g of Ochre ground received`)).toBeVisible();
@@ -223,8 +223,8 @@ test("a product's page: prices by purchase, hiding from a photograph of a card, 
   const studio = await openStudio({ demo: true });
   await page.goto(`${studio.url}/shelf/slate-grey`, { waitUntil: "networkidle" });
   const ledger = page.getByRole("region", { name: "History" });
-  await ledger.getByLabel("Grams").fill("60");
-  await ledger.getByLabel("Paid, in pence or cents").fill("1800");
+  await ledger.getByLabel("Amount (g)").fill("60");
+  await ledger.getByLabel("Paid (£)").fill("18.00");
   await ledger.getByLabel("Batch").fill("N 77");
   await ledger.getByRole("button", { name: "Write it down" }).click();
   const prices = page.getByRole("region", { name: "Prices" });
@@ -233,7 +233,7 @@ test("a product's page: prices by purchase, hiding from a photograph of a card, 
   // What is used has no price.
   await ledger.getByLabel("What happened").selectOption("used");
   await expect(ledger.getByLabel("Batch")).toHaveCount(0);
-  await ledger.getByLabel("Grams").fill("2");
+  await ledger.getByLabel("Amount (g)").fill("2");
   await ledger.getByRole("button", { name: "Write it down" }).click();
   await expect(ledger.getByRole("heading")).toContainText("80 g left");
 

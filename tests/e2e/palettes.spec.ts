@@ -63,13 +63,13 @@ test("a palette is laid out by keys alone: pans put in, filled, moved, ordered, 
 
   // A pan is filled out of the pot: nothing was used by it.
   await pans.getByRole("button", { name: /^Brick/ }).press("Enter");
-  await panel.getByLabel("Grams").fill("2");
+  await panel.getByLabel("Amount (g)").fill("2");
   await panel.getByRole("button", { name: "Fill it out of the pot" }).press("Enter");
   await expect(page.getByText("2.0 g out of the pot and into the pan")).toBeVisible();
   await expect(panel).toContainText("2.0 g in it by its history");
   await expect(panel).toContainText("Brick: 30 g in all");
   // Weighed after painting: what is missing is gone from the shelf.
-  await panel.getByLabel("Grams").fill("0.5");
+  await panel.getByLabel("Amount (g)").fill("0.5");
   await panel.getByRole("button", { name: "Weighed: so much is in it" }).press("Enter");
   await expect(panel).toContainText("0.5 g in it by its history");
   await expect(panel).toContainText("Brick: 29 g in all");
@@ -102,7 +102,7 @@ test("the chapter Kit proposes the fewest pans, lays them out, and can paint the
   });
   const fewest = page.getByRole("region", { name: "Fewest pans" });
   await expect(fewest.getByRole("status")).toContainText(
-    /^4 pans make all 4 colours; as it is painted now it takes 5\. Fewer do not do\./,
+    /^4 pans are enough for all 4 colours; painted as it is now, it takes 5\.$/,
   );
   await expect(fewest.getByRole("list", { name: "Colours of the palette" })).toContainText(
     /Frost base.*1 part Ice blue : 2 Line white.*glycerine water colour with wax water colour/,
@@ -113,7 +113,7 @@ test("the chapter Kit proposes the fewest pans, lays them out, and can paint the
   await expect(fewest).toContainText("Laid out for this job: Frost tin");
   await fewest.getByRole("button", { name: "Paint the look from it" }).click();
   await expect(page.getByText("2 layers are painted from the palette now")).toBeVisible();
-  await expect(fewest.getByRole("status")).toContainText("4 pans make all 4 colours.");
+  await expect(fewest.getByRole("status")).toContainText("4 pans are enough for all 4 colours.");
   await page.getByRole("button", { name: "Undo" }).first().click();
   await expect(fewest.getByRole("status")).toContainText("it takes 5");
   await fewest.getByRole("button", { name: "Lay out a palette" }).click();

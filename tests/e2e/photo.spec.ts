@@ -46,12 +46,12 @@ test("a face from a photograph: points moved by keys and mouse, scaled by a rule
   await page.getByRole("button", { name: "Take the face from these points" }).click();
   await expect(page.getByText("26 landmarks are set.")).toBeVisible();
   await expect(page.getByLabel("Bridge of the nose to chin, mm")).toHaveValue(/^120/);
-  await page.getByLabel("Height, cm").fill("183");
+  await page.getByLabel("Height (cm)").fill("183");
   await page.getByRole("button", { name: "Save the card" }).click();
   await expect(page.getByText("Perrin Vaile is saved")).toBeVisible();
   await page.reload({ waitUntil: "networkidle" });
   await expect(page.getByText("26 landmarks are set.")).toBeVisible();
-  await expect(page.getByLabel("Height, cm")).toHaveValue("183");
+  await expect(page.getByLabel("Height (cm)")).toHaveValue("183");
   await page.getByRole("button", { name: "Forget them" }).click();
   await page.getByRole("button", { name: "Save the card" }).click();
   await expect(page.getByText("Perrin Vaile is saved").first()).toBeVisible();

@@ -9,20 +9,20 @@ test("the shelf: a pot is used and weighed, and what is left is the sum of its l
   await expect(ledger.getByRole("heading")).toHaveText("History: 30 g left");
 
   await ledger.getByLabel("What happened").selectOption("used");
-  await ledger.getByLabel("Grams").fill("4.5");
+  await ledger.getByLabel("Amount (g)").fill("4.5");
   await ledger.getByLabel("Note").fill("trial face");
   await ledger.getByRole("button", { name: "Write it down" }).click();
   await expect(ledger.getByRole("heading")).toHaveText("History: 26 g left");
 
   await ledger.getByLabel("What happened").selectOption("weighed");
-  await ledger.getByLabel("Grams").fill("24");
+  await ledger.getByLabel("Amount (g)").fill("24");
   await ledger.getByRole("button", { name: "Write it down" }).click();
   await expect(ledger.getByRole("heading")).toHaveText("History: 24 g left");
   await expect(ledger.getByRole("row")).toHaveCount(4);
   await expect(ledger.getByRole("row").last()).toContainText("−1.5 g");
 
   await ledger.getByLabel("What happened").selectOption("bought");
-  await ledger.getByLabel("Grams").fill("0");
+  await ledger.getByLabel("Amount (g)").fill("0");
   await ledger.getByRole("button", { name: "Write it down" }).click();
   await expect(ledger.getByText("more than 0 g")).toBeVisible();
 });
@@ -104,10 +104,10 @@ test("the brief saves itself as it is typed, and the plan follows the weather an
   await expect(start).not.toHaveText(before);
   const minutes = (clock: string) => Number(clock.slice(0, 2)) * 60 + Number(clock.slice(3));
   expect(minutes(before) - minutes(await start.innerText())).toBe(60);
-  await page.getByLabel("Humidity, %", { exact: true }).fill("140");
+  await page.getByLabel("Humidity (%)", { exact: true }).fill("140");
   await expect(page.getByText("1 to 100 %")).toBeVisible();
   await expect(page.getByText("not saved: correct the marked field")).toBeVisible();
-  await page.getByLabel("Humidity, %", { exact: true }).fill("28");
+  await page.getByLabel("Humidity (%)", { exact: true }).fill("28");
   await page.reload();
   await expect(page.getByLabel("Travel, min")).toHaveValue("90");
 });

@@ -1,4 +1,5 @@
 import { expect, test } from "./studio";
+import { pdfText } from "./pdfText";
 
 test("settings: own brushes and hands reach map and plan; what is wrong is said beside its field, and a newer version is not written over", async ({
   page,
@@ -52,4 +53,85 @@ test("settings: own brushes and hands reach map and plan; what is wrong is said 
   await expect(
     other.getByText(/[Uu]se theirs|Keep mine|[Ss]aved in another|newer/).first(),
   ).toBeVisible();
+});
+
+test("places: dates, money, clock, temperature, weight, length and paper follow the one chosen, on screen and in print; what was typed is the same in each", async ({
+  page,
+  demo,
+}) => {
+  const choose = async (place: string) => {
+    await page.goto(`${demo.url}/settings`, { waitUntil: "networkidle" });
+    await page.getByLabel("Written as in").selectOption(place);
+    await page.getByRole("button", { name: "Save settings" }).click();
+    await expect(page.getByText("Settings saved")).toBeVisible();
+  };
+  const job = `${demo.url}/looks/first-frost/frost-reservoir`;
+  const planText = async () => {
+    const print = await page.request.get(
+      `${demo.url}/api/looks/first-frost/sheet?what=plan&job=frost-reservoir`,
+    );
+    return pdfText(await print.body());
+  };
+  const SAID = {
+    "United Kingdom": {
+      money: /Paint for £\d\.\d\d/,
+      clock: /^[01]\d:\d\d$|^2\d:\d\d$/,
+      air: /11 °C/,
+      mass: /\d g of \d/,
+      print: /11 °C/,
+      degrees: ["°C", "11"],
+      farthest: ["m", "40"],
+      height: "cm",
+    },
+    "United States": {
+      money: /Paint for \$\d\.\d\d/,
+      clock: /^\d{1,2}:\d\d [ap]m$/,
+      air: /52 °F/,
+      mass: /\d oz of \d/,
+      print: /52 °F/,
+      degrees: ["°F", "51.8"],
+      farthest: ["ft", "131.234"],
+      height: "in",
+    },
+    Germany: {
+      money: /Paint for \d,\d\d\s€/,
+      clock: /^[01]\d:\d\d$|^2\d:\d\d$/,
+      air: /11 °C/,
+      mass: /\d,\d g of \d/,
+      print: /11 °C/,
+      degrees: ["°C", "11"],
+      farthest: ["m", "40"],
+      height: "cm",
+    },
+  } as const;
+  for (const place of ["United States", "Germany", "United Kingdom"] as const) {
+    const said = SAID[place];
+    await choose(place);
+    await page.goto(`${job}/kit`, { waitUntil: "networkidle" });
+    await expect(page.getByText(said.money).first()).toBeVisible();
+    await expect(page.getByText(said.mass).first()).toBeVisible();
+    await page.goto(demo.url, { waitUntil: "networkidle" });
+    await expect(page.getByText(said.air).first()).toBeVisible();
+    await expect(page.locator("dd").first()).toHaveText(said.clock);
+    await page.goto(`${job}/brief`, { waitUntil: "networkidle" });
+    const [sign, air] = said.degrees;
+    await expect(page.getByLabel(`Air temperature (${sign})`)).toHaveValue(air);
+    const [far, metres] = said.farthest;
+    await expect(page.getByLabel(`Farthest viewer (${far})`)).toHaveValue(metres);
+    await page.goto(`${demo.url}/people/nomi-tarrow`, { waitUntil: "networkidle" });
+    await expect(page.getByLabel(`Height (${said.height})`)).toBeVisible();
+    expect(await planText()).toMatch(said.print);
+  }
+  // Typed in one unit, kept, and read in another.
+  await choose("United States");
+  await page.goto(`${job}/brief`, { waitUntil: "networkidle" });
+  await page.getByLabel("Air temperature (°F)").fill("150");
+  await expect(page.getByText("at most 122 °F")).toBeVisible();
+  await page.getByLabel("Air temperature (°F)").fill("70");
+  await expect(page.getByText(/^saved \d/)).toBeVisible();
+  await page.reload({ waitUntil: "networkidle" });
+  await expect(page.getByLabel("Air temperature (°F)")).toHaveValue("70");
+  await choose("Germany");
+  await page.goto(`${job}/brief`, { waitUntil: "networkidle" });
+  await expect(page.getByLabel("Air temperature (°C)")).toHaveValue("21,111");
 });

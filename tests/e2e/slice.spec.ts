@@ -35,7 +35,7 @@ test("a painter starts with nothing and ends with a printed plan", async ({ page
     await page.goto(`${empty.url}/shelf/new`);
     await type(page, "Name", name);
     await page.getByLabel("Kind", { exact: true }).selectOption(kind);
-    await type(page, "Pot, g", grams);
+    await type(page, "Pot (g)", grams);
     await type(page, "Colour", colour);
     await type(page, "Opacity of one coat, 0 to 1", hiding);
     await page.getByLabel("Made for use round the eyes").focus();
@@ -56,7 +56,7 @@ test("a painter starts with nothing and ends with a printed plan", async ({ page
   await type(page, "In a few words", "marsh fire, patient");
   await type(page, "Place", "village hall");
   await type(page, "Air temperature (°C)", "22");
-  await type(page, "Humidity, %", "50");
+  await type(page, "Humidity (%)", "50");
   await type(page, "Hours worn", "3");
   await type(page, "Closest viewer (m)", "2");
   await type(page, "Farthest viewer (m)", "15");

@@ -1,5 +1,6 @@
 import { LooksPage } from "@/features/looks/LooksPage";
 import { lookCards } from "@/server/lookCards";
+import { mannerNow } from "@/server/settings";
 
 export const dynamic = "force-dynamic";
 export const metadata = { title: "Looks" };
@@ -12,5 +13,6 @@ export default async function Page({
   const asked = await searchParams;
   const one = (value: string | string[] | undefined) =>
     typeof value === "string" ? value : undefined;
-  return <LooksPage shown={await lookCards({ find: one(asked.find), page: one(asked.page) })} />;
+  const shown = await lookCards({ find: one(asked.find), page: one(asked.page) });
+  return <LooksPage shown={shown} manner={await mannerNow()} />;
 }

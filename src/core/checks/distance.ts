@@ -241,7 +241,7 @@ export function lostFromAfar(stack: Stack): Remark[] {
           rule: "DIST-1",
           severity: "caution",
           where,
-          message: `${edge.a.name} and ${edge.b.name} merge from ${metres(farthestM)} on ${zoneWords(edge.zones)}; they part up to about ${metres(upTo)}.${advice ? ` A ${advice.tone} line between them, ${mm(advice.minWidthMm)} or wider, keeps them two.` : ""}`,
+          message: `${edge.a.name} and ${edge.b.name} merge from ${metres(farthestM)} on ${zoneWords(edge.zones)}; they part up to about ${metres(upTo)}.${advice ? ` A ${advice.tone} line between them, ${mm(advice.minWidthMm)} or wider, keeps them apart.` : ""}`,
           ...(mend && { fix: mend.fix, fixLabel: mend.fixLabel }),
         },
       ];

@@ -20,7 +20,7 @@ import {
   type Product,
   finishOf,
 } from "../paint";
-import { HAZARD_WORDS, HEAT_ADVICE, heatStrain, sweatOf } from "../wear";
+import { HAZARD_WORDS, HEAT_ADVICE, heatStrain, sweatOf, sweatWords } from "../wear";
 import { allowedZones } from "../design/allowedZones";
 import { coversBody } from "../design/coversBody";
 import type { Remark } from "./finding";
@@ -104,7 +104,7 @@ export function unprotected(stack: Stack): Remark[] {
       rule: "PREP-2",
       severity: "caution",
       where: { zones: prep.layer.zones },
-      message: `${person.name} will sweat about ${Math.round(sweat / 10) * 10} g/m² an hour: a thin dab of skin prep on ${zoneWords(prep.layer.zones)}, left to dry some minutes, before any paint.`,
+      message: `${person.name} will lose about ${sweatWords(sweat, person)}: a thin dab of skin prep on ${zoneWords(prep.layer.zones)}, left to dry some minutes, before any paint.`,
       fix: prep.patch,
       fixLabel: "Lay skin prep first",
     },

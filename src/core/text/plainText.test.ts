@@ -42,6 +42,6 @@ describe("words", () => {
     expect(slug("Ärger")).toMatch(/^[a-z0-9-]+$/);
   });
   it("say money to the minor unit", () => {
-    expect([5, 1150, 0].map(money)).toEqual(["0.05", "11.50", "0.00"]);
+    expect([5, 1150, 0].map(money)).toEqual(["¤0.05", "¤11.50", "¤0.00"]);
   });
 });

@@ -21,7 +21,7 @@ describe("heat strain (SAFE-9)", () => {
     const dance = { airDegC: 33, rh: 50, sun: true, activity: "dancing", hoursWorn: 5 } as const;
     const said = heavy(dance, true).join("; ");
     expect(said).toMatch(/feels like 4\d °C in the sun/);
-    expect(said).toMatch(/L of sweat an hour/);
+    expect(said).toMatch(/litres of sweat an hour/);
     expect(said).toContain("most of the skin covered");
   });
   it("adds full sun to what it feels like: 26 °C and 50 % is none in the shade, a caution in the sun", () => {

@@ -25,6 +25,20 @@ export const feelsLike = (
 ): number => heatIndex(airDegC, rh) + (sun ? house.numbers.sunHeat : 0);
 
 /**
+ * Sweat of the whole person, litres an hour: nobody thinks of it by the square metre.
+ *
+ * @param sweat g/m² an hour
+ */
+export const sweatLitres = (
+  sweat: number,
+  person: Pick<Person, "ageYears"> & Partial<Pick<Person, "heightCm" | "weightKg">>,
+): number => (sweat * skinCm2(physiqueOf(person))) / 10_000 / 1000;
+
+/** "0.2 litres of sweat an hour". */
+export const sweatWords = (...of: Parameters<typeof sweatLitres>): string =>
+  `${sweatLitres(...of).toFixed(1)} litres of sweat an hour`;
+
+/**
  * Whether heat is a caution (SAFE-9): it feels hot, in full sun the hotter; the body sweats much; or it
  * is covered and moves in warm air.
  *
@@ -44,12 +58,11 @@ export function heatStrain(
   const { label, met } = ACTIVITIES[brief.activity];
   const isShut = (covered || brief.hood) && met >= MOVING_MET && brief.airDegC >= heatCovered;
   const cover = brief.hood ? "a hood" : "most of the skin covered";
-  // Told by the hour and the whole person, not by the square metre.
-  const litres = (sweat * skinCm2(physiqueOf(person))) / 10_000 / 1000;
+  const litres = sweatLitres(sweat, person);
   const reasons = [
     feels >= heatCaution &&
       `it feels like ${Math.round(feels)} °C${brief.sun ? " in the sun" : ""}`,
-    sweat > heatSweat && `about ${litres.toFixed(1)} L of sweat an hour`,
+    sweat > heatSweat && `about ${sweatWords(sweat, person)}`,
     isShut && `${cover}, ${label} at ${Math.round(brief.airDegC)} °C`,
   ].filter((reason): reason is string => reason !== false);
   return reasons.length ? { reasons, sweat: litres } : null;

@@ -1,5 +1,5 @@
 export { climateOf, coverOf, sweatOf } from "./exposure";
-export { feelsLike, HEAT_ADVICE, heatStrain } from "./heatStrain";
+export { feelsLike, HEAT_ADVICE, heatStrain, sweatWords } from "./heatStrain";
 export {
   hazardsOf,
   HAZARD_WORDS,

@@ -1,6 +1,7 @@
 "use client";
 
 import { ask } from "@/shared/ask";
+import { useSay } from "@/shared/say/useSay";
 import { Alert } from "@/ui/Alert";
 import { Link } from "@/ui/Link";
 import { useRouter } from "next/navigation";
@@ -9,7 +10,6 @@ import { toast } from "sonner";
 import type { Archived, ArchiveKind } from "@/server/archive";
 import { Dialog } from "@/ui/Dialog";
 import { Empty } from "@/ui/Empty";
-import { dayWords } from "@/core/text/words";
 import { Page } from "@/ui/Page";
 
 const KINDS: Readonly<Record<ArchiveKind, string>> = {
@@ -23,6 +23,7 @@ const KINDS: Readonly<Record<ArchiveKind, string>> = {
 
 /** What was archived, with the way back, and the way out for good. */
 export function ArchivePage({ archived }: { archived: readonly Archived[] }) {
+  const say = useSay();
   const router = useRouter();
   const [leaving, setLeaving] = useState<Archived | null>(null);
   const [problem, setProblem] = useState<string | null>(null);
@@ -64,7 +65,7 @@ export function ArchivePage({ archived }: { archived: readonly Archived[] }) {
                   className="flex min-h-12 flex-wrap items-center gap-3 border-t rule py-1.5"
                 >
                   <span className="min-w-40 flex-1 font-semibold">{entry.name}</span>
-                  <span className="muted text-sm">{dayWords(entry.at.slice(0, 10))}</span>
+                  <span className="muted text-sm">{say.day(entry.at.slice(0, 10))}</span>
                   <button
                     type="button"
                     className="btn"

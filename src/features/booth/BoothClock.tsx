@@ -1,5 +1,6 @@
 import { Minus, Plus } from "lucide-react";
 import type { Closing } from "@/core/schedule";
+import { useSay } from "@/shared/say/useSay";
 import type { BoothDay } from "./useBooth";
 import { clockAfter } from "./useMinute";
 
@@ -17,6 +18,7 @@ export function BoothClock({
   now: number;
   minutesLeft: number;
 }) {
+  const say = useSay();
   const { waiting, artists, until } = day;
   const short = Math.max(0, waiting - closing.fits);
   return (
@@ -26,10 +28,12 @@ export function BoothClock({
           <span className="font-display block text-6xl leading-none font-bold">
             {short ? closing.fits : closing.more}
           </span>
-          {short ? `of ${waiting} fit before ${until}` : `more fit before ${until}`}
+          {say.sentence(short ? `of ${waiting} fit before ${until}` : `more fit before ${until}`)}
         </p>
         <p>
-          <span className="font-display block text-3xl font-bold">{closing.each.toFixed(1)}</span>
+          <span className="font-display block text-3xl font-bold">
+            {say.number(closing.each, 1)}
+          </span>
           min each, with their turn
         </p>
       </div>
@@ -40,7 +44,9 @@ export function BoothClock({
             ? `Send ${short} home kindly, or keep to the quickest design.`
             : closing.more === 0
               ? "Close the queue now."
-              : `Close the queue at ${clockAfter(now, closing.closeAt)}${waiting ? ` · last of those waiting about ${clockAfter(now, closing.lastAt)}` : ""}`}
+              : say.sentence(
+                  `Close the queue at ${clockAfter(now, closing.closeAt)}${waiting ? ` · last of those waiting about ${clockAfter(now, closing.lastAt)}` : ""}`,
+                )}
       </p>
       <div className="mt-3 flex flex-wrap gap-3">
         <Counter

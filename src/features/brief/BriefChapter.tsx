@@ -1,6 +1,8 @@
 "use client";
 
 import { ask } from "@/shared/ask";
+import { Told } from "@/shared/say/Told";
+import { useSay } from "@/shared/say/useSay";
 import { Link } from "@/ui/Link";
 import { useRouter } from "next/navigation";
 import { useEffect, useState } from "react";
@@ -9,7 +11,7 @@ import { z } from "zod";
 import { useStore } from "zustand";
 import { BriefSchema, type Brief } from "@/core/brief";
 import { isChild } from "@/core/people";
-import { feelsLike, sweatOf } from "@/core/wear";
+import { feelsLike, sweatOf, sweatWords } from "@/core/wear";
 import { BriefFields } from "@/shared/forms/BriefFields";
 import { TodayFields } from "@/shared/forms/TodayFields";
 import { CheckField, FormProblems, Section, SelectField } from "@/shared/forms/controls";
@@ -99,6 +101,7 @@ function useSavedForm(job: Job, brief: Brief) {
 
 /** The brief of this job, saved as it is typed. */
 function EditBrief({ job }: { job: Job }) {
+  const say = useSay();
   const { given } = useWorking();
   const { form, saver, isWrong, draft, restore, discard } = useSavedForm(job, given.brief);
   const state = useStore(saver.state);
@@ -130,8 +133,8 @@ function EditBrief({ job }: { job: Job }) {
           )}
         </div>
         <p className="max-w-prose">
-          It will feel like {Math.round(feelsLike(brief))} °C, and {person.name} will sweat about{" "}
-          {Math.round(sweatOf(person, brief) / 10) * 10} g/m² an hour.{" "}
+          It will feel like {say.degrees(feelsLike(brief))}, and {person.name} will lose about{" "}
+          <Told>{sweatWords(sweatOf(person, brief), person)}</Told>.{" "}
           <span className="muted">
             From air, activity, hood and sun: heat index (NWS) and required evaporation (Gonzalez
             2009).

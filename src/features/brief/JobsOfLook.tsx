@@ -3,16 +3,16 @@
 import { useRouter } from "next/navigation";
 import { useState } from "react";
 import { NOT_ASKED } from "@/core/brief";
-import { dayWords } from "@/core/text/words";
 import { ask } from "@/shared/ask";
+import { useSay } from "@/shared/say/useSay";
 import { useWorking } from "@/shared/workspace/WorkspaceContext";
 import { Alert } from "@/ui/Alert";
-import { clock } from "@/ui/format";
 import { Link } from "@/ui/Link";
 import { withOffset } from "@/ui/moment";
 
 /** All jobs of this look, and one more: another day, another show, or another person. */
 export function JobsOfLook() {
+  const say = useSay();
   const { given } = useWorking();
   const router = useRouter();
   // Nobody is chosen for the painter: an allergy would go unnoticed with the wrong name.
@@ -20,7 +20,7 @@ export function JobsOfLook() {
   const [curtain, setCurtain] = useState("");
   const [problem, setProblem] = useState<string | null>(null);
   const when = (curtainAt: string | null) =>
-    curtainAt ? `${dayWords(curtainAt)}, ${clock(curtainAt)}` : "no date yet";
+    curtainAt ? `${say.day(curtainAt)}, ${say.clock(curtainAt)}` : "no date yet";
   const add = async () => {
     const curtainAt = withOffset(curtain);
     const brief = { ...given.brief, ...NOT_ASKED, pins: [], curtainAt };

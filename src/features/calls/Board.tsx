@@ -1,6 +1,9 @@
+"use client";
+
 import type { CallPlan } from "@/core/plan";
 import { shiftMinutes } from "@/core/schedule";
-import { clock, minutesWords } from "@/ui/format";
+import { minutesWords } from "@/core/text/words";
+import { useSay } from "@/shared/say/useSay";
 
 /** Work of one pair of hands on one performer without a pause is drawn as one bar, however many steps it is. */
 function stretches(
@@ -36,6 +39,7 @@ export function Board({
   chairs: number;
   nameOf: (jobId: string) => string;
 }) {
+  const say = useSay();
   const length = Math.max(1, ...plan.performers.map(({ until }) => until));
   const [left, width, row] = [64, 900, 46];
   const x = (minutes: number) => left + (minutes / length) * width;
@@ -68,7 +72,7 @@ export function Board({
               textAnchor="middle"
               fill="currentColor"
             >
-              {plan.startAt ? clock(shiftMinutes(plan.startAt, i * step)) : `${i * step} min`}
+              {plan.startAt ? say.clock(shiftMinutes(plan.startAt, i * step)) : `${i * step} min`}
             </text>
           </g>
         ))}

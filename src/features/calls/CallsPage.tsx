@@ -1,17 +1,18 @@
 "use client";
 
+import { useSay } from "@/shared/say/useSay";
 import { Link } from "@/ui/Link";
 import { useState } from "react";
 import { REST_AFTER_DAYS, withoutRest } from "@/core/plan";
 import type { Calls } from "@/server/calls";
 import { Toolbar } from "@/ui/Toolbar";
 import { Empty } from "@/ui/Empty";
-import { dayWords } from "@/core/text/words";
 import { Page } from "@/ui/Page";
 import { DayCall } from "./DayCall";
 
 /** A day's jobs on one board: artists, chairs, who starts when, and what happens when somebody is late. */
 export function CallsPage({ calls }: { calls: Calls }) {
+  const say = useSay();
   const [date, setDate] = useState(calls.days[0]?.date ?? "");
   const day = calls.days.find((entry) => entry.date === date) ?? calls.days[0];
   return (
@@ -35,7 +36,7 @@ export function CallsPage({ calls }: { calls: Calls }) {
               options={calls.days}
               value={day}
               keyOf={({ date }) => date}
-              labelOf={({ date }) => dayWords(date)}
+              labelOf={({ date }) => say.day(date)}
               onChange={({ date }) => setDate(date)}
             />
           )}
@@ -54,6 +55,7 @@ export function CallsPage({ calls }: { calls: Calls }) {
 
 /** Skin that is painted day after day wants a day without (TIME-5). */
 function Rest({ calls }: { calls: Calls }) {
+  const say = useSay();
   const series = withoutRest(
     calls.days.flatMap(({ date, jobs }) =>
       jobs.map(({ person }) => ({ personId: person.id, name: person.name, on: date })),
@@ -65,7 +67,7 @@ function Rest({ calls }: { calls: Calls }) {
       {series.map(({ name, from, days }) => (
         <li key={name} className="border-l-4 border-base-content pl-3">
           <strong>
-            {name} is painted {days} days running from {dayWords(from)}.
+            {name} is painted {days} days running from {say.day(from)}.
           </strong>{" "}
           After {REST_AFTER_DAYS} days skin wants one without paint: plan it, and ask a professional
           about skin that stays red.{" "}

@@ -1,13 +1,14 @@
 "use client";
 
-import { oneOrMore, dayWords } from "@/core/text/words";
+import { minutesWords, oneOrMore } from "@/core/text/words";
 import { useMemo } from "react";
 import { useHotkeys } from "react-hotkeys-hook";
 import { CallSchema, type CallFields, type CallPlan } from "@/core/plan";
+import { Told } from "@/shared/say/Told";
+import { useSay } from "@/shared/say/useSay";
 import { useAnswer, type Ask } from "@/shared/workers/useAnswer";
 import { Waiting } from "@/shared/workers/Waiting";
 import type { Calls } from "@/server/calls";
-import { clock, minutesWords } from "@/ui/format";
 import { DraftFound } from "@/ui/saver/DraftFound";
 import { SaveStatus } from "@/ui/saver/SaveStatus";
 import { useSaved } from "@/ui/saver/useSaved";
@@ -29,6 +30,7 @@ const planned: Ask<CallWorker, CallRequest, CallPlan> = (api, request) => api.pl
 
 /** The call of a day: who is there, planned anew off the page at each change. */
 export function DayCall({ day, calls }: { day: Calls["days"][number]; calls: Calls }) {
+  const say = useSay();
   const { date, jobs } = day;
   const first = useMemo(
     () => ({ version: day.call.version, value: day.call.fields }),
@@ -58,7 +60,7 @@ export function DayCall({ day, calls }: { day: Calls["days"][number]; calls: Cal
   };
   const called = jobs.filter(({ id }) => !fields.out.includes(id));
   return (
-    <section aria-label={`Call of ${dayWords(date)}`} aria-busy={!fresh}>
+    <section aria-label={`Call of ${say.day(date)}`} aria-busy={!fresh}>
       {saved.draft && <DraftFound onRestore={saved.restore} onDiscard={saved.discard} />}
       <div className="card-plain grid gap-4 p-4 lg:grid-cols-[1fr_auto]">
         <Artists fields={fields} change={change} />
@@ -108,7 +110,7 @@ export function DayCall({ day, calls }: { day: Calls["days"][number]; calls: Cal
           <p className="mt-4 text-lg" role="status">
             {plan.startAt && (
               <>
-                Begin at <strong>{clock(plan.startAt)}</strong>;{" "}
+                Begin at <strong>{say.clock(plan.startAt)}</strong>;{" "}
               </>
             )}
             {minutesWords(plan.makespan)} of work for {oneOrMore(fields.artists.length, "artist")}.{" "}
@@ -120,7 +122,7 @@ export function DayCall({ day, calls }: { day: Calls["days"][number]; calls: Cal
             <ul aria-label="Conflicts" className="mt-2">
               {plan.conflicts.map((text) => (
                 <li key={text} className="border-l-4 border-base-content pl-3 font-semibold">
-                  {text}
+                  <Told>{text}</Told>
                 </li>
               ))}
             </ul>

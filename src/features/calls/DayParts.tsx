@@ -1,9 +1,12 @@
+"use client";
+
+import { minutesWords } from "@/core/text/words";
+import { useSay } from "@/shared/say/useSay";
 import { Link } from "@/ui/Link";
 import type { CallFields, CallPlan } from "@/core/plan";
 import { shiftMinutes } from "@/core/schedule";
 import type { Calls } from "@/server/calls";
 import { NumberInput } from "@/ui/NumberInput";
-import { clock, minutesWords } from "@/ui/format";
 
 type Jobs = Calls["days"][number]["jobs"];
 
@@ -20,6 +23,7 @@ export function WhoIsCalled({
   /** As it is planned now; null while there is no plan. */
   startAt: string | null;
 }) {
+  const say = useSay();
   return (
     <div className="flex flex-col gap-3 lg:w-64">
       <label className="text-sm">
@@ -64,7 +68,7 @@ export function WhoIsCalled({
               change({ ...fields, startAt: event.target.checked ? startAt : null })
             }
           />
-          The beginning is fixed: {clock(startAt)}
+          The beginning is fixed: {say.clock(startAt)}
         </label>
       )}
     </div>
@@ -107,6 +111,7 @@ export function Performers({
   plan: CallPlan;
   nameOf: (jobId: string) => string;
 }) {
+  const say = useSay();
   return (
     <div className="mt-4 overflow-x-auto">
       <table className="w-full text-sm">
@@ -139,13 +144,13 @@ export function Performers({
                   <span key={minute} className="muted block text-xs">
                     {hands[from]} hands over to {hands[to]}
                     {performer.sitsAt &&
-                      ` at ${clock(shiftMinutes(performer.sitsAt, Math.round(minute - performer.from)))}`}
+                      ` at ${say.clock(shiftMinutes(performer.sitsAt, Math.round(minute - performer.from)))}`}
                   </span>
                 ))}
               </td>
-              <td>{performer.sitsAt ? clock(performer.sitsAt) : "–"}</td>
-              <td>{performer.paintedAt ? clock(performer.paintedAt) : "–"}</td>
-              <td>{performer.neededBy ? clock(performer.neededBy) : "–"}</td>
+              <td>{performer.sitsAt ? say.clock(performer.sitsAt) : "–"}</td>
+              <td>{performer.paintedAt ? say.clock(performer.paintedAt) : "–"}</td>
+              <td>{performer.neededBy ? say.clock(performer.neededBy) : "–"}</td>
               <td>
                 {performer.late > 0 ? (
                   <strong>{minutesWords(performer.late)} too late</strong>

@@ -1,6 +1,7 @@
 "use client";
 
 import { ask } from "@/shared/ask";
+import { Told } from "@/shared/say/Told";
 import { Link } from "@/ui/Link";
 import { useMemo, useState } from "react";
 import { FormProvider, useWatch } from "react-hook-form";
@@ -100,7 +101,7 @@ function Stopped({
       <ul className="list-disc pl-5">
         {stops.map(({ key, rule, message }) => (
           <li key={key}>
-            {message}{" "}
+            <Told>{message}</Told>{" "}
             <Link className="link" href={`/rules#${rule}`}>
               {rule}
             </Link>

@@ -1,12 +1,12 @@
 "use client";
 
+import { minutesWords } from "@/core/text/words";
 import { Link } from "@/ui/Link";
 import { useState } from "react";
 import type { Today } from "@/core/brief";
 import type { LookContext, SafetyNote } from "@/core/look";
 import { SafetyStrip } from "@/shared/safety/SafetyStrip";
 import type { ChairGiven } from "@/server/chair";
-import { minutesWords } from "@/ui/format";
 import { AskFirst } from "./AskFirst";
 
 /** Before the first step: how long it takes, what one has to know, and what is asked. */

@@ -1,6 +1,6 @@
 import { isDone, type ChairStep, type progressOf, type readLog } from "@/core/chair";
 import type { SafetyNote } from "@/core/look";
-import { minutesWords } from "@/ui/format";
+import { minutesWords } from "@/core/text/words";
 import type { Sending } from "./chairLog";
 
 /** Where one is: whose face, what to mind, how far, how late, and whether the log is with the studio. */

@@ -1,12 +1,12 @@
 "use client";
 
+import { useSay } from "@/shared/say/useSay";
 import { Link } from "@/ui/Link";
 import { useCallback } from "react";
 import type { ChairEvent, ChairStep } from "@/core/chair";
 import { predict, reactionPlan } from "@/core/look";
 import type { ChairGiven } from "@/server/chair";
 import { focusSoon } from "@/ui/focusSoon";
-import { clock } from "@/ui/format";
 import { useMounted } from "@/ui/useMounted";
 import { Begin } from "./Begin";
 import { ChairButtons } from "./ChairButtons";
@@ -41,6 +41,7 @@ export function ChairMode(chair: Given) {
 }
 
 function Chair({ given, known, jobId, rehearsal }: Given) {
+  const say = useSay();
   const look = given.look.design;
   const chair = useChair(given, known);
   const { context, plan, sheet, steps, state, notes, now, step, usual, choose } = chair;
@@ -143,7 +144,7 @@ function Chair({ given, known, jobId, rehearsal }: Given) {
           <div className="my-auto py-8">
             <h1 className="text-5xl">All painted</h1>
             <p className="mt-3 text-xl">
-              {progress?.paintedAt && `Dry by ${clock(progress.paintedAt)}. `}
+              {progress?.paintedAt && `Dry by ${say.clock(progress.paintedAt)}. `}
               {sheet.day.after[0]?.text}
             </p>
           </div>

@@ -1,5 +1,6 @@
 "use client";
 
+import { Told } from "@/shared/say/Told";
 import { Link } from "@/ui/Link";
 import { useEffect } from "react";
 import type { Finding } from "@/core/look";
@@ -20,7 +21,7 @@ export function ChairStopped({ stops, home }: { stops: readonly Finding[]; home:
         <ul className="mt-2 flex flex-col gap-2 text-lg">
           {stops.map(({ key, rule, message }) => (
             <li key={key}>
-              {message}{" "}
+              <Told>{message}</Told>{" "}
               <Link className="link" href={`/rules#${rule}`}>
                 {rule}
               </Link>

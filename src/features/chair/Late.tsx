@@ -1,3 +1,5 @@
+"use client";
+
 import { useState } from "react";
 import {
   doneTasks,
@@ -9,7 +11,8 @@ import {
 } from "@/core/chair";
 import { formOf, type Look, type LookContext } from "@/core/look";
 import { whatToDrop, type Cut, type Seat } from "@/core/plan";
-import { minutesWords } from "@/ui/format";
+import { minutesWords } from "@/core/text/words";
+import { Told } from "@/shared/say/Told";
 
 /** So many cuts are offered at once. */
 const OFFERED = 3;
@@ -100,8 +103,10 @@ export function Late({
                 className="flex flex-wrap items-center gap-3 border-t rule py-1.5"
               >
                 <span className="min-w-0 flex-1">
-                  <strong className="first-letter:uppercase">{cut.words}</strong>: saves{" "}
-                  {minutesWords(cut.saves)}. <span className="muted">{cut.lossWords}</span>
+                  <strong className="first-letter:uppercase">
+                    <Told>{cut.words}</Told>
+                  </strong>
+                  : saves {minutesWords(cut.saves)}. <span className="muted">{cut.lossWords}</span>
                 </span>
                 <button
                   type="button"

@@ -1,3 +1,5 @@
+"use client";
+
 import type { ReactNode } from "react";
 import {
   isDone,
@@ -12,7 +14,9 @@ import { markLabel, shapesOf, workName, zoneWords, type Look, type LookContext }
 import { BY } from "@/core/piece";
 import { regionOf, type Plan } from "@/core/plan";
 import { paintingAir } from "@/core/studio";
-import { amountWords, minutesWords } from "@/ui/format";
+import { minutesWords } from "@/core/text/words";
+import { Told } from "@/shared/say/Told";
+import { useSay } from "@/shared/say/useSay";
 import { Swatch } from "@/ui/Swatch";
 
 const ORDINALS = [
@@ -67,6 +71,7 @@ export function StepCard({
   onUsual,
   paused,
 }: Props) {
+  const say = useSay();
   const layer = look.layers.find(({ id }) => id === step.layerId);
   const planned = sheet.steps.find(({ layerId }) => layerId === step.layerId);
   if (!planned) return null;
@@ -116,7 +121,7 @@ export function StepCard({
                 {planned.amounts
                   .map(
                     ({ name, grams, counted }) =>
-                      `${amountWords(grams, counted)}${planned.amounts.length > 1 ? ` ${name}` : ""}`,
+                      `${say.amount(grams, counted)}${planned.amounts.length > 1 ? ` ${name}` : ""}`,
                   )
                   .join(", ")}
                 {planned.amounts.every(({ counted }) => counted === "grams") && " for all of it"}
@@ -149,7 +154,11 @@ export function StepCard({
             ? `what lies ${where}: ${READY[step.waitsFor.ready]}`
             : `${step.handsOn < 1 ? "under a minute" : `about ${minutesWords(step.handsOn)}`}${planned.rest === "no wait" ? "" : `, then ${planned.rest}`}`}
         </Row>
-        {notes && <Row label="How">{notes}</Row>}
+        {notes && (
+          <Row label="How">
+            <Told>{notes}</Told>
+          </Row>
+        )}
       </dl>
       {step.waitsFor && (
         <div className="mt-5 flex flex-wrap items-center gap-x-8 gap-y-3 border-t rule pt-4">
@@ -185,7 +194,9 @@ export function StepCard({
                 </button>
               </p>
             )}
-            <p className="muted text-base">{paintingAir(context.brief, context.studio).words}</p>
+            <p className="muted text-base">
+              <Told>{paintingAir(context.brief, context.studio).words}</Told>
+            </p>
           </div>
         </div>
       )}

@@ -1,5 +1,7 @@
 "use client";
 
+import type { Say } from "@/core/text/say";
+import { useSay } from "@/shared/say/useSay";
 import { HowWorkedOut } from "@/ui/HowWorkedOut";
 import { plural } from "@/core/text/words";
 import { Link } from "@/ui/Link";
@@ -34,7 +36,6 @@ import { Waiting } from "@/shared/workers/Waiting";
 import { FindingsList } from "@/shared/workspace/FindingsList";
 import { useWorking } from "@/shared/workspace/WorkspaceContext";
 import { Empty } from "@/ui/Empty";
-import { gramsWords } from "@/ui/format";
 import { Swatch } from "@/ui/Swatch";
 import { colourRows, wantedLab, type ColourRow } from "./rows";
 import { Separation } from "./Separation";
@@ -149,8 +150,8 @@ export function ColourChapter() {
 }
 
 /** The weight of each part; one word where there is too little to weigh. */
-const batchWords = (grams: readonly number[]): string =>
-  grams.every((g) => g < 0.1) ? "a trace" : grams.map(gramsWords).join(" + ");
+const batchWords = (grams: readonly number[], { mass }: Say): string =>
+  grams.every((g) => g < 0.1) ? "a trace" : grams.map(mass).join(" + ");
 
 /** Parts of a recipe as a layer holds them. */
 const choiceOf = (
@@ -311,6 +312,7 @@ function Offer({
   onUse: (recipe: MixRecipe) => void;
 }) {
   const { context, prediction } = useWorking();
+  const say = useSay();
   if (!recipe)
     return (
       <td className="px-2 py-2 text-xs">
@@ -345,7 +347,10 @@ function Offer({
           <span className="block">{recipeWords(recipe.parts, context.products)}</span>
           <span className="muted block text-xs">
             {differenceWords(recipe.deltaE)} · {coats} {plural(coats, "coat")} ·{" "}
-            {batchWords(recipe.parts.map(({ parts }) => (grams * parts) / whole))}
+            {batchWords(
+              recipe.parts.map(({ parts }) => (grams * parts) / whole),
+              say,
+            )}
           </span>
           {inUse ? (
             <span className="text-xs font-bold">in use</span>

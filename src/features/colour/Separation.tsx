@@ -1,5 +1,6 @@
 "use client";
 
+import { useSay } from "@/shared/say/useSay";
 import { Select } from "@/ui/Select";
 import { useMemo, useState } from "react";
 import { toast } from "sonner";
@@ -27,6 +28,7 @@ const SIGNS = {
 export function Separation() {
   const { look, context, prediction, apply, undo } = useWorking();
   const { nearestM, farthestM } = context.brief;
+  const say = useSay();
   const [metres, setMetres] = useState(farthestM);
   const [lamp, setLamp] = useState<LampKey>("D65");
   const edges = useMemo(() => readEdges(look, context, prediction), [look, context, prediction]);
@@ -62,7 +64,9 @@ export function Separation() {
             className="ml-2 !w-32"
             value={metres}
             options={seats}
-            labelOf={(m) => (m === 0.6 ? "mirror" : m === farthestM ? `${m} m, last` : `${m} m`)}
+            labelOf={(m) =>
+              m === 0.6 ? "mirror" : `${say.distance(m)}${m === farthestM ? ", last" : ""}`
+            }
             onChange={setMetres}
           />
         </label>
@@ -169,6 +173,7 @@ function Merging({
   onMend: (fix: NonNullable<ReturnType<typeof separationFix>>["fix"], label: string) => void;
 }) {
   const { look, context } = useWorking();
+  const say = useSay();
   const mend = useMemo(
     () => separationFix(readStack(look, context), edge, metres),
     [look, context, edge, metres],
@@ -180,9 +185,10 @@ function Merging({
   return (
     <li className="flex flex-wrap items-center gap-3 border-t rule py-2 text-sm">
       <span className="min-w-0 flex-1">
-        <strong>{edge.a.name}</strong> and <strong>{edge.b.name}</strong> merge from {metres} m
+        <strong>{edge.a.name}</strong> and <strong>{edge.b.name}</strong> merge from{" "}
+        {say.distance(metres)}
         {edge.kind === "mark" ? `, drawn ${Math.round(edge.widthMm * 10) / 10} mm wide` : ""}.
-        {advice && ` A ${advice.tone} line, ${advice.minWidthMm} mm or wider, keeps them two.`}
+        {advice && ` A ${advice.tone} line, ${advice.minWidthMm} mm or wider, keeps them apart.`}
         {isGlow && " Only fluorescent paint keeps them apart in this light."}
       </span>
       {mend && !isGlow && (

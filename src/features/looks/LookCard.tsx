@@ -1,12 +1,12 @@
-import { plural, dayWords } from "@/core/text/words";
+import type { Say } from "@/core/text/say";
+import { minutesWords, plural } from "@/core/text/words";
 import { Link } from "@/ui/Link";
 import type { LookCard as Card } from "@/server/lookCards";
 import { LookPicture } from "@/shared/figure/LookPicture";
 import { TurnLook } from "./TurnLook";
-import { clock, minutesWords } from "@/ui/format";
 
 /** A look as its plan draws it. */
-export function LookCard({ card }: { card: Card }) {
+export function LookCard({ card, say }: { card: Card; say: Say }) {
   const { look, job, personName, plan } = card;
   const open = plan.findings.filter((finding) => finding.severity !== "tip").length;
   return (
@@ -36,7 +36,8 @@ export function LookCard({ card }: { card: Card }) {
           <span className="text-sm">
             {plan.times ? (
               <>
-                {dayWords(plan.times.curtainAt)}, start <strong>{clock(plan.times.startAt)}</strong>
+                {say.day(plan.times.curtainAt)}, start{" "}
+                <strong>{say.clock(plan.times.startAt)}</strong>
               </>
             ) : (
               "no date yet"

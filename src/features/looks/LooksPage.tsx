@@ -1,3 +1,5 @@
+import type { Manner } from "@/core/text/manner";
+import { sayer } from "@/core/text/say";
 import { Link } from "@/ui/Link";
 import type { LooksShown } from "@/server/lookCards";
 import { Empty } from "@/ui/Empty";
@@ -5,7 +7,8 @@ import { Page } from "@/ui/Page";
 import { BringIn } from "./BringIn";
 import { LookCard } from "./LookCard";
 
-export function LooksPage({ shown }: { shown: LooksShown }) {
+export function LooksPage({ shown, manner }: { shown: LooksShown; manner: Manner }) {
+  const say = sayer(manner);
   const { cards, count, find, page, pages } = shown;
   const to = (number: number) =>
     `/looks?${new URLSearchParams({ ...(find && { find }), ...(number > 1 && { page: String(number) }) }).toString()}`;
@@ -59,7 +62,7 @@ export function LooksPage({ shown }: { shown: LooksShown }) {
           )}
           <div className="grid gap-4 sm:grid-cols-2 lg:grid-cols-3">
             {cards.map((card) => (
-              <LookCard key={card.look.id} card={card} />
+              <LookCard key={card.look.id} card={card} say={say} />
             ))}
           </div>
           {pages > 1 && (

@@ -1,6 +1,6 @@
 import { causeWords, type TouchUp } from "@/core/advice";
 import { zoneWords, type SeenEdge } from "@/core/look";
-import { minutesWords } from "@/ui/format";
+import { minutesWords } from "@/core/text/words";
 
 /** What by the forecast has needed a touch-up by then, and why. */
 export function DueList({ due, after }: { due: readonly TouchUp[]; after: number }) {

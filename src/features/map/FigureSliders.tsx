@@ -1,5 +1,6 @@
+import { minutesWords } from "@/core/text/words";
+import { useSay } from "@/shared/say/useSay";
 import { useWorking } from "@/shared/workspace/WorkspaceContext";
-import { minutesWords } from "@/ui/format";
 import { metresWords, placeOf, STEPS } from "./distances";
 import type { FigureSwitches } from "./useFigureSwitches";
 
@@ -8,6 +9,7 @@ const wornWords = (hours: number) =>
 
 /** Build, From and After: what one sees of the layers, from what seat, after how many hours. */
 export function FigureSliders({ switches }: { switches: FigureSwitches }) {
+  const say = useSay();
   const { look, context } = useWorking();
   const { farthestM, hoursWorn } = context.brief;
   const { upTo, metres, away } = switches;
@@ -28,7 +30,7 @@ export function FigureSliders({ switches }: { switches: FigureSwitches }) {
           label="From"
           max={STEPS}
           value={switches.from}
-          words={metresWords(metres)}
+          words={say.sentence(metresWords(metres))}
           onChange={switches.setFrom}
         >
           <button
@@ -36,7 +38,7 @@ export function FigureSliders({ switches }: { switches: FigureSwitches }) {
             className="btn btn-sm"
             onClick={() => switches.setFrom(away ? 0 : placeOf(farthestM, switches.farthestM))}
           >
-            {away ? "To the mirror" : `To ${metresWords(farthestM)}`}
+            {away ? "To the mirror" : `To ${say.distance(farthestM)}`}
           </button>
         </Slider>
       )}

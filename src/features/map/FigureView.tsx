@@ -17,6 +17,7 @@ import {
 } from "@/core/look";
 import { FACE_BOX } from "@/shared/figure/FaceFigure";
 import { sceneOf, VIEWS, type ViewKey } from "@/shared/figure/views";
+import { useSay } from "@/shared/say/useSay";
 import { useWorking } from "@/shared/workspace/WorkspaceContext";
 import { metresWords } from "./distances";
 import { DueList, LostList } from "./FigureLists";
@@ -74,6 +75,7 @@ function useMarksOf(layer: Layer | null) {
 export function FigureView(props: FigureViewProps) {
   const { layer, view, onView, onZone, chosenMark, onMark, drawing, onDrawing } = props;
   const { look, context, prediction } = useWorking();
+  const say = useSay();
   const switches = useFigureSwitches();
   const { away, lamp, metres, expression, turned, photographed } = switches;
   const { frame } = VIEWS[view];
@@ -97,7 +99,7 @@ export function FigureView(props: FigureViewProps) {
     !turned &&
     !photographed &&
     expression === "rest";
-  const seenFrom = `${metresWords(metres)}${lamp === "D65" ? "" : `, ${LAMPS[lamp].label}`}`;
+  const seenFrom = `${say.sentence(metresWords(metres))}${lamp === "D65" ? "" : `, ${LAMPS[lamp].label}`}`;
   return (
     <section
       aria-label="Figure"

@@ -6,8 +6,9 @@ import { hexToLab, reflectanceFromLab, deltaE00, masstoneLab } from "@/core/colo
 import { material, recipeOptics, type Mix, type Product } from "@/core/paint";
 import type { Person } from "@/core/people";
 import { Coats } from "@/shared/mixing/Coats";
-import { NumberInput } from "@/ui/NumberInput";
-import { gramsWords } from "@/ui/format";
+import { unitOf } from "@/core/text/measures";
+import { MeasureInput } from "@/shared/forms/MeasureInput";
+import { useSay } from "@/shared/say/useSay";
 import { Page } from "@/ui/Page";
 import { PutAway } from "@/ui/PutAway";
 import { Swatch } from "@/ui/Swatch";
@@ -22,6 +23,7 @@ export function MixCard({
   products: readonly Product[];
   people: readonly Person[];
 }) {
+  const say = useSay();
   const [batch, setBatch] = useState(10);
   const byId = new Map(products.map((product) => [product.id, product]));
   const parts = mix.parts.flatMap(({ productId, parts: n }) => {
@@ -51,7 +53,15 @@ export function MixCard({
     >
       <label className="no-print mb-3 flex items-center gap-2 text-sm">
         Batch
-        <NumberInput className="!w-24" least={1} most={500} value={batch} onChange={setBatch} />g
+        <MeasureInput
+          measure="mass"
+          className="!w-24"
+          least={1}
+          most={500}
+          value={batch}
+          onChange={setBatch}
+        />
+        {unitOf("mass", say.manner.units).sign}
       </label>
       <table className="mb-5 w-full max-w-xl text-sm">
         <caption className="sr-only">Parts of the mix</caption>
@@ -64,7 +74,7 @@ export function MixCard({
               Parts
             </th>
             <th scope="col" className="text-right">
-              In {gramsWords(batch)}
+              In {say.mass(batch)}
             </th>
           </tr>
         </thead>
@@ -82,7 +92,7 @@ export function MixCard({
                 </span>
               </th>
               <td className="text-right text-lg font-bold">{n}</td>
-              <td className="text-right">{gramsWords((batch * n) / whole)}</td>
+              <td className="text-right">{say.mass((batch * n) / whole)}</td>
             </tr>
           ))}
         </tbody>

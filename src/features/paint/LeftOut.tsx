@@ -1,3 +1,6 @@
+"use client";
+
+import { Told } from "@/shared/say/Told";
 import { Link } from "@/ui/Link";
 import type { GroupAdvice } from "@/core/advice";
 import type { PaintKit } from "@/core/look";
@@ -26,7 +29,7 @@ export function LeftOut({
         {refused.map(({ type, rule, why }) => (
           <li key={type} className="border-t rule py-2.5 text-sm">
             <strong className="block">{PAINT_TYPES[type].label}</strong>
-            {why}{" "}
+            <Told>{why}</Told>{" "}
             <Link className="link" href={`/rules#${rule}`}>
               {rule}
             </Link>

@@ -11,6 +11,7 @@ import {
   pairing,
   type MaterialKey,
 } from "@/core/paint";
+import { Told } from "@/shared/say/Told";
 import { useWorking } from "@/shared/workspace/WorkspaceContext";
 
 const USES = { prep: "prep", activate: "activate", set: "set", seal: "seal" } as const;
@@ -115,7 +116,7 @@ export function OwnChoice({
       ))}
       {said.map(({ rule, text }) => (
         <p key={rule + text} className="mb-2 border-l-4 border-base-content pl-3 text-sm">
-          {text}{" "}
+          <Told>{text}</Told>{" "}
           <a className="link" href={`/rules#${rule}`}>
             {rule}
           </a>

@@ -17,11 +17,12 @@ import { zoneInfo } from "@/core/anatomy";
 import { MATTERS } from "@/core/brief";
 import type { PaintKit } from "@/core/look";
 import { material } from "@/core/paint";
-import { feelsLike, HAZARD_WORDS, sweatOf } from "@/core/wear";
+import { minutesWords } from "@/core/text/words";
+import { feelsLike, HAZARD_WORDS, sweatOf, sweatWords } from "@/core/wear";
+import { Told } from "@/shared/say/Told";
+import { useSay } from "@/shared/say/useSay";
 import { useWorking } from "@/shared/workspace/WorkspaceContext";
-import { money } from "@/core/text/words";
 import { Toolbar } from "@/ui/Toolbar";
-import { minutesWords } from "@/ui/format";
 import { LeftOut } from "./LeftOut";
 import { Waiting } from "@/shared/workers/Waiting";
 import { useAdvice } from "./useAdvice";
@@ -38,6 +39,7 @@ const inUse = (used: PaintKit | null, { kit, group }: PaintSystem) =>
 
 /** Recommended paint for each part of the person, why, what was left out, and what would buy time. */
 export function PaintChapter() {
+  const say = useSay();
   const { given, look, context, apply, undo } = useWorking();
   const { person, brief, products } = given;
   const answer = useAdvice();
@@ -57,12 +59,12 @@ export function PaintChapter() {
       <div className="flex flex-wrap items-end justify-between gap-3">
         <div>
           <h2 className="text-2xl first-letter:uppercase">
-            {shown ? GROUPS[shown.group].label : "face"}, {brief.hoursWorn} h at {brief.airDegC} °C
-            and {brief.rh} %
+            {shown ? GROUPS[shown.group].label : "face"}, {brief.hoursWorn} h at{" "}
+            {say.degrees(brief.airDegC)} and {brief.rh} %
           </h2>
           <p className="muted">
-            Feels like {Math.round(feelsLike(brief))} °C; {person.name} will sweat about{" "}
-            {Math.round(sweat / 10) * 10} g/m² an hour
+            Feels like {say.degrees(feelsLike(brief))}; {person.name} will lose about{" "}
+            <Told>{sweatWords(sweat, person)}</Told>
             {brief.matters.length > 0 &&
               `; first comes: ${brief.matters.map((matter) => MATTERS[matter]).join(", ")}`}
             .
@@ -180,6 +182,7 @@ function Option({
   inUse: boolean;
   onUse: () => void;
 }) {
+  const say = useSay();
   const { touchUp } = option;
   const rows: readonly (readonly [string, string])[] = [
     [
@@ -190,7 +193,7 @@ function Option({
     ],
     ["on / dry", `${minutesWords(option.onMinutes)} / ${minutesWords(option.dryMinutes)}`],
     ["off", `${minutesWords(option.offMinutes)}, ${material(option.kit.base).removal.with}`],
-    ["cost", `about ${money(option.costMinor)}`],
+    ["cost", `about ${say.money(option.costMinor)}`],
     ["comfort", option.comfort >= 0.8 ? "light" : option.comfort >= 0.55 ? "felt" : "heavy"],
     [
       "stains",

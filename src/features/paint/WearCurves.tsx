@@ -1,5 +1,6 @@
 "use client";
 
+import { minutesWords } from "@/core/text/words";
 import { Select } from "@/ui/Select";
 import type { ApexOptions } from "apexcharts";
 import { useMemo, useState } from "react";
@@ -18,7 +19,6 @@ import type { Person } from "@/core/people";
 import type { House } from "@/core/rules";
 import { HAZARD_WORDS, survival, zoneWear, type ZoneWear } from "@/core/wear";
 import { Chart } from "@/shared/charts/Chart";
-import { minutesWords } from "@/ui/format";
 
 /** Parts a group is looked at by: of the face as a painter speaks of them, of other groups the zones they are judged by. */
 const partsOf = (group: AdviceGroup, brief: Brief): Readonly<Record<string, readonly ZoneId[]>> =>

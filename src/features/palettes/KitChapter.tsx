@@ -1,5 +1,7 @@
 "use client";
 
+import { Told } from "@/shared/say/Told";
+import { useSay } from "@/shared/say/useSay";
 import { Link } from "@/ui/Link";
 import { useMemo, useState } from "react";
 import { toast } from "sonner";
@@ -20,12 +22,11 @@ import { PackingCard } from "@/shared/palettes/PackingCard";
 import { SuggestedPalette } from "@/shared/palettes/SuggestedPalette";
 import { useWorking } from "@/shared/workspace/WorkspaceContext";
 import { Empty } from "@/ui/Empty";
-import { money, dayWords } from "@/core/text/words";
-import { gramsWords } from "@/ui/format";
 import { Swatch } from "@/ui/Swatch";
 
 /** What a look takes against the shelf, the palette for it with the fewest pans, and what to pack. */
 export function KitChapter() {
+  const say = useSay();
   const { look, given, jobId, plan, fresh, context, apply } = useWorking();
   const [within, products] = [given.house, given.products];
   const wishes = useMemo(() => wantedColours(look, context, products), [look, context, products]);
@@ -96,10 +97,10 @@ export function KitChapter() {
           ) : (
             <>
               <p className="text-sm">
-                Paint for {money(kit.costMinor)}
+                Paint for {say.money(kit.costMinor)}
                 {kit.buyMinor > 0 && (
                   <>
-                    ; <strong>to buy for {money(kit.buyMinor)}</strong>
+                    ; <strong>to buy for {say.money(kit.buyMinor)}</strong>
                   </>
                 )}
                 .
@@ -164,6 +165,7 @@ export function KitChapter() {
 
 /** What may be spent, and what would be done otherwise to keep to it. */
 function WithinBudget({ kit, budgetMinor }: { kit: KitPlan; budgetMinor: number }) {
+  const say = useSay();
   const { look, given, context, apply } = useWorking();
   const budget = useMemo(
     () =>
@@ -180,7 +182,7 @@ function WithinBudget({ kit, budgetMinor }: { kit: KitPlan; budgetMinor: number 
   if (overMinor <= 0)
     return (
       <p className="mt-1 text-sm">
-        Within {money(budgetMinor)}: {money(-overMinor)} left.
+        Within {say.money(budgetMinor)}: {say.money(-overMinor)} left.
       </p>
     );
   const use = () => {
@@ -197,7 +199,7 @@ function WithinBudget({ kit, budgetMinor }: { kit: KitPlan; budgetMinor: number 
         ? []
         : [{ op: "changeLayer", id: layer.id, change: { paint: layer.paint } }],
     );
-    if (apply({ op: "several", patches })) toast(`To buy for ${money(afterMinor)} now`);
+    if (apply({ op: "several", patches })) toast(`To buy for ${say.money(afterMinor)} now`);
   };
   return (
     <section
@@ -205,18 +207,20 @@ function WithinBudget({ kit, budgetMinor }: { kit: KitPlan; budgetMinor: number 
       className="my-2 border-l-4 border-base-content py-1 pl-3"
     >
       <p className="text-sm">
-        <strong>{money(overMinor)} over the budget</strong> of {money(budgetMinor)}.{" "}
+        <strong>{say.money(overMinor)} over the budget</strong> of {say.money(budgetMinor)}.{" "}
         {swaps.length === 0
           ? "Nothing on the shelf stands in for what is short in its own tone."
           : afterMinor <= budgetMinor
-            ? `Within ${money(budgetMinor)}:`
-            : `Down to ${money(afterMinor)}, no further:`}
+            ? `Within ${say.money(budgetMinor)}:`
+            : `Down to ${say.money(afterMinor)}, no further:`}
       </p>
       <ul className="text-sm">
         {swaps.map(({ from, to, savesMinor }) => (
           <li key={from.id}>
-            {to.product.name} for {from.name} saves {money(savesMinor)}{" "}
-            <span className="muted">({to.words})</span>
+            {to.product.name} for {from.name} saves {say.money(savesMinor)}{" "}
+            <span className="muted">
+              (<Told>{to.words}</Told>)
+            </span>
           </li>
         ))}
       </ul>
@@ -231,6 +235,7 @@ function WithinBudget({ kit, budgetMinor }: { kit: KitPlan; budgetMinor: number 
 
 /** One product: what it takes, what is there, and what can be done where it is short. */
 function Line({ line }: { line: KitLine }) {
+  const say = useSay();
   const { look, given, context, apply } = useWorking();
   const product = line.productId ? context.products.get(line.productId) : undefined;
   const short = line.missing > 0.005;
@@ -269,20 +274,20 @@ function Line({ line }: { line: KitLine }) {
           <span className="min-w-36 flex-1 font-semibold">{line.name}</span>
         )}
         <span>
-          {gramsWords(line.grams)} of {line.productId ? gramsWords(line.left) : "none chosen"}
+          {say.mass(line.grams)} of {line.productId ? say.mass(line.left) : "none chosen"}
         </span>
         <span className="w-20 text-right">{short ? <strong>short</strong> : "enough"}</span>
       </span>
       {short && line.pots > 0 && (
         <p className="pl-9">
-          {line.pots === 1 ? "A pot" : `${line.pots} pots`} for {money(line.buyMinor)}
+          {line.pots === 1 ? "A pot" : `${line.pots} pots`} for {say.money(line.buyMinor)}
           {line.orderBy && (
             <>
               ,{" "}
               {line.orderBy < given.today ? (
-                <strong>should have been ordered by {dayWords(line.orderBy)}</strong>
+                <strong>should have been ordered by {say.day(line.orderBy)}</strong>
               ) : (
-                `order by ${dayWords(line.orderBy)}`
+                `order by ${say.day(line.orderBy)}`
               )}
             </>
           )}
@@ -307,7 +312,9 @@ function Line({ line }: { line: KitLine }) {
           <button type="button" className="btn btn-sm" onClick={putIn}>
             Put it in
           </button>
-          <span className="muted">{other.words}</span>
+          <span className="muted">
+            <Told>{other.words}</Told>
+          </span>
         </p>
       )}
     </li>

@@ -1,5 +1,6 @@
 "use client";
 
+import { useSay } from "@/shared/say/useSay";
 import { Link } from "@/ui/Link";
 import { useMemo, useState } from "react";
 import { labToHex } from "@/core/colour";
@@ -25,6 +26,7 @@ function coloursIn(pans: readonly Pan[], products: Known): Product[] {
 
 /** What the pans of a palette make with each other: half and half as a chart, and how far they come round the map of colour. */
 export function Mixes({ pans, products }: { pans: readonly Pan[]; products: Known }) {
+  const say = useSay();
   const used = useMemo(() => coloursIn(pans, products), [pans, products]);
   const answer = useReach(used);
   const reach = answer.fresh ? answer.value : null;
@@ -115,7 +117,7 @@ export function Mixes({ pans, products }: { pans: readonly Pan[]; products: Know
                   <span className="w-32 font-semibold">{name}</span>
                   <Swatch hex={labToHex(made.lab)} size={24} />
                   <span className="flex-1">{recipeWords(made.parts, products)}</span>
-                  <span className="muted">colour difference {made.dE.toFixed(0)}</span>
+                  <span className="muted">colour difference {say.number(made.dE, 0)}</span>
                 </li>
               ))}
             </ul>
@@ -130,7 +132,7 @@ export function Mixes({ pans, products }: { pans: readonly Pan[]; products: Know
                   <Swatch hex={hex} size={24} />
                   <span className="w-32 font-semibold">{name}</span>
                   <span className="flex-1">{recipeWords(made.parts, products)}</span>
-                  <span className="muted">colour difference {made.dE.toFixed(1)}</span>
+                  <span className="muted">colour difference {say.number(made.dE, 1)}</span>
                 </li>
               ))}
             </ul>

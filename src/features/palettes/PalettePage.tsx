@@ -1,5 +1,6 @@
 "use client";
 
+import { useSay } from "@/shared/say/useSay";
 import { Link } from "@/ui/Link";
 import { useMemo, useState } from "react";
 import { useHotkeys } from "react-hotkeys-hook";
@@ -7,7 +8,6 @@ import { layOut, panGrams, type Pan, PaletteSchema, type PaletteFields } from "@
 import { ShelfTabs } from "@/shared/shelf/ShelfTabs";
 import { useShelf } from "@/shared/shelf/useShelf";
 import type { PaletteWork } from "@/server/palettes";
-import { gramsWords } from "@/ui/format";
 import { Page } from "@/ui/Page";
 import { PutAway } from "@/ui/PutAway";
 import { DraftFound } from "@/ui/saver/DraftFound";
@@ -27,6 +27,7 @@ const readPalette = (value: unknown): PaletteFields | null => {
 
 /** A palette on the table: pans in their real sizes, moved by hand or keys; what is in each; labels; and what it all can mix. */
 export function PalettePage({ work }: { work: PaletteWork }) {
+  const say = useSay();
   const { palette, job } = work;
   const { items: products } = useShelf(work.shelf);
   const { id } = palette;
@@ -110,7 +111,7 @@ export function PalettePage({ work }: { work: PaletteWork }) {
           />
           <p className="mt-2 text-sm">
             {value.pans.length === 1 ? "One pan" : `${value.pans.length} pans`}, room for{" "}
-            {gramsWords(holds)} of paint.
+            {say.mass(holds)} of paint.
             {over.length > 0 && (
               <strong>
                 {" "}

@@ -1,6 +1,9 @@
 "use client";
 
 import { ask } from "@/shared/ask";
+import { unitOf } from "@/core/text/measures";
+import { MeasureInput } from "@/shared/forms/MeasureInput";
+import { useSay } from "@/shared/say/useSay";
 import { Select } from "@/ui/Select";
 import { useRouter } from "next/navigation";
 import { useState } from "react";
@@ -10,7 +13,6 @@ import { material, mediumOf, isProp } from "@/core/paint";
 import { panHex, panName } from "@/shared/palettes/panLook";
 import type { ShelfItem } from "@/server/shelf";
 import { NumberInput } from "@/ui/NumberInput";
-import { gramsWords } from "@/ui/format";
 import { Swatch } from "@/ui/Swatch";
 
 interface PanPanelProps {
@@ -37,6 +39,7 @@ export function PanPanel({
   onChange,
   onRemove,
 }: PanPanelProps) {
+  const say = useSay();
   const byId = new Map(products.map((product) => [product.id, product]));
   return (
     <section aria-label="The pan" className="card-plain flex flex-col gap-3 p-4 text-sm">
@@ -55,9 +58,9 @@ export function PanPanel({
         />
       </label>
       <p>
-        Holds {gramsWords(panGrams(pan.pan))};{" "}
+        Holds {say.mass(panGrams(pan.pan))};{" "}
         {filled > 0.05
-          ? `${gramsWords(filled)} in it by its history`
+          ? `${say.mass(filled)} in it by its history`
           : "nothing in it by its history"}
         .
       </p>
@@ -69,9 +72,9 @@ export function PanPanel({
         return (
           product && (
             <p key={productId} className="muted">
-              {product.name}: {gramsWords(product.left)} in all
+              {product.name}: {say.mass(product.left)} in all
               {product.expiry &&
-                `, ${product.expiry.past ? "past its date" : "good until"} ${product.expiry.date}`}
+                `, ${product.expiry.past ? "past its date" : "good until"} ${say.date(product.expiry.date)}`}
               {mediumOf(product.material) === "alcohol" &&
                 ". Liquid alcohol colour may be dried into an empty pan (KIT-6)"}
               .
@@ -192,6 +195,7 @@ type PanFillingProps = Pick<PanPanelProps, "trayId" | "pan" | "filled" | "today"
 
 /** Out of the pot into the pan, or what the scale finds in it. */
 function PanFilling({ trayId, pan, filled, today, saved }: PanFillingProps) {
+  const say = useSay();
   const router = useRouter();
   const room = Math.max(0, panGrams(pan.pan) - filled);
   const [grams, setGrams] = useState<number | null>(() => Math.round(room * 10) / 10);
@@ -210,8 +214,8 @@ function PanFilling({ trayId, pan, filled, today, saved }: PanFillingProps) {
     toast(
       answer.ok
         ? kind === "weighed"
-          ? `${gramsWords(grams)} found in the pan`
-          : `${gramsWords(grams)} out of the pot and into the pan`
+          ? `${say.mass(grams)} found in the pan`
+          : `${say.mass(grams)} out of the pot and into the pan`
         : (answer.refusal.errors?.map(({ message }) => message).join("; ") ?? answer.refusal.title),
     );
     if (answer.ok) router.refresh();
@@ -219,10 +223,10 @@ function PanFilling({ trayId, pan, filled, today, saved }: PanFillingProps) {
   return (
     <div className="flex flex-wrap items-end gap-2">
       <label>
-        <span className="label-line">Grams</span>
-        <NumberInput
+        <span className="label-line">Amount ({unitOf("mass", say.manner.units).sign})</span>
+        <MeasureInput
+          measure="mass"
           least={0}
-          unit="g"
           step={0.1}
           className="!w-24"
           value={grams}

@@ -1,12 +1,13 @@
 "use client";
 
 import { ask } from "@/shared/ask";
-import { plural, dayWords } from "@/core/text/words";
+import { plural } from "@/core/text/words";
 import { useRouter } from "next/navigation";
 import { useState } from "react";
 import { toast } from "sonner";
 import type { Person } from "@/core/people";
 import { dropPhoto } from "@/shared/photograph/keptPhoto";
+import { useSay } from "@/shared/say/useSay";
 import { Dialog } from "@/ui/Dialog";
 import { Field } from "@/ui/Field";
 import { dropKeptChairs } from "@/ui/keptChairs";
@@ -15,6 +16,7 @@ import { readJson, type Answer } from "@/ui/request";
 
 /** Deletes a person for good, after saying what goes and what stays. */
 export function ForgetPerson({ person }: { person: Person }) {
+  const say = useSay();
   const router = useRouter();
   const [open, setOpen] = useState(false);
   const [name, setName] = useState("");
@@ -88,7 +90,7 @@ export function ForgetPerson({ person }: { person: Person }) {
                 title="Copies of the studio in the folder backups"
                 choices={traces.value.copies.map(({ name: file, words, at }) => ({
                   id: file,
-                  label: `${words}, ${dayWords(at.slice(0, 10))}`,
+                  label: `${words}, ${say.day(at.slice(0, 10))}`,
                 }))}
                 chosen={copies}
                 onChange={setCopies}

@@ -1,9 +1,12 @@
+"use client";
+
+import { Told } from "@/shared/say/Told";
+import { useSay } from "@/shared/say/useSay";
 import { Link } from "@/ui/Link";
 import { zoneInfo } from "@/core/anatomy";
 import { material } from "@/core/paint";
 import { disagreements, type WornRecord } from "@/core/record";
 import type { JobOf } from "@/server/people";
-import { dayWords } from "@/core/text/words";
 
 /** What is planned on a person, and what was painted on them before, how it held and how the skin took it. */
 export function History({
@@ -13,6 +16,7 @@ export function History({
   jobs: readonly JobOf[];
   records: readonly WornRecord[];
 }) {
+  const say = useSay();
   return (
     <div className="mt-6 grid gap-4 lg:grid-cols-2">
       <section className="card-plain p-4 sm:p-5" aria-label="Planned">
@@ -29,13 +33,11 @@ export function History({
                   {job.lookName}
                 </Link>{" "}
                 <span className="muted">
-                  {[job.curtainAt && dayWords(job.curtainAt), job.place]
-                    .filter(Boolean)
-                    .join(" · ")}
+                  {[job.curtainAt && say.day(job.curtainAt), job.place].filter(Boolean).join(" · ")}
                 </span>
                 {job.stops.map(({ rule, message }) => (
                   <p key={message} className="mt-1 border-l-4 border-base-content pl-3">
-                    <strong>Stopped.</strong> {message}{" "}
+                    <strong>Stopped.</strong> <Told>{message}</Told>{" "}
                     <Link className="link" href={`/rules#${rule}`}>
                       {rule}
                     </Link>
@@ -59,8 +61,8 @@ export function History({
                   <p>
                     <strong>{record.lookName}</strong>{" "}
                     <span className="muted">
-                      {dayWords(record.on)} · {record.brief.hoursWorn} h at {record.brief.airDegC}{" "}
-                      °C, {record.brief.rh} %
+                      {say.day(record.on)} · {record.brief.hoursWorn} h at{" "}
+                      {say.degrees(record.brief.airDegC)}, {record.brief.rh} %
                     </span>
                   </p>
                   {record.verdict && <p>{record.verdict}</p>}

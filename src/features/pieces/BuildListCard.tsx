@@ -1,7 +1,10 @@
+"use client";
+
 import { buildList, coatCount, type Piece } from "@/core/piece";
+import { minutesWords } from "@/core/text/words";
+import { Told } from "@/shared/say/Told";
+import { useSay } from "@/shared/say/useSay";
 import { useWorking } from "@/shared/workspace/WorkspaceContext";
-import { dayWords } from "@/core/text/words";
-import { minutesWords } from "@/ui/format";
 
 /** The days before: coats with their waits, repairs, the dry fit. Ticked off in order. */
 export function BuildListCard({
@@ -11,6 +14,7 @@ export function BuildListCard({
   piece: Piece;
   onPut: (piece: Piece) => boolean;
 }) {
+  const say = useSay();
   const { given } = useWorking();
   const { curtainAt } = given.brief;
   if (!curtainAt)
@@ -31,17 +35,17 @@ export function BuildListCard({
           "Everything is done but the dry fit."
         ) : late ? (
           <strong>
-            This should have begun on {dayWords(startOn)}: build faster, simpler, or without the day
+            This should have begun on {say.day(startOn)}: build faster, simpler, or without the day
             for repairs.
           </strong>
         ) : startOn === given.today ? (
           <strong>To begin today.</strong>
         ) : (
           <>
-            To begin by <strong>{dayWords(startOn)}</strong>.
+            To begin by <strong>{say.day(startOn)}</strong>.
           </>
         )}{" "}
-        Worn on {dayWords(curtainAt)}.
+        Worn on {say.day(curtainAt)}.
       </p>
       <ol className="mt-2">
         {steps.map((step, i) => {
@@ -81,9 +85,11 @@ export function BuildListCard({
 }
 
 function Words({ step }: { step: ReturnType<typeof buildList>["steps"][number] }) {
+  const say = useSay();
   return (
     <span>
-      <strong className="inline-block min-w-24">{dayWords(step.on)}</strong> {step.words}{" "}
+      <strong className="inline-block min-w-24">{say.day(step.on)}</strong>{" "}
+      <Told>{step.words}</Told>{" "}
       <span className="muted">
         · {minutesWords(step.minutes)}
         {step.ready && `, until ${step.ready}`}

@@ -1,9 +1,12 @@
+"use client";
+
 import { keysOf } from "@/core/keysOf";
 import { chairThings } from "@/core/look";
 import { material } from "@/core/paint";
 import { atTheChair, BY, GLUES, WORN, type Piece } from "@/core/piece";
+import { minutesWords } from "@/core/text/words";
+import { useSay } from "@/shared/say/useSay";
 import { useWorking } from "@/shared/workspace/WorkspaceContext";
-import { gramsWords, minutesWords } from "@/ui/format";
 import { LabelledNumber } from "@/ui/LabelledNumber";
 import { Select } from "@/ui/Select";
 
@@ -11,6 +14,7 @@ const HOLDS = ["usual", "none", ...GLUES] as const;
 
 /** How a piece goes on at the chair: whether at all, how many, who, how long, what holds it, how long it may stay. */
 export function OnAndOff({ piece, set }: { piece: Piece; set: (values: Partial<Piece>) => void }) {
+  const say = useSay();
   const { look, context, given } = useWorking();
   const usual = atTheChair(piece.kind);
   const glue = piece.glue === "usual" ? usual.glue : piece.glue === "none" ? null : piece.glue;
@@ -115,7 +119,7 @@ export function OnAndOff({ piece, set }: { piece: Piece; set: (values: Partial<P
           {minutesWords(thing.minutes)} on, {minutesWords(thing.off?.minutes ?? 0)} off (
           {thing.off?.how}).
           {thing.glue &&
-            ` ${gramsWords(thing.glue.grams)} of ${thing.glue.product?.name ?? material(thing.glue.key).label}${thing.glue.product ? "" : ", none on the shelf"}.`}
+            ` ${say.mass(thing.glue.grams)} of ${thing.glue.product?.name ?? material(thing.glue.key).label}${thing.glue.product ? "" : ", none on the shelf"}.`}
         </p>
       )}
     </fieldset>

@@ -1,5 +1,6 @@
 "use client";
 
+import { useSay } from "@/shared/say/useSay";
 import { LabelledNumber } from "@/ui/LabelledNumber";
 import { Alert } from "@/ui/Alert";
 import { keysOf } from "@/core/keysOf";
@@ -235,6 +236,7 @@ function Builds({ piece, set }: { piece: Piece; set: (values: Partial<Piece>) =>
 }
 
 function Match({ piece, set }: { piece: Piece; set: (values: Partial<Piece>) => void }) {
+  const say = useSay();
   const { look, context } = useWorking();
   const match = pieceMatch(readStack(look, context), piece);
   return (
@@ -263,7 +265,7 @@ function Match({ piece, set }: { piece: Piece; set: (values: Partial<Piece>) => 
           "Pick its colour and it is compared with the ground of the face."
         ) : match ? (
           <>
-            colour difference <strong>{match.dE.toFixed(1)}</strong> from {match.base}
+            colour difference <strong>{say.number(match.dE, 1)}</strong> from {match.base}
             {match.verdict === "alike"
               ? ": nobody tells them apart"
               : match.verdict === "other"

@@ -1,8 +1,8 @@
 import { chairThings } from "@/core/look";
 import { material } from "@/core/paint";
 import { BY, WHEN } from "@/core/piece";
+import { minutesWords } from "@/core/text/words";
 import { useWorking } from "@/shared/workspace/WorkspaceContext";
-import { minutesWords } from "@/ui/format";
 
 /** Everything put on or done at the chair besides paint, in the order of the day; a press opens it. */
 export function ThingsInOrder({

@@ -1,5 +1,8 @@
 "use client";
 
+import { minutesWords } from "@/core/text/words";
+import { Told } from "@/shared/say/Told";
+import { useSay } from "@/shared/say/useSay";
 import { HowWorkedOut } from "@/ui/HowWorkedOut";
 import { Printer } from "lucide-react";
 import { Link } from "@/ui/Link";
@@ -12,8 +15,6 @@ import { SafetyStrip } from "@/shared/safety/SafetyStrip";
 import { FindingsList } from "@/shared/workspace/FindingsList";
 import { useWorking } from "@/shared/workspace/WorkspaceContext";
 import { Empty } from "@/ui/Empty";
-import { dayWords } from "@/core/text/words";
-import { amountWords, clock, minutesWords } from "@/ui/format";
 import { Swatch } from "@/ui/Swatch";
 import { RemovalCard } from "./RemovalCard";
 import { TouchUps } from "./TouchUps";
@@ -62,6 +63,7 @@ function Stopped() {
 }
 
 function Sheet({ plan }: { plan: Plan }) {
+  const say = useSay();
   const { look, given, context, prediction } = useWorking();
   const sheet = (what: string) =>
     `/api/looks/${given.look.id}/sheet?what=${what}${given.job ? `&job=${given.job.id}` : ""}`;
@@ -77,8 +79,8 @@ function Sheet({ plan }: { plan: Plan }) {
           <p className="muted">
             {[
               brief.place,
-              times && dayWords(times.curtainAt),
-              `${brief.airDegC} °C, ${brief.rh} %`,
+              times && say.day(times.curtainAt),
+              `${say.degrees(brief.airDegC)}, ${brief.rh} %`,
               `${brief.hoursWorn} h worn`,
             ]
               .filter(Boolean)
@@ -118,10 +120,10 @@ function Sheet({ plan }: { plan: Plan }) {
           <dl aria-label="Times" className="grid grid-cols-2 gap-x-6 gap-y-2 sm:grid-cols-4">
             {times && (
               <>
-                <Time label="Start" value={clock(times.startAt)} big />
-                <Time label="Painted by" value={clock(times.paintedBy)} />
-                <Time label="Leave by" value={clock(times.leaveBy)} />
-                <Time label="Curtain" value={clock(times.curtainAt)} />
+                <Time label="Start" value={say.clock(times.startAt)} big />
+                <Time label="Painted by" value={say.clock(times.paintedBy)} />
+                <Time label="Leave by" value={say.clock(times.leaveBy)} />
+                <Time label="Curtain" value={say.clock(times.curtainAt)} />
               </>
             )}
             <Time label="At the chair" value={minutesWords(plan.chairMinutes)} big={!times} />
@@ -157,7 +159,7 @@ function Sheet({ plan }: { plan: Plan }) {
               <ul aria-label="Findings" className="flex flex-col gap-1.5 text-sm">
                 {plan.findings.map(({ key, rule, message }) => (
                   <li key={key} className="border-l-4 border-base-content pl-3">
-                    {message}{" "}
+                    <Told>{message}</Told>{" "}
                     <Link className="link" href={`/rules#${rule}`} title={RULES[rule].title}>
                       {rule}
                     </Link>
@@ -171,7 +173,7 @@ function Sheet({ plan }: { plan: Plan }) {
             <ul aria-label="Cautions" className="flex flex-col gap-1.5 text-sm">
               {plan.cautions.map(({ rule, text }) => (
                 <li key={rule + text} className="border-l-4 border-base-content pl-3">
-                  {text}{" "}
+                  <Told>{text}</Told>{" "}
                   <Link className="link" href={`/rules#${rule}`} title={RULES[rule].title}>
                     {rule}
                   </Link>
@@ -227,7 +229,7 @@ function DayList({ title, steps }: { title: string; steps: readonly DayStep[] })
       <ul className="list-disc pl-5">
         {steps.map(({ rule, text }) => (
           <li key={text}>
-            {text}{" "}
+            <Told>{text}</Told>{" "}
             <Link className="link" href={`/rules#${rule}`} title={RULES[rule].title}>
               {rule}
             </Link>
@@ -282,6 +284,7 @@ function Time({ label, value, big = false }: { label: string; value: string; big
 }
 
 function Steps({ plan }: { plan: Plan }) {
+  const say = useSay();
   return (
     <div className="overflow-x-auto">
       <table className="w-full min-w-[46rem] border-collapse text-sm print:min-w-0">
@@ -302,7 +305,11 @@ function Steps({ plan }: { plan: Plan }) {
               <th scope="row" className="px-2 py-2 text-left">
                 <span className="block font-bold">{step.title}</span>
                 <span className="muted block font-normal">{step.where}</span>
-                {step.notes && <span className="block font-normal italic">{step.notes}</span>}
+                {step.notes && (
+                  <span className="block font-normal italic">
+                    <Told>{step.notes}</Told>
+                  </span>
+                )}
               </th>
               <td className="px-2 py-2">
                 <span className="flex gap-2">
@@ -313,8 +320,8 @@ function Steps({ plan }: { plan: Plan }) {
                       {step.amounts
                         .map(({ name, grams, counted }) =>
                           step.amounts.length > 1
-                            ? `${amountWords(grams, counted)} ${name}`
-                            : amountWords(grams, counted),
+                            ? `${say.amount(grams, counted)} ${name}`
+                            : say.amount(grams, counted),
                         )
                         .join(", ")}
                     </span>
@@ -340,7 +347,9 @@ function Steps({ plan }: { plan: Plan }) {
                   {Math.max(Math.round(step.to), Math.round(step.from) + 1)}
                 </span>
               </td>
-              <td className="px-2 py-2">{step.rest}</td>
+              <td className="px-2 py-2">
+                <Told>{step.rest}</Told>
+              </td>
             </tr>
           ))}
         </tbody>
@@ -355,6 +364,7 @@ function Steps({ plan }: { plan: Plan }) {
 }
 
 function Kit({ plan }: { plan: Plan }) {
+  const say = useSay();
   return (
     <section>
       <h3 className="mb-2 text-xl">Paint needed and in stock</h3>
@@ -382,17 +392,19 @@ function Kit({ plan }: { plan: Plan }) {
               <th scope="row" className="py-1.5 text-left font-semibold">
                 {need.name}
               </th>
-              <td className="text-right">{amountWords(need.grams, need.counted)}</td>
+              <td className="text-right">{say.amount(need.grams, need.counted)}</td>
               <td className="text-right">
-                {need.productId ? amountWords(need.left, need.counted) : "not chosen"}
+                {need.productId ? say.amount(need.left, need.counted) : "not chosen"}
               </td>
               <td className="pl-4">
                 {need.missing > 0.005 ? (
-                  <strong>short {amountWords(need.missing, need.counted)}</strong>
+                  <strong>short {say.amount(need.missing, need.counted)}</strong>
                 ) : (
                   "enough"
                 )}
-                {need.expired && <strong className="block">past its date, {need.expired}</strong>}
+                {need.expired && (
+                  <strong className="block">past its date, {say.date(need.expired)}</strong>
+                )}
               </td>
             </tr>
           ))}

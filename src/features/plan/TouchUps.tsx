@@ -3,8 +3,8 @@
 import { useMemo } from "react";
 import { causeWords, kitToCarry, touchUps } from "@/core/advice";
 import { wearForecast, zoneWords } from "@/core/look";
+import { minutesWords } from "@/core/text/words";
 import { useWorking } from "@/shared/workspace/WorkspaceContext";
-import { minutesWords } from "@/ui/format";
 
 /** When to go to the mirror, why, and the small kit to have there. */
 export function TouchUps() {

@@ -1,9 +1,11 @@
+"use client";
+
 import { useMemo } from "react";
 import { houseMinutes } from "@/core/chair";
+import { minutesWords } from "@/core/text/words";
+import { useSay } from "@/shared/say/useSay";
 import { useWorking } from "@/shared/workspace/WorkspaceContext";
 import { NumberInput } from "@/ui/NumberInput";
-import { dayWords } from "@/core/text/words";
-import { minutesWords } from "@/ui/format";
 import type { Typed } from "./useRecordDraft";
 import type { Sitting } from "./useSitting";
 
@@ -84,12 +86,13 @@ export function SittingLine({
   sitting: Sitting;
   today: string;
 }) {
+  const say = useSay();
   const sum = (of: (step: Sitting["steps"][number]) => number) =>
     minutesWords(steps.reduce((total, step) => total + of(step), 0));
   const apart = log.interruptions.reduce((total, { minutes }) => total + minutes, 0);
   return (
     <p className="mt-1 text-sm">
-      From the chair&apos;s log of {dayWords(log.begunAt ?? today)}
+      From the chair&apos;s log of {say.day(log.begunAt ?? today)}
       {log.rehearsal && ", a rehearsal"}: {sum((step) => step.actualMinutes)} hands on for{" "}
       {sum((step) => step.plannedMinutes)} by default
       {log.interruptions.length > 0 && `, ${minutesWords(apart)} of interruptions apart`}.

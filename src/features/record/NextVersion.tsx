@@ -4,16 +4,17 @@ import { ask } from "@/shared/ask";
 import { useRouter } from "next/navigation";
 import { useState } from "react";
 import { toast } from "sonner";
+import { useSay } from "@/shared/say/useSay";
 import { useWorking } from "@/shared/workspace/WorkspaceContext";
-import { dayWords } from "@/core/text/words";
 
 /** From the last record's verdict to the next version: what was worn is kept by name, and what to change stands over the map until it is done. */
 export function NextVersion() {
+  const say = useSay();
   const { given, jobId, look, apply } = useWorking();
   const router = useRouter();
   const [failed, setFailed] = useState<string | null>(null);
   const last = given.records.find(({ changes }) => changes.length > 0);
-  const name = last && `worn ${dayWords(last.on)}`;
+  const name = last && `worn ${say.day(last.on)}`;
   if (
     !last ||
     !name ||
@@ -46,7 +47,7 @@ export function NextVersion() {
     >
       <div>
         <h3 className="text-lg">
-          The record of {dayWords(last.on)} asks for{" "}
+          The record of {say.day(last.on)} asks for{" "}
           {last.changes.length === 1 ? "a change" : `${last.changes.length} changes`}
         </h3>
         <ul className="list-disc pl-5 text-sm">

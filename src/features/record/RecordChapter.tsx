@@ -1,14 +1,14 @@
 "use client";
 
+import { useSay } from "@/shared/say/useSay";
 import { HowWorkedOut } from "@/ui/HowWorkedOut";
-import { oneOrMore, plural, dayWords } from "@/core/text/words";
+import { minutesWords, oneOrMore, plural } from "@/core/text/words";
 import { zoneInfo } from "@/core/anatomy";
 import { material, isPaintType, type MaterialKey } from "@/core/paint";
 import { ANSWERS, disagreements, ratioOf, type WornRecord } from "@/core/record";
 import { factorOf, HOUSE_FACTOR, wearKeyOf, type WearFactor, type WearKey } from "@/core/wear";
 import { useWorking } from "@/shared/workspace/WorkspaceContext";
 import { Empty } from "@/ui/Empty";
-import { minutesWords } from "@/ui/format";
 import { NewRecord } from "./NewRecord";
 import { NextVersion } from "./NextVersion";
 import { UsedCard } from "./UsedCard";
@@ -36,6 +36,7 @@ export function RecordChapter() {
 
 /** The house's forecast beside the painter's own, type by type and product by product, with how many records stand behind it. */
 function Factors({ factors }: { factors: Partial<Record<WearKey, WearFactor>> }) {
+  const say = useSay();
   const { context } = useWorking();
   const kinds = Object.keys(factors).filter((key) => isPaintType(key as MaterialKey));
   const known: { name: string; factor: WearFactor | undefined }[] = [
@@ -62,7 +63,7 @@ function Factors({ factors }: { factors: Partial<Record<WearKey, WearFactor>> })
                 <strong className="inline-block first-letter:uppercase">{name}</strong> wears{" "}
                 {Math.abs(mean - 1) < 0.05
                   ? "as the default forecast"
-                  : `${mean > 1 ? `${mean.toFixed(1)} times as fast as` : `${Math.round((1 - mean) * 100)} % slower than`} the default forecast`}{" "}
+                  : `${mean > 1 ? `${say.number(mean, 1)} times as fast as` : `${Math.round((1 - mean) * 100)} % slower than`} the default forecast`}{" "}
                 <span className="muted">
                   give or take {Math.round((deviation / mean) * 100)} %, by {factor.from}{" "}
                   {plural(factor.from, "look")} at it
@@ -82,6 +83,7 @@ function Factors({ factors }: { factors: Partial<Record<WearKey, WearFactor>> })
 }
 
 function Earlier({ records }: { records: readonly WornRecord[] }) {
+  const say = useSay();
   const { given } = useWorking();
   if (!records.length) return null;
   return (
@@ -95,10 +97,13 @@ function Earlier({ records }: { records: readonly WornRecord[] }) {
           return (
             <li key={record.id} className="border-t rule py-2 text-sm">
               <p>
-                <strong>{dayWords(record.on)}</strong>
+                <strong>{say.day(record.on)}</strong>
                 {record.rehearsal && ", rehearsal"}{" "}
                 <span className="muted">
-                  {[record.brief.place, `${record.brief.airDegC} °C, ${record.brief.rh} %`]
+                  {[
+                    record.brief.place,
+                    `${say.degrees(record.brief.airDegC)}, ${record.brief.rh} %`,
+                  ]
                     .filter(Boolean)
                     .join(" · ")}
                 </span>
@@ -162,7 +167,7 @@ function Earlier({ records }: { records: readonly WornRecord[] }) {
                       >
                         <img
                           src={`/api/record-pictures/${picture.id}`}
-                          alt={`${dayWords(record.on)}, ${i + 1} of ${pictures.length}`}
+                          alt={`${say.day(record.on)}, ${i + 1} of ${pictures.length}`}
                           className="h-24 w-auto rounded bg-surround"
                         />
                       </a>

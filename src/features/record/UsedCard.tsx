@@ -1,6 +1,7 @@
 "use client";
 
 import { ask } from "@/shared/ask";
+import { useSay } from "@/shared/say/useSay";
 import { Alert } from "@/ui/Alert";
 import { ClipboardCopy } from "lucide-react";
 import { Link } from "@/ui/Link";
@@ -9,11 +10,11 @@ import { useMemo, useState } from "react";
 import { toast } from "sonner";
 import { allNeeded } from "@/core/plan";
 import { useWorking } from "@/shared/workspace/WorkspaceContext";
-import { gramsWords } from "@/ui/format";
 import { Swatch } from "@/ui/Swatch";
 
 /** What this job used: by its plan, corrected where it was weighed; written in the ledger once, and corrected by another line. And the list of it to share. */
 export function UsedCard() {
+  const say = useSay();
   const { given, look, context } = useWorking();
   const router = useRouter();
   const needs = useMemo(
@@ -87,10 +88,10 @@ export function UsedCard() {
                 {name}
               </Link>
               <span className="muted whitespace-nowrap">
-                plan {gramsWords(grams)}
+                plan {say.mass(grams)}
                 {written && (
                   <>
-                    , <strong>{gramsWords(used[id] ?? 0)}</strong>
+                    , <strong>{say.mass(used[id] ?? 0)}</strong>
                   </>
                 )}
               </span>

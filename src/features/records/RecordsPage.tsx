@@ -1,5 +1,7 @@
 "use client";
 
+import { minutesWords } from "@/core/text/words";
+import { useSay } from "@/shared/say/useSay";
 import { Link } from "@/ui/Link";
 import { useState } from "react";
 import { zoneInfo } from "@/core/anatomy";
@@ -8,8 +10,6 @@ import { errorsOf, ratioOf, speedOf, type WornRecord } from "@/core/record";
 import { learningMinutes } from "@/core/schedule";
 import { Chart, PLAIN } from "@/shared/charts/Chart";
 import { Empty } from "@/ui/Empty";
-import { dayWords } from "@/core/text/words";
-import { minutesWords } from "@/ui/format";
 import { Page } from "@/ui/Page";
 
 /** What all records together say: how forecasts held, how minutes fell with repetition, how good the forecasts have been. */
@@ -42,6 +42,7 @@ export function RecordsPage({ records }: { records: readonly WornRecord[] }) {
 }
 
 function Minutes({ records }: { records: readonly WornRecord[] }) {
+  const say = useSay();
   const timed = records.filter((record) => ratioOf(record) !== null);
   const looks = [...new Map(timed.map(({ lookId, lookName }) => [lookId, lookName]))].sort(
     (a, b) =>
@@ -93,7 +94,7 @@ function Minutes({ records }: { records: readonly WornRecord[] }) {
             {curve ? (
               <>
                 Each doubling of practice multiplies the minutes by{" "}
-                <strong>{curve.rate.toFixed(2)}</strong>; the next is put at{" "}
+                <strong>{say.number(curve.rate, 2)}</strong>; the next is put at{" "}
                 <strong>{minutesWords(factor * house)}</strong>, the default is{" "}
                 {minutesWords(house)}.
               </>
@@ -132,7 +133,7 @@ function Minutes({ records }: { records: readonly WornRecord[] }) {
           <ol className="sr-only">
             {own.map((record, i) => (
               <li key={record.id}>
-                Time {i + 1}, {dayWords(record.on)}: {minutesWords(points[i]?.y ?? 0)}
+                Time {i + 1}, {say.day(record.on)}: {minutesWords(points[i]?.y ?? 0)}
               </li>
             ))}
           </ol>
@@ -143,6 +144,7 @@ function Minutes({ records }: { records: readonly WornRecord[] }) {
 }
 
 function Errors({ records }: { records: readonly WornRecord[] }) {
+  const say = useSay();
   const errors = errorsOf(records);
   const series = (of: "wear" | "minutes") =>
     errors.flatMap(({ on, [of]: error }) =>
@@ -187,7 +189,7 @@ function Errors({ records }: { records: readonly WornRecord[] }) {
       <ul className="sr-only">
         {errors.map(({ on, wear: w, minutes: m }) => (
           <li key={on + String(w) + String(m)}>
-            {dayWords(on)}: {w === null ? "no wear seen" : `wear off by ${Math.round(w)} points`},{" "}
+            {say.day(on)}: {w === null ? "no wear seen" : `wear off by ${Math.round(w)} points`},{" "}
             {m === null ? "not timed" : `minutes off by ${Math.round(m)} %`}
           </li>
         ))}
@@ -197,6 +199,7 @@ function Errors({ records }: { records: readonly WornRecord[] }) {
 }
 
 function Wear({ records }: { records: readonly WornRecord[] }) {
+  const say = useSay();
   const seen = records.flatMap((record) =>
     record.wear.map((entry) => ({ ...entry, on: record.on, look: record.lookName })),
   );
@@ -255,7 +258,7 @@ function Wear({ records }: { records: readonly WornRecord[] }) {
           <ul className="mt-1 text-sm">
             {seen.map((entry, i) => (
               <li key={i} className="border-t rule py-1">
-                {entry.look}, {dayWords(entry.on)}: {zoneInfo(entry.zone).label},{" "}
+                {entry.look}, {say.day(entry.on)}: {zoneInfo(entry.zone).label},{" "}
                 {material(entry.type).label}, {entry.wholePercent} % after {entry.afterHours} h,
                 forecast {entry.forecastPercent} %
               </li>
@@ -268,6 +271,7 @@ function Wear({ records }: { records: readonly WornRecord[] }) {
 }
 
 function List({ records }: { records: readonly WornRecord[] }) {
+  const say = useSay();
   return (
     <section aria-label="All records" className="card-plain p-4">
       <h2 className="text-xl">All records</h2>
@@ -282,7 +286,7 @@ function List({ records }: { records: readonly WornRecord[] }) {
               >
                 {record.lookName}
               </Link>
-              , {dayWords(record.on)}
+              , {say.day(record.on)}
               {record.rehearsal && ", rehearsal"}
               {ratio !== null &&
                 `: ${minutesWords(record.steps.reduce((sum, step) => sum + step.actualMinutes, 0))} hands on`}

@@ -1,10 +1,12 @@
+"use client";
+
 import { changeWords } from "@/core/rules";
 import type { HouseVersion } from "@/server/house";
-import { dayWords } from "@/core/text/words";
-import { clock } from "@/ui/format";
+import { useSay } from "@/shared/say/useSay";
 
 /** What was changed when: plans name the version they are made with. */
 export function Versions({ versions }: { versions: readonly HouseVersion[] }) {
+  const say = useSay();
   if (!versions.length) return null;
   return (
     <section aria-label="Versions" className="mt-8">
@@ -14,7 +16,7 @@ export function Versions({ versions }: { versions: readonly HouseVersion[] }) {
           <li key={version} className="border-t rule py-2">
             <strong>Version {version}</strong>{" "}
             <span className="muted">
-              {dayWords(createdAt)}, {clock(createdAt)} UTC
+              {say.day(createdAt)}, {say.clock(createdAt)} UTC
             </span>
             {changeWords(changes).length ? (
               <ul className="list-disc pl-5">

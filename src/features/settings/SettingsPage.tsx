@@ -2,7 +2,7 @@
 
 import { useRouter } from "next/navigation";
 import { useState, type ReactNode } from "react";
-import { FormProvider } from "react-hook-form";
+import { FormProvider, useFormContext } from "react-hook-form";
 import { toast } from "sonner";
 import {
   EYESIGHT,
@@ -13,11 +13,13 @@ import {
   VENTILATION,
   type StudioSettings,
 } from "@/core/studio";
+import { LOCALES, localeNear, usualWays } from "@/core/text/manner";
 import { ask } from "@/shared/ask";
 import { SaveProblems } from "@/shared/forms/SaveProblems";
 import {
   CheckField,
   ChecksField,
+  MeasureField,
   NumberField,
   SelectField,
   TextField,
@@ -38,6 +40,44 @@ function Part({ title, lead, children }: { title: string; lead: string; children
       <p className="muted mt-1 mb-3 max-w-prose text-sm">{lead}</p>
       {children}
     </section>
+  );
+}
+
+/** How figures are written. Whoever chooses a place gets what is usual there, and may change any of it. */
+function UnitsPart() {
+  const { setValue } = useFormContext<StudioSettings>();
+  const set = (place: string) => {
+    const { currency, units, paper } = usualWays(localeNear(place));
+    setValue("currency", currency, { shouldDirty: true });
+    setValue("units", { ...units, paper }, { shouldDirty: true });
+  };
+  return (
+    <Part
+      title="Dates, money and units"
+      lead="Choose a place and the rest follows; change any of it afterwards. Nothing you have typed in is altered, only how it is shown. Brushes and shapes stay in millimetres."
+    >
+      <div className="grid gap-3 sm:grid-cols-2 lg:grid-cols-3">
+        <SelectField
+          name="locale"
+          label="Written as in"
+          options={Object.entries(LOCALES).map(([key, { label }]) => [key, label] as const)}
+          onChange={set}
+        />
+        <TextField name="currency" label="Currency (three letters)" />
+        <SelectField name="units.clock" label="Clock" options={optionsOf(UNITS.clock)} />
+        <SelectField name="units.mass" label="Paint" options={optionsOf(UNITS.mass)} />
+        <SelectField
+          name="units.temperature"
+          label="Temperature"
+          options={optionsOf(UNITS.temperature)}
+        />
+        <SelectField
+          name="units.length"
+          label="Body and distance"
+          options={optionsOf(UNITS.length)}
+        />
+      </div>
+    </Part>
   );
 }
 
@@ -90,7 +130,7 @@ export function SettingsPage({ version, fields }: SettingsPageProps) {
             lead="Drying times are worked out for this air unless a job says otherwise."
           >
             <div className="grid gap-3 sm:grid-cols-3">
-              <NumberField name="room.airDegC" label="Air temperature (°C)" />
+              <MeasureField name="room.airDegC" label="Air temperature" measure="temperature" />
               <NumberField name="room.rh" label="Humidity (%)" />
               <SelectField
                 name="room.ventilation"
@@ -114,6 +154,7 @@ export function SettingsPage({ version, fields }: SettingsPageProps) {
           >
             <BrushSizes />
           </Part>
+          <UnitsPart />
           <Part
             title="Print and emergencies"
             lead="The number stands on every safety sheet, call sheet and parent card."

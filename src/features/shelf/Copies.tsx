@@ -4,12 +4,13 @@ import { ask } from "@/shared/ask";
 import { useRouter } from "next/navigation";
 import { toast } from "sonner";
 import type { Leftover } from "@/server/exchange";
-import { dayWords } from "@/core/text/words";
+import { useSay } from "@/shared/say/useSay";
 import { bytesWords } from "@/ui/format";
 import { Card } from "./Card";
 
 /** Copies of the studio that stay behind on this machine, each deletable. */
 export function Copies({ copies }: { copies: readonly Leftover[] }) {
+  const say = useSay();
   const router = useRouter();
   const remove = async ({ name }: Leftover) => {
     const answer = await ask(
@@ -38,7 +39,7 @@ export function Copies({ copies }: { copies: readonly Leftover[] }) {
               className="flex flex-wrap items-center gap-x-3 border-t rule py-1.5 first:border-0"
             >
               <span className="min-w-48 flex-1">
-                {copy.words}, {dayWords(copy.at.slice(0, 10))}
+                {copy.words}, {say.day(copy.at.slice(0, 10))}
                 <span className="muted block text-xs break-all">{copy.name}</span>
               </span>
               <span>{bytesWords(copy.bytes)}</span>

@@ -1,11 +1,13 @@
+"use client";
+
+import { useSay } from "@/shared/say/useSay";
 import { Link } from "@/ui/Link";
-import { money } from "@/core/text/words";
 import type { Costs } from "@/server/costs";
 import { Chart, PLAIN } from "@/shared/charts/Chart";
-import { gramsWords } from "@/ui/format";
 
 /** What was used and bought, a bar a month. */
 export function ByMonth({ byMonth }: Pick<Costs, "byMonth">) {
+  const say = useSay();
   return (
     <section aria-label="By month" className="card-plain p-4">
       <h2 className="text-lg">By month</h2>
@@ -56,7 +58,7 @@ export function ByMonth({ byMonth }: Pick<Costs, "byMonth">) {
           <ul className="sr-only">
             {byMonth.map(({ month, usedMinor: used, boughtMinor: bought }) => (
               <li key={month}>
-                {month}: used {money(used)}, bought {money(bought)}
+                {month}: used {say.money(used)}, bought {say.money(bought)}
               </li>
             ))}
           </ul>
@@ -68,6 +70,7 @@ export function ByMonth({ byMonth }: Pick<Costs, "byMonth">) {
 
 /** What each look cost, and the products that went fastest. */
 export function ByLook({ byLook, byProduct }: Pick<Costs, "byLook" | "byProduct">) {
+  const say = useSay();
   return (
     <section aria-label="By look" className="card-plain p-4 text-sm">
       <h2 className="text-lg">By look</h2>
@@ -87,7 +90,7 @@ export function ByLook({ byLook, byProduct }: Pick<Costs, "byLook" | "byProduct"
                     name
                   )}
                 </th>
-                <td className="text-right">{money(minor)}</td>
+                <td className="text-right">{say.money(minor)}</td>
               </tr>
             ))}
           </tbody>
@@ -117,8 +120,8 @@ export function ByLook({ byLook, byProduct }: Pick<Costs, "byLook" | "byProduct"
                     {name}
                   </Link>
                 </th>
-                <td className="text-right">{gramsWords(grams)}</td>
-                <td className="text-right">{money(minor)}</td>
+                <td className="text-right">{say.mass(grams)}</td>
+                <td className="text-right">{say.money(minor)}</td>
               </tr>
             ))}
           </tbody>
@@ -130,6 +133,7 @@ export function ByLook({ byLook, byProduct }: Pick<Costs, "byLook" | "byProduct"
 
 /** Products that are there in several sizes, by the gram. */
 export function Sizes({ sizes }: Pick<Costs, "sizes">) {
+  const say = useSay();
   return (
     <section aria-label="Sizes" className="card-plain p-4 text-sm">
       <h2 className="text-lg">The cheaper gram</h2>
@@ -146,7 +150,7 @@ export function Sizes({ sizes }: Pick<Costs, "sizes">) {
                 <Link className="link" href={`/shelf/${id}`}>
                   {name}
                 </Link>
-                , {gramsWords(sizeGrams)}: {money(perGram)} a gram
+                , {say.mass(sizeGrams)}: {say.money(perGram)} a gram
                 {i > 0 && <strong>, {Math.round(dearer * 100)} % more</strong>}
               </span>
             ))}

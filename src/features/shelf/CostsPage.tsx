@@ -3,15 +3,15 @@
 import { useRouter } from "next/navigation";
 import { useState } from "react";
 import { breakEven } from "@/core/kit";
+import { useSay } from "@/shared/say/useSay";
 import { ByLook, ByMonth, Sizes } from "./CostPanels";
 import { ShelfTabs } from "@/shared/shelf/ShelfTabs";
 import type { Costs } from "@/server/costs";
-import { money, dayWords } from "@/core/text/words";
-import { gramsWords } from "@/ui/format";
 import { Page } from "@/ui/Page";
 
 /** What paint cost in a season, by month, look and product; which size is the cheaper gram; and whether a palette pays. */
 export function CostsPage({ costs }: { costs: Costs }) {
+  const say = useSay();
   const router = useRouter();
   const { from, until, usedMinor, usedGrams, boughtMinor } = costs;
   const go = (next: { from?: string; until?: string }) => {
@@ -42,8 +42,9 @@ export function CostsPage({ costs }: { costs: Costs }) {
           />
         </label>
         <p role="status" className="py-2 text-base">
-          <strong>{gramsWords(usedGrams)}</strong> of paint for <strong>{money(usedMinor)}</strong>{" "}
-          were used, {dayWords(from)} to {dayWords(until)}; bought for {money(boughtMinor)}.
+          <strong>{say.mass(usedGrams)}</strong> of paint for{" "}
+          <strong>{say.money(usedMinor)}</strong> were used, {say.day(from)} to {say.day(until)};
+          bought for {say.money(boughtMinor)}.
         </p>
       </div>
       <div className="mt-4 grid items-start gap-5 lg:grid-cols-2">
@@ -58,12 +59,13 @@ export function CostsPage({ costs }: { costs: Costs }) {
 
 /** A ready palette against single pots. */
 function Palette({ single }: { single: Costs["single"] }) {
+  const say = useSay();
   const [given, setGiven] = useState({
     price: "24.00",
     pans: "12",
     grams: "3",
     wanted: "6",
-    single: single ? money(single.minor) : "10.00",
+    single: single ? say.money(single.minor) : "10.00",
     pot: String(single?.grams ?? 20),
   });
   const number = (key: keyof typeof given) => Number(given[key].replace(",", "."));
@@ -111,15 +113,15 @@ function Palette({ single }: { single: Costs["single"] }) {
         ) : (
           <>
             The palette is the cheaper <strong>from {told.colours} of its colours on</strong>. What
-            you want of it costs {money(told.singlesMinor)} one by one, {money(told.paletteMinor)}{" "}
-            as the palette.
+            you want of it costs {say.money(told.singlesMinor)} one by one,{" "}
+            {say.money(told.paletteMinor)} as the palette.
           </>
         )}
       </p>
       {told && (
         <p className="muted">
-          A gram costs {money(told.perGram.palette)} in the palette and{" "}
-          {money(told.perGram.singles)} in a pot:{" "}
+          A gram costs {say.money(told.perGram.palette)} in the palette and{" "}
+          {say.money(told.perGram.singles)} in a pot:{" "}
           {told.perGram.palette > told.perGram.singles
             ? "for a body, pots are the cheaper paint"
             : "it is the cheaper paint too"}

@@ -1,5 +1,6 @@
 "use client";
 
+import { useSay } from "@/shared/say/useSay";
 import { Alert } from "@/ui/Alert";
 import { useRouter } from "next/navigation";
 import { useEffect, useRef, useState } from "react";
@@ -7,7 +8,6 @@ import { toast } from "sonner";
 import { DIALECTS } from "@/core/formats";
 import type { KitPreview, Leftover, ColourFileRead } from "@/server/exchange";
 import type { StudioArrival } from "@/server/studioFile";
-import { gramsWords } from "@/ui/format";
 import { Page } from "@/ui/Page";
 import { sendFileWatched, type Answer, type Progress, type Refusal } from "@/ui/request";
 import { Card } from "./Card";
@@ -152,6 +152,7 @@ function Chooser({
 const SHOWN = 12;
 
 function Kit() {
+  const say = useSay();
   const router = useRouter();
   const asked = useAsked<KitPreview>("/api/exchange/kit/preview", "text/csv");
   const { answer } = asked;
@@ -187,7 +188,7 @@ function Kit() {
             <ul className="mt-1">
               {answer.fresh.slice(0, SHOWN).map((row) => (
                 <li key={row.line}>
-                  line {row.line}: {row.name}, {gramsWords(row.left)}
+                  line {row.line}: {row.name}, {say.mass(row.left)}
                 </li>
               ))}
               {answer.fresh.length > SHOWN && <li>and {answer.fresh.length - SHOWN} more</li>}
@@ -227,6 +228,7 @@ function Kit() {
 }
 
 function ColourFileCard() {
+  const say = useSay();
   const asked = useAsked<ColourFileRead>("/api/exchange/colours", "text/plain");
   const { answer } = asked;
   return (
@@ -261,7 +263,7 @@ function ColourFileCard() {
                     {match.nearest.name},{" "}
                     {match.nearest.dE < 0.05
                       ? "the same colour"
-                      : `colour difference ${match.nearest.dE.toFixed(1)}`}
+                      : `colour difference ${say.number(match.nearest.dE, 1)}`}
                   </>
                 )}
                 {match.nearest && match.nearest.dE > 3 && (

@@ -1,6 +1,8 @@
+"use client";
+
 import { useState } from "react";
-import { money, dayWords } from "@/core/text/words";
 import type { JobHead } from "@/server/kit";
+import { useSay } from "@/shared/say/useSay";
 
 /** Jobs chosen at first, and listed at a time. */
 export const A_PAGE = 24;
@@ -20,6 +22,7 @@ export function JobsToPlan({
   onChoose: (jobIds: readonly string[], isIn: boolean) => void;
   onUse: (job: JobHead) => void;
 }) {
+  const say = useSay();
   const [shown, setShown] = useState(A_PAGE);
   return (
     <fieldset className="min-w-60 flex-1 text-sm">
@@ -38,8 +41,8 @@ export function JobsToPlan({
               <span>
                 {job.name}{" "}
                 <span className="muted">
-                  {job.on ? dayWords(job.on) : "no day yet"}
-                  {cost !== undefined && ` · ${money(cost)}`}
+                  {job.on ? say.day(job.on) : "no day yet"}
+                  {cost !== undefined && ` · ${say.money(cost)}`}
                 </span>
               </span>
             </label>

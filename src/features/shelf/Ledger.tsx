@@ -7,10 +7,15 @@ import { FormProvider } from "react-hook-form";
 import { toast } from "sonner";
 import { MOVEMENT_KINDS, MovementSchema, WRITTEN_KINDS, type Movement } from "@/core/kit";
 import type { ProductFields } from "@/core/paint";
-import { NumberField, SelectField, TextField } from "@/shared/forms/controls";
+import {
+  MeasureField,
+  MoneyField,
+  NumberField,
+  SelectField,
+  TextField,
+} from "@/shared/forms/controls";
 import { showRefusal, useZodForm } from "@/shared/forms/useZodForm";
-import { money, dayWords } from "@/core/text/words";
-import { amountWords, gramsWords } from "@/ui/format";
+import { useSay } from "@/shared/say/useSay";
 
 interface LedgerProps {
   productId: string;
@@ -22,6 +27,7 @@ interface LedgerProps {
 
 /** Every gram that came and went; nothing is typed over. */
 export function Ledger({ productId, counted, left, ledger, today }: LedgerProps) {
+  const say = useSay();
   const router = useRouter();
   const fresh = {
     kind: "bought" as const,
@@ -47,14 +53,14 @@ export function Ledger({ productId, counted, left, ledger, today }: LedgerProps)
       showRefusal(form, answer.refusal);
       return;
     }
-    toast(`${amountWords(answer.value.left, counted)} left`);
+    toast(`${say.amount(answer.value.left, counted)} left`);
     form.reset(fresh);
     router.refresh();
   });
   return (
     <section className="card-plain p-4 sm:p-5" aria-label="History">
       <h2 className="text-lg">
-        History: <strong>{amountWords(left, counted)}</strong> left
+        History: <strong>{say.amount(left, counted)}</strong> left
       </h2>
       <Scale
         productId={productId}
@@ -75,19 +81,23 @@ export function Ledger({ productId, counted, left, ledger, today }: LedgerProps)
             options={WRITTEN_KINDS.map((key) => [key, MOVEMENT_KINDS[key]] as const)}
             className="w-40"
           />
-          <NumberField
-            name="grams"
-            label={counted === "pieces" ? "Pieces" : "Grams"}
-            hint="weighed: what the scale shows"
-            className="w-44"
-          />
+          {counted === "pieces" ? (
+            <NumberField name="grams" label="Pieces" className="w-44" />
+          ) : (
+            <MeasureField
+              name="grams"
+              label="Amount"
+              measure="mass"
+              hint="weighed: what the scale shows"
+              className="w-44"
+            />
+          )}
           {kind === "bought" && (
             <>
-              <NumberField
+              <MoneyField
                 name="priceMinor"
-                label="Paid, in pence or cents"
+                label="Paid"
                 hint="for all of it; may be empty"
-                step={1}
                 className="w-52"
               />
               <TextField name="batch" label="Batch" className="w-28" />
@@ -117,18 +127,18 @@ export function Ledger({ productId, counted, left, ledger, today }: LedgerProps)
         <tbody>
           {ledger.map((movement) => (
             <tr key={movement.id} className="border-b rule">
-              <td className="py-1.5">{dayWords(movement.on)}</td>
+              <td className="py-1.5">{say.day(movement.on)}</td>
               <td>{MOVEMENT_KINDS[movement.kind]}</td>
               <td className="text-right">
                 {movement.delta >= 0 ? "+" : "−"}
-                {amountWords(Math.abs(movement.delta), counted)}
+                {say.amount(Math.abs(movement.delta), counted)}
               </td>
               <td className="pl-4">
                 {[
                   movement.note,
                   movement.pan && "in a pan",
                   movement.batch && `batch ${movement.batch}`,
-                  movement.priceMinor !== null && money(movement.priceMinor),
+                  movement.priceMinor !== null && say.money(movement.priceMinor),
                 ]
                   .filter(Boolean)
                   .join(", ")}
@@ -149,6 +159,7 @@ function Scale({
   productId: string;
   onWeighed: (grams: number) => void;
 }) {
+  const say = useSay();
   const [said, setSaid] = useState("");
   const weigh = async () => {
     const answer = await ask(
@@ -162,7 +173,7 @@ function Scale({
       setSaid(answer.refusal.title);
       return;
     }
-    setSaid(`${answer.value.scale}: ${gramsWords(answer.value.grams)} in the pot`);
+    setSaid(`${answer.value.scale}: ${say.mass(answer.value.grams)} in the pot`);
     onWeighed(answer.value.grams);
   };
   return (

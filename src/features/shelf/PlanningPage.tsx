@@ -1,6 +1,8 @@
 "use client";
 
 import { ask } from "@/shared/ask";
+import { Told } from "@/shared/say/Told";
+import { useSay } from "@/shared/say/useSay";
 import { Link } from "@/ui/Link";
 import { useRouter } from "next/navigation";
 import { useMemo, useState } from "react";
@@ -20,8 +22,6 @@ import type { JobHead, PlannedJob, Planning } from "@/server/kit";
 import type { ShelfItem } from "@/server/shelf";
 import { NumberInput } from "@/ui/NumberInput";
 import { Empty } from "@/ui/Empty";
-import { money, dayWords } from "@/core/text/words";
-import { amountWords } from "@/ui/format";
 import { Page } from "@/ui/Page";
 import { Swatch } from "@/ui/Swatch";
 import { PackingCard } from "@/shared/palettes/PackingCard";
@@ -161,6 +161,7 @@ function Standing({
   short: number;
   isEmpty: boolean;
 }) {
+  const say = useSay();
   const all = take.jobs.length + take.waiting;
   return (
     <div className="mt-4" role="status">
@@ -197,12 +198,12 @@ function Standing({
                 <strong>
                   {short === 1 ? "One product is short" : `${short} products are short`}
                 </strong>
-                {take.waiting > 0 && " so far"}; to buy for {money(plan.buyMinor)}.
+                {take.waiting > 0 && " so far"}; to buy for {say.money(plan.buyMinor)}.
               </>
             ) : (
               `All of it is on the shelf${take.waiting > 0 ? " so far" : ""}.`
             )}{" "}
-            <span className="muted text-sm">Paint used is worth {money(plan.costMinor)}.</span>
+            <span className="muted text-sm">Paint cost: {say.money(plan.costMinor)}.</span>
           </p>
         )
       )}
@@ -297,6 +298,7 @@ function Line({
   jobs: readonly PlannedJob[];
   onDone: Tell;
 }) {
+  const say = useSay();
   const product = items.find(({ id }) => id === line.productId);
   const users = jobs.filter(({ jobId }) => line.byJob.some((entry) => entry.jobId === jobId));
   const offered =
@@ -334,28 +336,28 @@ function Line({
           )}
         </span>
       </th>
-      <td className="px-2 py-2 whitespace-nowrap">{amountWords(line.grams, line.counted)}</td>
+      <td className="px-2 py-2 whitespace-nowrap">{say.amount(line.grams, line.counted)}</td>
       <td className="px-2 py-2 whitespace-nowrap">
-        {line.productId ? amountWords(line.left, line.counted) : "not chosen"}
+        {line.productId ? say.amount(line.left, line.counted) : "not chosen"}
       </td>
       <td className="px-2 py-2">
-        {line.missing > 1e-9 ? <strong>{amountWords(line.missing, line.counted)}</strong> : "no"}
+        {line.missing > 1e-9 ? <strong>{say.amount(line.missing, line.counted)}</strong> : "no"}
       </td>
       <td className="px-2 py-2">
         {line.missing > 1e-9 && (
           <div className="flex flex-col gap-1.5">
             {line.pots > 0 && (
               <p>
-                {line.pots === 1 ? "A pot" : `${line.pots} pots`} for {money(line.buyMinor)}
+                {line.pots === 1 ? "A pot" : `${line.pots} pots`} for {say.money(line.buyMinor)}
                 {line.orderBy && (
                   <>
                     ,{" "}
                     {line.orderBy < today ? (
-                      <strong>should have been ordered by {dayWords(line.orderBy)}</strong>
+                      <strong>should have been ordered by {say.day(line.orderBy)}</strong>
                     ) : line.orderBy === today ? (
                       <strong>order today</strong>
                     ) : (
-                      `order by ${dayWords(line.orderBy)}`
+                      `order by ${say.day(line.orderBy)}`
                     )}
                   </>
                 )}
@@ -377,7 +379,7 @@ function Line({
                           note: line.pots === 1 ? "a pot received" : `${line.pots} pots received`,
                         },
                       ),
-                      `${amountWords(grams, line.counted)} of ${line.name} received`,
+                      `${say.amount(grams, line.counted)} of ${line.name} received`,
                     )
                   }
                 >
@@ -404,7 +406,9 @@ function Line({
                 <button type="button" className="btn btn-sm" onClick={() => void putIn()}>
                   Put it in
                 </button>
-                <span className="muted">{other.words}</span>
+                <span className="muted">
+                  <Told>{other.words}</Told>
+                </span>
               </p>
             )}
           </div>

@@ -1,8 +1,9 @@
+"use client";
+
+import { useSay } from "@/shared/say/useSay";
 import { Link } from "@/ui/Link";
 import { boughtOf, gramPrice, sizesOf, type Movement } from "@/core/kit";
 import type { Product } from "@/core/paint";
-import { money, dayWords } from "@/core/text/words";
-import { gramsWords } from "@/ui/format";
 
 /** What was paid for a product, purchase by purchase with its batch, and which size is the cheaper gram. */
 export function Prices({
@@ -14,6 +15,7 @@ export function Prices({
   ledger: readonly Movement[];
   shelf: readonly Product[];
 }) {
+  const say = useSay();
   const bought = boughtOf(ledger);
   const sizes = sizesOf(product, shelf);
   const first = bought[0];
@@ -21,7 +23,7 @@ export function Prices({
   const rise = first && bought.length > 1 ? now / (first.priceMinor / first.grams) - 1 : null;
   return (
     <section aria-label="Prices" className="card-plain p-4 text-sm sm:p-5">
-      <h2 className="text-lg">Prices: {money(now)} a gram</h2>
+      <h2 className="text-lg">Prices: {say.money(now)} a gram</h2>
       {bought.length === 0 ? (
         <p className="muted">
           By the price on the shelf. What is bought with its price in its history is told here.
@@ -31,7 +33,7 @@ export function Prices({
           {rise !== null && Math.abs(rise) >= 0.01 && (
             <p>
               {rise > 0 ? "Dearer" : "Cheaper"} by {Math.round(Math.abs(rise) * 100)} % since{" "}
-              {dayWords(first?.on ?? "")}.
+              {say.day(first?.on ?? "")}.
             </p>
           )}
           <table className="w-full">
@@ -56,9 +58,9 @@ export function Prices({
               {bought.toReversed().map(({ on, grams, priceMinor, batch }, i) => (
                 <tr key={`${on} ${i}`} className="border-b rule">
                   <td className="py-1">{on}</td>
-                  <td className="text-right">{gramsWords(grams)}</td>
-                  <td className="text-right">{money(priceMinor)}</td>
-                  <td className="text-right">{money(priceMinor / grams)}</td>
+                  <td className="text-right">{say.mass(grams)}</td>
+                  <td className="text-right">{say.money(priceMinor)}</td>
+                  <td className="text-right">{say.money(priceMinor / grams)}</td>
                   <td className="pl-4">{batch}</td>
                 </tr>
               ))}
@@ -79,7 +81,8 @@ export function Prices({
                   {other.name}
                 </Link>
               )}
-              , {money(perGram)} a gram{dearer > 0.005 && `, ${Math.round(dearer * 100)} % more`}
+              , {say.money(perGram)} a gram
+              {dearer > 0.005 && `, ${Math.round(dearer * 100)} % more`}
             </span>
           ))}
           .

@@ -24,6 +24,7 @@ import {
   ColourField,
   DayField,
   MoneyField,
+  MeasureField,
   NumberField,
   Section,
   SelectField,
@@ -194,10 +195,11 @@ export function ProductForm({ product }: { product: Product | null }) {
               ["pieces", "pieces: lashes, caps, foam"],
             ]}
           />
-          <NumberField
-            name="sizeGrams"
-            label={form.watch("counted") === "pieces" ? "Pieces in a packet" : "Pot, g"}
-          />
+          {form.watch("counted") === "pieces" ? (
+            <NumberField name="sizeGrams" label="Pieces in a packet" />
+          ) : (
+            <MeasureField name="sizeGrams" label="Pot" measure="mass" />
+          )}
           <MoneyField name="priceMinor" label="Price" />
           <TextField
             name="batch"

@@ -1,5 +1,6 @@
 "use client";
 
+import { useSay } from "@/shared/say/useSay";
 import { Select } from "@/ui/Select";
 import { keysOf } from "@/core/keysOf";
 import { Link } from "@/ui/Link";
@@ -25,6 +26,7 @@ const [A_PAGE, MOST_PAIRS] = [240, 30];
 
 /** Every colour on the shelf, ordered for the eye, with what is missing in the range and what is there twice. */
 export function SwatchBook({ start }: { start: ShelfStart }) {
+  const say = useSay();
   const { items } = useShelf(start);
   const [shown, setShown] = useState(A_PAGE);
   const [order, setOrder] = useState<SwatchOrder>("hue");
@@ -82,7 +84,7 @@ export function SwatchBook({ start }: { start: ShelfStart }) {
               </Link>
               <span className="muted block truncate text-xs">
                 {order === "nearest"
-                  ? `colour difference ${dE.toFixed(1)}`
+                  ? `colour difference ${say.number(dE, 1)}`
                   : material(product.material).label}
               </span>
             </span>
@@ -105,7 +107,7 @@ export function SwatchBook({ start }: { start: ShelfStart }) {
                   No {gap.name} within a colour difference of {GAP_DE}
                   {gap.nearest && (
                     <span className="muted">
-                      : the nearest is {gap.nearest.name}, {gap.dE.toFixed(0)} off
+                      : the nearest is {gap.nearest.name}, {say.number(gap.dE, 0)} off
                     </span>
                   )}
                 </li>
@@ -126,7 +128,7 @@ export function SwatchBook({ start }: { start: ShelfStart }) {
                 <li key={a.id + b.id} className="flex items-center gap-2 border-t rule py-1">
                   <Swatch hex={a.colour} size={24} />
                   <Swatch hex={b.colour} size={24} />
-                  {a.name} and {b.name} differ by {dE.toFixed(1)}
+                  {a.name} and {b.name} differ by {say.number(dE, 1)}
                 </li>
               ))}
               {pairs.length > MOST_PAIRS && <li>and {pairs.length - MOST_PAIRS} more pairs</li>}

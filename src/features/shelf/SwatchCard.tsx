@@ -1,5 +1,6 @@
 "use client";
 
+import { useSay } from "@/shared/say/useSay";
 import { Alert } from "@/ui/Alert";
 import { useEffect, useState } from "react";
 import { point, type Point } from "@/core/anatomy";
@@ -216,10 +217,11 @@ export function SwatchCard({ onTake }: { onTake: (read: ReadSwatches) => void })
 
 /** What the strokes came to. */
 function Found({ read: { contrastRatio, colour, letDown, tint } }: { read: ReadSwatches }) {
+  const say = useSay();
   return (
     <p role="status" className="flex flex-wrap items-center gap-x-5 gap-y-1 text-base">
       <span>
-        Contrast ratio <strong>{contrastRatio.toFixed(2)}</strong>.
+        Contrast ratio <strong>{say.number(contrastRatio, 2)}</strong>.
       </span>
       {colour && (
         <span className="flex items-center gap-2">
@@ -233,7 +235,7 @@ function Found({ read: { contrastRatio, colour, letDown, tint } }: { read: ReadS
       )}
       {tint !== null && (
         <span>
-          Strength in a mix <strong>{tint.toFixed(1)}</strong>.
+          Strength in a mix <strong>{say.number(tint, 1)}</strong>.
         </span>
       )}
     </p>

@@ -1,11 +1,10 @@
 import { createColumnHelper } from "@tanstack/react-table";
+import { useSay } from "@/shared/say/useSay";
 import { Link } from "@/ui/Link";
 import { hexToLab, hueAngle } from "@/core/colour";
 import { isGrey } from "@/core/kit";
 import { ALLERGENS, GRADES, material, isProp } from "@/core/paint";
 import type { ShelfItem } from "@/server/shelf";
-import { money } from "@/core/text/words";
-import { amountWords } from "@/ui/format";
 import { Swatch } from "@/ui/Swatch";
 
 const make = createColumnHelper<ShelfItem>();
@@ -62,6 +61,31 @@ const where = (item: ShelfItem) =>
     ? GRADES.prop
     : [item.eyeSafe && "eyes", item.lipSafe && "lips", "skin"].filter(Boolean).join(", ");
 
+function Left({ left, sizeGrams, counted }: ShelfItem) {
+  const say = useSay();
+  return (
+    <span className="whitespace-nowrap">
+      {left < 0 ? (
+        <strong>{say.amount(left, counted)}: weigh it</strong>
+      ) : (
+        say.amount(left, counted)
+      )}{" "}
+      <span className="muted">of {say.amount(sizeGrams, counted)}</span>
+    </span>
+  );
+}
+
+function GoodUntil({ expiry }: ShelfItem) {
+  const say = useSay();
+  if (!expiry) return "not opened";
+  const date = say.date(expiry.date);
+  return (
+    <span className="whitespace-nowrap">{expiry.past ? <strong>past, {date}</strong> : date}</span>
+  );
+}
+
+const Money = ({ minor }: { minor: number }) => useSay().money(minor);
+
 /** Columns of the shelf in their usual order; each can be hidden. */
 export const COLUMNS = [
   make.accessor((item) => (item.colour ? hexToLab(item.colour)[0] : -1), {
@@ -90,40 +114,17 @@ export const COLUMNS = [
   make.accessor((item) => item.left / item.sizeGrams, {
     id: "left",
     header: "Left",
-    cell: ({ row }) => (
-      <span className="whitespace-nowrap">
-        {row.original.left < 0 ? (
-          <strong>{amountWords(row.original.left, row.original.counted)}: weigh it</strong>
-        ) : (
-          amountWords(row.original.left, row.original.counted)
-        )}{" "}
-        <span className="muted">
-          of {amountWords(row.original.sizeGrams, row.original.counted)}
-        </span>
-      </span>
-    ),
+    cell: ({ row }) => <Left {...row.original} />,
   }),
   make.accessor((item) => item.priceMinor / item.sizeGrams, {
     id: "gram",
     header: "A gram",
-    cell: ({ getValue }) => money(getValue()),
+    cell: ({ getValue }) => <Money minor={getValue()} />,
   }),
   make.accessor((item) => item.expiry?.date ?? "9999", {
     id: "good",
     header: "Good until",
-    cell: ({ row }) => (
-      <span className="whitespace-nowrap">
-        {row.original.expiry ? (
-          row.original.expiry.past ? (
-            <strong>past, {row.original.expiry.date}</strong>
-          ) : (
-            row.original.expiry.date
-          )
-        ) : (
-          "not opened"
-        )}
-      </span>
-    ),
+    cell: ({ row }) => <GoodUntil {...row.original} />,
   }),
   make.accessor(where, {
     id: "where",

@@ -4,7 +4,7 @@ import { useRef, useState, type KeyboardEvent, type PointerEvent } from "react";
 import { workName, type Look } from "@/core/look";
 import { REGIONS, type Bar, type Plan } from "@/core/plan";
 import { shiftMinutes } from "@/core/schedule";
-import { clock } from "@/ui/format";
+import { useSay } from "@/shared/say/useSay";
 
 const [LEFT, WIDTH, ROW] = [112, 880, 30];
 
@@ -23,6 +23,7 @@ interface Props {
 
 /** The chair by region: hands-on bars to drag or push by keys, the rest after each, pins, and where one is now. */
 export function ChairTimeline({ plan, look, startAt, now, chosen, pins, onChoose, onPin }: Props) {
+  const say = useSay();
   const svg = useRef<SVGSVGElement>(null);
   const [drag, setDrag] = useState<{ id: string; from: number; by: number } | null>(null);
   const rows = REGIONS.filter((region) => plan.bars.some((bar) => bar.region === region));
@@ -97,7 +98,7 @@ export function ChairTimeline({ plan, look, startAt, now, chosen, pins, onChoose
                 textAnchor={i ? "middle" : "start"}
                 fill="currentColor"
               >
-                {startAt ? clock(shiftMinutes(startAt, i * step)) : `${i * step} min`}
+                {startAt ? say.clock(shiftMinutes(startAt, i * step)) : `${i * step} min`}
               </text>
             </g>
           ))}

@@ -1,10 +1,13 @@
+"use client";
+
 import { minutesBetween } from "@/core/days";
 import { useMemo } from "react";
 import { touchUps } from "@/core/advice";
 import { wearForecast, zoneWords, type Look, type LookContext } from "@/core/look";
 import { shiftMinutes } from "@/core/schedule";
 import type { Plan } from "@/core/plan";
-import { clock, minutesWords } from "@/ui/format";
+import { minutesWords } from "@/core/text/words";
+import { useSay } from "@/shared/say/useSay";
 
 const [WIDTH, BAR, TOP] = [1000, 26, 30];
 
@@ -27,6 +30,7 @@ export function DayAxis({
   context: LookContext;
   now: number | null;
 }) {
+  const say = useSay();
   const { brief, house } = context;
   const walks = useMemo(
     () => touchUps(wearForecast(look, context), brief.hoursWorn, house),
@@ -53,7 +57,7 @@ export function DayAxis({
   const end = off + plan.removal.minutes;
   const x = (minutes: number) => (minutes / end) * WIDTH;
   const here = now === null ? -1 : (now - Date.parse(times.startAt)) / 60_000;
-  const first = (60 - Number(clock(times.startAt).slice(3))) % 60;
+  const first = (60 - Number(say.clock(times.startAt).slice(3))) % 60;
   const hours = Array.from(
     { length: Math.floor((end - first) / 60) + 1 },
     (_, i) => first + i * 60,
@@ -66,7 +70,7 @@ export function DayAxis({
           viewBox={`-4 0 ${WIDTH + 8} 84`}
           className="w-full min-w-[40rem]"
           role="img"
-          aria-label={`The day: ${drawn.map(({ label, from, to }) => `${label} ${clock(shiftMinutes(times.startAt, from))} to ${clock(shiftMinutes(times.startAt, to))}`).join(", ")}${walks.length ? `; touch-ups at ${walks.map(({ atHours }) => clock(shiftMinutes(times.curtainAt, Math.round(atHours * 60)))).join(", ")}` : ""}`}
+          aria-label={`The day: ${drawn.map(({ label, from, to }) => `${label} ${say.clock(shiftMinutes(times.startAt, from))} to ${say.clock(shiftMinutes(times.startAt, to))}`).join(", ")}${walks.length ? `; touch-ups at ${walks.map(({ atHours }) => say.clock(shiftMinutes(times.curtainAt, Math.round(atHours * 60)))).join(", ")}` : ""}`}
         >
           <defs>
             <pattern
@@ -100,7 +104,7 @@ export function DayAxis({
               textAnchor="middle"
               fill="currentColor"
             >
-              curtain {clock(times.curtainAt)}
+              curtain {say.clock(times.curtainAt)}
             </text>
           </g>
           {walks.map((walk) => {
@@ -108,7 +112,7 @@ export function DayAxis({
             return (
               <g key={walk.atHours}>
                 <path d={`M${x(minute)} ${TOP + 3}l5 10l-5 10l-5 -10Z`} fill="currentColor" />
-                <title>{`${clock(shiftMinutes(times.startAt, minute))}: touch up ${zoneWords(walk.zones, 3)}`}</title>
+                <title>{`${say.clock(shiftMinutes(times.startAt, minute))}: touch up ${zoneWords(walk.zones, 3)}`}</title>
               </g>
             );
           })}
@@ -121,12 +125,12 @@ export function DayAxis({
           ? walks
               .map(
                 (walk) =>
-                  `${clock(shiftMinutes(times.curtainAt, Math.round(walk.atHours * 60)))} ${zoneWords(walk.zones, 2)}`,
+                  `${say.clock(shiftMinutes(times.curtainAt, Math.round(walk.atHours * 60)))} ${zoneWords(walk.zones, 2)}`,
               )
               .join("; ")
           : "none"}
         . Removal takes {minutesWords(plan.removal.minutes)}, from{" "}
-        {clock(shiftMinutes(times.curtainAt, Math.round(brief.hoursWorn * 60)))}.
+        {say.clock(shiftMinutes(times.curtainAt, Math.round(brief.hoursWorn * 60)))}.
       </p>
     </section>
   );
@@ -136,6 +140,7 @@ type Scale = (minutes: number) => number;
 
 /** Hours under the axis; every other where there are many. */
 function Hours({ hours, x, startAt }: { hours: readonly number[]; x: Scale; startAt: string }) {
+  const say = useSay();
   const every = hours.length > 12 ? 2 : 1;
   return hours
     .filter((_, i) => i % every === 0)
@@ -156,7 +161,7 @@ function Hours({ hours, x, startAt }: { hours: readonly number[]; x: Scale; star
           textAnchor="middle"
           fill="currentColor"
         >
-          {clock(shiftMinutes(startAt, minute))}
+          {say.clock(shiftMinutes(startAt, minute))}
         </text>
       </g>
     ));

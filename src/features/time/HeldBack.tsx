@@ -1,7 +1,7 @@
 import { workName, type Look } from "@/core/look";
 import type { Bar, Plan } from "@/core/plan";
+import { minutesWords } from "@/core/text/words";
 import { NumberInput } from "@/ui/NumberInput";
-import { minutesWords } from "@/ui/format";
 
 /** The bar one chose, in words, and every step that is held back by hand. */
 export function HeldBack({

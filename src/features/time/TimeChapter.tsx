@@ -1,6 +1,7 @@
 "use client";
 
-import { oneOrMore, plural } from "@/core/text/words";
+import { minutesWords, oneOrMore, plural } from "@/core/text/words";
+import { useSay } from "@/shared/say/useSay";
 import { Link } from "@/ui/Link";
 import { useRouter } from "next/navigation";
 import { useDeferredValue, useEffect, useMemo, useState } from "react";
@@ -11,7 +12,6 @@ import { useAnswer, type Answer, type Ask } from "@/shared/workers/useAnswer";
 import { planWorker } from "@/shared/workspace/usePlan";
 import { useWorking } from "@/shared/workspace/WorkspaceContext";
 import { Empty } from "@/ui/Empty";
-import { clock, minutesWords } from "@/ui/format";
 import { DraftFound } from "@/ui/saver/DraftFound";
 import { SaveStatus } from "@/ui/saver/SaveStatus";
 import { useSaved, type Saved } from "@/ui/saver/useSaved";
@@ -92,6 +92,7 @@ function orderWords({ handsOnMinutes, lowerBoundMinutes, chairMinutes, order }: 
 }
 
 function Timing() {
+  const say = useSay();
   const { look, given } = useWorking();
   const saved = useBrief();
   const { value: brief, put: change, saver } = saved;
@@ -128,11 +129,11 @@ function Timing() {
           <p className="text-lg" role="status">
             {times ? (
               <>
-                Start <strong>{clock(times.startAt)}</strong>
+                Start <strong>{say.clock(times.startAt)}</strong>
                 {times.byCall && " by the call of that day"}, painted by{" "}
-                <strong>{clock(times.paintedBy)}</strong>, leave by{" "}
-                <strong>{clock(times.leaveBy)}</strong>, curtain{" "}
-                <strong>{clock(times.curtainAt)}</strong>.{" "}
+                <strong>{say.clock(times.paintedBy)}</strong>, leave by{" "}
+                <strong>{say.clock(times.leaveBy)}</strong>, curtain{" "}
+                <strong>{say.clock(times.curtainAt)}</strong>.{" "}
               </>
             ) : (
               <>No curtain yet: minutes count from the start. </>
@@ -207,9 +208,10 @@ function usePaces(brief: Brief): Answer<Record<Pace, number>> {
 
 /** What the minutes go by: the house, or what this painter measured; and the offer to rehearse. */
 function Rehearsal() {
+  const say = useSay();
   const { given, jobId } = useWorking();
   const { from, factor, curve } = given.speed;
-  const times = `${factor.toFixed(2)} times the default minutes`;
+  const times = `${say.number(factor, 2)} times the default minutes`;
   return (
     <section
       aria-label="Rehearsal"
@@ -228,7 +230,7 @@ function Rehearsal() {
               {curve ? (
                 <>
                   the curve fitted to them puts the next at {times} (each doubling of practice
-                  multiplies by {curve.rate.toFixed(2)}; Wright 1936)
+                  multiplies by {say.number(curve.rate, 2)}; Wright 1936)
                 </>
               ) : (
                 <>the last took {times}</>

@@ -1,11 +1,16 @@
+"use client";
+
 import { keysOf } from "@/core/keysOf";
 import { PACES, PAINTED_IN, type Brief, type Pace } from "@/core/brief";
 import { paintingAir, type StudioSettings } from "@/core/studio";
+import { minutesWords } from "@/core/text/words";
+import { unitOf } from "@/core/text/measures";
+import { MeasureInput } from "@/shared/forms/MeasureInput";
+import { useSay } from "@/shared/say/useSay";
 import { Waiting } from "@/shared/workers/Waiting";
 import type { Answer } from "@/shared/workers/useAnswer";
 import { LabelledNumber } from "@/ui/LabelledNumber";
 import { Select } from "@/ui/Select";
-import { minutesWords } from "@/ui/format";
 
 /** Who paints: so many artists at once, or the person themselves. */
 const HANDS = [1, 2, 3, 4, "self"] as const;
@@ -27,6 +32,7 @@ export function TimeSettings({
 }) {
   const paces = answer.value;
   const air = paintingAir(brief, studio);
+  const { units } = useSay().manner;
   return (
     <fieldset
       className="card-plain mt-4 flex flex-wrap items-end gap-x-5 gap-y-3 p-4"
@@ -98,17 +104,24 @@ export function TimeSettings({
           onChange={(paintedIn) => change({ paintedIn })}
         />
       </label>
+      <label className="block text-sm">
+        <span className="label-line">
+          {brief.paintedIn === "room" ? "Air in there" : "Air temperature"} (
+          {unitOf("temperature", units).sign})
+        </span>
+        <MeasureInput
+          measure="temperature"
+          className="!w-28"
+          value={air.airDegC}
+          least={brief.paintedIn === "room" ? 5 : -20}
+          most={brief.paintedIn === "room" ? 45 : 50}
+          onChange={(airDegC) =>
+            change(brief.paintedIn === "room" ? { roomDegC: airDegC } : { airDegC })
+          }
+        />
+      </label>
       <LabelledNumber
-        label={brief.paintedIn === "room" ? "Air in there, °C" : "Air temperature (°C)"}
-        value={air.airDegC}
-        least={brief.paintedIn === "room" ? 5 : -20}
-        most={brief.paintedIn === "room" ? 45 : 50}
-        onChange={(airDegC) =>
-          change(brief.paintedIn === "room" ? { roomDegC: airDegC } : { airDegC })
-        }
-      />
-      <LabelledNumber
-        label="Humidity, %"
+        label="Humidity (%)"
         value={air.rh}
         least={1}
         most={100}

@@ -14,7 +14,7 @@ export function FirstRun({ starters }: { starters: readonly Starter[] }) {
   const [problem, setProblem] = useState<string | null>(null);
   const start = async (as: Starter["key"]) => {
     setAsked(as);
-    const answer = await ask("POST /api/start", {}, { as });
+    const answer = await ask("POST /api/start", {}, { as, language: navigator.language });
     if (answer.ok) {
       router.push(as === "party" ? "/booth" : `/looks/${answer.value.lookId}/anyone/map`);
       return;

@@ -1,11 +1,13 @@
+"use client";
+
 import type { ReactNode } from "react";
+import { useSay } from "@/shared/say/useSay";
 import { Link } from "@/ui/Link";
 import type { Today } from "@/server/today";
-import { dayWords } from "@/core/text/words";
-import { amountWords, gramsWords } from "@/ui/format";
 
 /** What is due beside the next jobs: tests to read, orders, builds, records, pots that go off or run out. */
 export function Reminders({ today }: { today: Today }) {
+  const say = useSay();
   return (
     <div className="flex flex-col gap-6">
       <Due title="Patch tests to check" none="None waiting.">
@@ -16,9 +18,9 @@ export function Reminders({ today }: { today: Today }) {
             </Link>
             : {test.productName}, {test.reading === "first" ? "first reading" : "late reading"}{" "}
             {test.due <= today.date ? (
-              <strong>due{test.due < today.date && ` since ${dayWords(test.due)}`}</strong>
+              <strong>due{test.due < today.date && ` since ${say.day(test.due)}`}</strong>
             ) : (
-              dayWords(test.due)
+              say.day(test.due)
             )}
           </li>
         ))}
@@ -33,15 +35,15 @@ export function Reminders({ today }: { today: Today }) {
             ) : (
               order.name
             )}
-            : {gramsWords(order.missing)} short for {order.looks.join(", ")};{" "}
+            : {say.mass(order.missing)} short for {order.looks.join(", ")};{" "}
             {order.by < today.date ? (
               <strong>
-                should have been ordered by {dayWords(order.by)}: find a substitute, or fetch it
+                should have been ordered by {say.day(order.by)}: find a substitute, or fetch it
               </strong>
             ) : order.by === today.date ? (
               <strong>order today</strong>
             ) : (
-              `order by ${dayWords(order.by)}`
+              `order by ${say.day(order.by)}`
             )}
           </li>
         ))}
@@ -55,12 +57,12 @@ export function Reminders({ today }: { today: Today }) {
             for {build.look}:{" "}
             {build.startOn < today.date ? (
               <strong>
-                {build.next}, due since {dayWords(build.startOn)}
+                {build.next}, due since {say.day(build.startOn)}
               </strong>
             ) : build.startOn === today.date ? (
               <strong>{build.next}, today</strong>
             ) : (
-              `begin by ${dayWords(build.startOn)}`
+              `begin by ${say.day(build.startOn)}`
             )}
           </li>
         ))}
@@ -71,7 +73,7 @@ export function Reminders({ today }: { today: Today }) {
             <Link className="link" href={`/looks/${job.lookId}/${job.jobId}/record`}>
               {job.look}
             </Link>{" "}
-            on {job.personName}, {dayWords(job.on)}
+            on {job.personName}, {say.day(job.on)}
           </li>
         ))}
       </Due>
@@ -83,9 +85,9 @@ export function Reminders({ today }: { today: Today }) {
             </Link>
             :{" "}
             {product.past ? (
-              <strong>past its date, {dayWords(product.date)}</strong>
+              <strong>past its date, {say.day(product.date)}</strong>
             ) : (
-              `good until ${dayWords(product.date)}`
+              `good until ${say.day(product.date)}`
             )}
           </li>
         ))}
@@ -97,8 +99,8 @@ export function Reminders({ today }: { today: Today }) {
             <Link className="link" href={`/shelf/${product.id}`}>
               {product.name}
             </Link>
-            : {amountWords(product.left, product.counted)} of{" "}
-            {amountWords(product.size, product.counted)} left
+            : {say.amount(product.left, product.counted)} of{" "}
+            {say.amount(product.size, product.counted)} left
           </li>
         ))}
         <More count={today.low.more} />

@@ -1,3 +1,6 @@
+import type { Manner } from "@/core/text/manner";
+import { sayer, type Say } from "@/core/text/say";
+import { minutesWords } from "@/core/text/words";
 import { Link } from "@/ui/Link";
 import { FirstRun } from "./FirstRun";
 import { Reminders } from "./Reminders";
@@ -7,16 +10,22 @@ import { LookPicture } from "@/shared/figure/LookPicture";
 import type { LookCard } from "@/server/lookCards";
 import type { Starter } from "@/server/start";
 import type { Today } from "@/server/today";
-import { dayWords } from "@/core/text/words";
-import { clock, minutesWords } from "@/ui/format";
 import { Page } from "@/ui/Page";
 
-export function TodayPage({ today, starters }: { today: Today; starters: readonly Starter[] }) {
+interface TodayPageProps {
+  today: Today;
+  starters: readonly Starter[];
+  manner: Manner;
+}
+
+/** Put together on the server: a browser need not have whole looks to read what is next. */
+export function TodayPage({ today, starters, manner }: TodayPageProps) {
+  const say = sayer(manner);
   const nothing = today.looks === 0 && today.products === 0;
   return (
     <Page
       title="Today"
-      lead={dayWords(today.date)}
+      lead={say.day(today.date)}
       action={
         <Link href="/looks/new" className="btn btn-primary">
           New look from a brief
@@ -37,7 +46,7 @@ export function TodayPage({ today, starters }: { today: Today; starters: readonl
             )}
             <ul className="flex flex-col gap-3">
               {today.next.map((card) => (
-                <NextJob key={card.job?.id ?? card.look.id} card={card} />
+                <NextJob key={card.job?.id ?? card.look.id} card={card} say={say} />
               ))}
             </ul>
           </section>
@@ -48,7 +57,7 @@ export function TodayPage({ today, starters }: { today: Today; starters: readonl
   );
 }
 
-function NextJob({ card }: { card: LookCard }) {
+function NextJob({ card, say }: { card: LookCard; say: Say }) {
   const { look, job, personName, plan, given } = card;
   const short = plan.kit.filter((need) => need.missing > 0.005);
   return (
@@ -74,7 +83,7 @@ function NextJob({ card }: { card: LookCard }) {
             <Link className="link" href={`/chair/${look.id}/${job?.id ?? "anyone"}`}>
               at the chair
             </Link>{" "}
-            · {given.brief.airDegC} °C, {given.brief.rh} %
+            · {say.degrees(given.brief.airDegC)}, {given.brief.rh} %
           </p>
           <p className="mt-1 text-sm font-semibold">
             {safetyNotes(look.design, contextOf(given))
@@ -94,12 +103,12 @@ function NextJob({ card }: { card: LookCard }) {
         {plan.times && (
           <dl className="grid grid-cols-2 gap-x-5 text-right">
             <div>
-              <dt className="muted text-sm">{dayWords(plan.times.startAt)}, start</dt>
-              <dd className="font-display text-3xl font-bold">{clock(plan.times.startAt)}</dd>
+              <dt className="muted text-sm">{say.day(plan.times.startAt)}, start</dt>
+              <dd className="font-display text-3xl font-bold">{say.clock(plan.times.startAt)}</dd>
             </div>
             <div>
               <dt className="muted text-sm">curtain</dt>
-              <dd className="font-display text-3xl">{clock(plan.times.curtainAt)}</dd>
+              <dd className="font-display text-3xl">{say.clock(plan.times.curtainAt)}</dd>
             </div>
           </dl>
         )}

@@ -4,10 +4,10 @@ import { reactionPlan, safetyNotes, workName, zoneWords, type Look } from "@/cor
 import { regionOf, type CallPlan } from "@/core/plan";
 import { chairThings } from "@/core/look";
 import { shiftMinutes } from "@/core/schedule";
-import { listed } from "@/core/text/words";
+import { minutesWords, listed } from "@/core/text/words";
 import { callOf } from "../callOf";
 import { fieldErrors, invalid } from "../problem";
-import { clockOf, minutesOf, paperOf } from "./say";
+import { clockOf, paperOf, sayOf } from "./say";
 import { openSheet, type Cell, type Sheet } from "./sheetPdf";
 
 export const CallSheetSchema = z
@@ -136,7 +136,7 @@ function byArtist(sheet: Sheet, called: Called, date: string): void {
           own?.neededBy && `needed by ${clockOf(own.neededBy)}`,
           `curtain ${clockOf(job.brief.curtainAt)}`,
           own?.paintedAt && `painted and dry by ${clockOf(own.paintedAt)}`,
-          own && own.late > 0 && `${minutesOf(own.late)} LATE`,
+          own && own.late > 0 && `${minutesWords(own.late)} LATE`,
         ]
           .filter(Boolean)
           .join(" · "),
@@ -195,7 +195,10 @@ function byPerformer(sheet: Sheet, called: Called, date: string): void {
           chairWords(own.chair),
           listed(own.artists.map((artist) => plan.hands[artist] ?? "")),
           clock(own.paintedAt),
-          { text: clock(own.neededBy), under: own.late > 0 ? `${minutesOf(own.late)} late` : "" },
+          {
+            text: clock(own.neededBy),
+            under: own.late > 0 ? `${minutesWords(own.late)} late` : "",
+          },
           clockOf(job.brief.curtainAt),
         ],
       ];
@@ -229,7 +232,11 @@ export async function callSheet(
   if (!asked.success) throw invalid(fieldErrors(asked.error));
   const called = await callOf(date);
   const paper = asked.data.paper ?? paperOf(called.settings);
-  const sheet = openSheet(`Call ${date}`, paper, `Call of ${date}`);
+  const sheet = openSheet(`Call ${date}`, {
+    paper,
+    foot: `Call of ${date}`,
+    say: sayOf(called.settings),
+  });
   (asked.data.by === "artist" ? byArtist : byPerformer)(sheet, called, date);
   return { body: await sheet.save(), name: `call-${date}-${asked.data.by}.pdf` };
 }

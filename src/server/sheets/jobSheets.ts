@@ -1,7 +1,6 @@
 import "server-only";
 import { z } from "zod";
 import { causeWords, touchUps } from "@/core/advice";
-import type { PaperKey } from "@/core/formats";
 import { packingList } from "@/core/kit";
 import {
   hexOf,
@@ -15,14 +14,14 @@ import {
 import { makePlan, regionOf, type Plan, type Region } from "@/core/plan";
 import { contextOf } from "@/core/record";
 import { shiftMinutes } from "@/core/schedule";
-import { slug } from "@/core/text/words";
+import { minutesWords, slug } from "@/core/text/words";
 import { lookPicture } from "../lookPicture";
 import { fieldErrors, invalid, notFound } from "../problem";
 import { withhold } from "../safety";
 import type { PrintedView } from "../threads/tasks";
 import { loadWorkspace } from "../workspace";
-import { amount, clockOf, minutesOf, paperOf } from "./say";
-import { openSheet, type Sheet } from "./sheetPdf";
+import { amount, clockOf, paperOf, sayOf } from "./say";
+import { openSheet, type Printed, type Sheet } from "./sheetPdf";
 
 export const JobSheetSchema = z
   .object({
@@ -83,7 +82,7 @@ function head(sheet: Sheet, { look, context, plan }: Asked, what: string): void 
   sheet.write(
     times
       ? `Sits down ${clockOf(times.startAt)}. Painted by ${clockOf(times.paintedBy)}. Leave by ${clockOf(times.leaveBy)}. Curtain ${clockOf(times.curtainAt)}.`
-      : `${minutesOf(plan.chairMinutes)} at the chair. No curtain set in the brief: times count from the start.`,
+      : `${minutesWords(plan.chairMinutes)} at the chair. No curtain set in the brief: times count from the start.`,
     { bold: true, before: 0.3 },
   );
   for (const { text, isOpen } of safetyNotes(look, context))
@@ -149,7 +148,7 @@ function steps(sheet: Sheet, { look, plan }: Asked): void {
           .join("; "),
         hex: step.hex,
       },
-      minutesOf(step.handsOnMinutes),
+      minutesWords(step.handsOnMinutes),
       step.rest,
     ]),
   );
@@ -203,7 +202,7 @@ function later(sheet: Sheet, { look, context, plan }: Asked): void {
       ]),
     );
   }
-  sheet.heading(`Taking it off, about ${minutesOf(plan.removal.minutes)}`);
+  sheet.heading(`Taking it off, about ${minutesWords(plan.removal.minutes)}`);
   sheet.table(
     [
       { head: "", share: 4, box: true },
@@ -216,7 +215,7 @@ function later(sheet: Sheet, { look, context, plan }: Asked): void {
       "",
       { text: step.label, under: step.zones.length ? zoneWords(step.zones, ALL) : step.where },
       step.with,
-      minutesOf(step.minutes),
+      minutesWords(step.minutes),
       step.care,
     ]),
   );
@@ -235,8 +234,8 @@ function cautions(sheet: Sheet, { plan }: Asked): void {
 }
 
 /** The plan of a job, to work from: by the clock, every area named, boxes to tick. */
-async function planSheet(asked: Asked, paper: PaperKey, foot: string): Promise<Uint8Array> {
-  const sheet = openSheet(`${asked.look.name}: plan`, paper, foot);
+async function planSheet(asked: Asked, printed: Printed): Promise<Uint8Array> {
+  const sheet = openSheet(`${asked.look.name}: plan`, printed);
   head(sheet, asked, "Plan");
   await pictures(sheet, asked, 62);
   steps(sheet, asked);
@@ -247,9 +246,9 @@ async function planSheet(asked: Asked, paper: PaperKey, foot: string): Promise<U
 }
 
 /** The card of a job, to keep (RECORD-1): the look, its colours by name, what is worn and packed, and lines to write on afterwards. */
-async function jobCard(asked: Asked, paper: PaperKey, foot: string): Promise<Uint8Array> {
+async function jobCard(asked: Asked, printed: Printed): Promise<Uint8Array> {
   const { look, context, plan } = asked;
-  const sheet = openSheet(`${look.name}: job card`, paper, foot);
+  const sheet = openSheet(`${look.name}: job card`, printed);
   head(sheet, asked, "Job card");
   await pictures(sheet, asked, 70);
   const prediction = predict(look, context);
@@ -336,8 +335,9 @@ export async function jobSheet(
   const paper = read.data.paper ?? paperOf(given.settings.fields);
   const day = brief.curtainAt?.slice(0, 10) ?? "no date";
   const foot = `${look.name} on ${person.name} · ${day} · printed ${today}`;
+  const printed = { paper, foot, say: sayOf(given.settings.fields) };
   return {
-    body: await (what === "plan" ? planSheet : jobCard)(asked, paper, foot),
+    body: await (what === "plan" ? planSheet : jobCard)(asked, printed),
     name: `${slug(look.name)}-${what}.pdf`,
   };
 }

@@ -1,21 +1,17 @@
 import type { PaperKey } from "@/core/formats";
 import type { StudioSettings } from "@/core/studio";
+import { mannerOf } from "@/core/text/manner";
+import { sayer, type Say } from "@/core/text/say";
 
 /** The paper of the studio. */
 export const paperOf = ({ units }: StudioSettings): PaperKey =>
   units.paper === "Letter" ? "letter" : "a4";
 
+/** Figures as the studio reads them. */
+export const sayOf = (settings: StudioSettings): Say => sayer(mannerOf(settings));
+
 /** "18:05": the clock time of a moment, on the clock it was written for. */
 export const clockOf = (iso: string): string => iso.slice(11, 16);
-
-/** "under 1 min", "12 min", "1 h 05". */
-export function minutesOf(minutes: number): string {
-  const whole = Math.round(minutes);
-  if (whole < 1) return "under 1 min";
-  return whole < 60
-    ? `${whole} min`
-    : `${Math.floor(whole / 60)} h ${String(whole % 60).padStart(2, "0")}`;
-}
 
 /** "under 0.1 g", "12 g", "2 pieces". */
 export function amount(grams: number, counted: "grams" | "pieces"): string {

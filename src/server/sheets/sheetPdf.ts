@@ -1,6 +1,7 @@
 import "server-only";
 import sharp from "sharp";
 import { PAPERS, type PaperKey } from "@/core/formats";
+import type { Say } from "@/core/text/say";
 import { openPdf } from "../openPdf";
 
 const MM = 72 / 25.4;
@@ -51,8 +52,17 @@ export interface Sheet {
   readonly save: () => Promise<Uint8Array>;
 }
 
-/** Opens an empty sheet with its first page. `foot` stands at the foot of every page before its number. */
-export function openSheet(title: string, paper: PaperKey, foot: string): Sheet {
+/** How a sheet is printed. */
+export interface Printed {
+  readonly paper: PaperKey;
+  /** Stands at the foot of every page before its number. */
+  readonly foot: string;
+  /** The studio's units, clock and dates: all that is written is said in them. */
+  readonly say: Say;
+}
+
+/** Opens an empty sheet with its first page. */
+export function openSheet(title: string, { paper, foot, say }: Printed): Sheet {
   const pdf = openPdf(title, { keepPages: true });
   const { document } = pdf;
   const [width, height] = [PAPERS[paper].widthMm * MM, PAPERS[paper].heightMm * MM];
@@ -64,14 +74,17 @@ export function openSheet(title: string, paper: PaperKey, foot: string): Sheet {
   };
   newPage();
   const wrap = (text: string, size: number, most: number, bold = false): string[] =>
-    text.split(/\s+/).reduce<string[]>((lines, word) => {
-      const last = lines.at(-1);
-      const longer = last === undefined ? word : `${last} ${word}`;
-      if (last !== undefined && pdf.widthOf(longer, size, bold) <= most)
-        lines[lines.length - 1] = longer;
-      else lines.push(word);
-      return lines;
-    }, []);
+    say
+      .sentence(text)
+      .split(/[^\S\u00a0\u202f]+/)
+      .reduce<string[]>((lines, word) => {
+        const last = lines.at(-1);
+        const longer = last === undefined ? word : `${last} ${word}`;
+        if (last !== undefined && pdf.widthOf(longer, size, bold) <= most)
+          lines[lines.length - 1] = longer;
+        else lines.push(word);
+        return lines;
+      }, []);
   const rule = (at: number, ink: string, weight: number) => {
     document
       .moveTo(MARGIN, at)
@@ -201,7 +214,7 @@ export function openSheet(title: string, paper: PaperKey, foot: string): Sheet {
       const { start, count } = document.bufferedPageRange();
       for (let page = start; page < start + count; page++) {
         document.switchToPage(page);
-        const words = `${foot} · page ${page + 1} of ${count}`;
+        const words = `${say.sentence(foot)} · page ${page + 1} of ${count}`;
         pdf.write(words, { x: MARGIN, y: height - MARGIN, size: TYPE * 0.85, ink: "#333333" });
       }
       return pdf.save();

@@ -18,6 +18,7 @@ import {
   CheckField,
   ChecksField,
   MoneyField,
+  MeasureField,
   NumberField,
   Section,
   SelectField,
@@ -70,20 +71,21 @@ export function BriefFields({ at }: { at: "" | "brief." }) {
         lead="Where it is worn. What dries it is the air where it is painted."
       >
         <TextField name={`${at}place`} label="Place" />
-        <NumberField name={`${at}airDegC`} label="Air temperature (°C)" />
-        <NumberField name={`${at}rh`} label="Humidity, %" />
+        <MeasureField name={`${at}airDegC`} label="Air temperature" measure="temperature" />
+        <NumberField name={`${at}rh`} label="Humidity (%)" />
         <SelectField name={`${at}air`} label="Wind" options={labels(AIR)} />
         <CheckField name={`${at}sun`} label="In the sun" className="self-end" />
         <FromForecast at={at} />
         <SelectField name={`${at}paintedIn`} label="Painted" options={labels(PAINTED_IN)} />
         {paintedIn === "room" && (
           <>
-            <NumberField
+            <MeasureField
               name={`${at}roomDegC`}
-              label="Dressing room, °C"
+              label="Dressing room"
+              measure="temperature"
               hint="Empty: the studio's own."
             />
-            <NumberField name={`${at}roomRh`} label="Its humidity, %" />
+            <NumberField name={`${at}roomRh`} label="Its humidity (%)" />
           </>
         )}
         <CheckField
@@ -96,8 +98,8 @@ export function BriefFields({ at }: { at: "" | "brief." }) {
         <NumberField name={`${at}hoursWorn`} label="Hours worn" />
         <SelectField name={`${at}activity`} label="Activity" options={labels(ACTIVITIES)} />
         <SelectField name={`${at}skill`} label="The painter is" options={labels(SKILLS)} />
-        <NumberField name={`${at}nearestM`} label="Closest viewer (m)" />
-        <NumberField name={`${at}farthestM`} label="Farthest viewer (m)" />
+        <MeasureField name={`${at}nearestM`} label="Closest viewer" measure="distance" />
+        <MeasureField name={`${at}farthestM`} label="Farthest viewer" measure="distance" />
         <CheckField name={`${at}meal`} label="Eats or drinks in it" className="self-center" />
         <CheckField name={`${at}handProps`} label="Handles props" className="self-center" />
         <CheckField name={`${at}wet`} label="Rain, spray or water" className="self-center" />

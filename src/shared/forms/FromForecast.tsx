@@ -1,12 +1,13 @@
 "use client";
 
+import { minutesWords } from "@/core/text/words";
 import { ask } from "@/shared/ask";
 import { useState } from "react";
 import { useFormContext } from "react-hook-form";
 import { BriefSchema, USUAL_BRIEF, type Brief } from "@/core/brief";
 import { STAND_IN } from "@/core/people";
 import { inWeather, judgeHours, worstHour, type HourJudged } from "@/core/wear";
-import { clock, minutesWords } from "@/ui/format";
+import { useSay } from "@/shared/say/useSay";
 
 interface Told {
   readonly service: string;
@@ -16,6 +17,7 @@ interface Told {
 
 /** The weather service's hours of the job, each by what it does to paint, and the worst of them taken into the brief. */
 export function FromForecast({ at }: { at: "" | "brief." }) {
+  const say = useSay();
   const { getValues, setValue } = useFormContext();
   const [told, setTold] = useState<Told | null>(null);
   const [problem, setProblem] = useState<string | null>(null);
@@ -70,7 +72,7 @@ export function FromForecast({ at }: { at: "" | "brief." }) {
           <table className="w-full text-sm">
             <caption className="muted mb-1 text-left">
               Hours it is worn, by the {told.service}. The worst for paint, at{" "}
-              {clock(told.worst.hour.at)}, is in the brief.
+              {say.clock(told.worst.hour.at)}, is in the brief.
             </caption>
             <thead>
               <tr className="border-b-2 border-base-content text-left">
@@ -92,10 +94,10 @@ export function FromForecast({ at }: { at: "" | "brief." }) {
                   className={`border-b rule ${entry === told.worst ? "font-bold" : ""}`}
                 >
                   <th scope="row" className="py-1 text-left font-[inherit]">
-                    {clock(entry.hour.at)}
+                    {say.clock(entry.hour.at)}
                     {entry === told.worst && " worst"}
                   </th>
-                  <td>{Math.round(entry.hour.airDegC)} °C</td>
+                  <td>{say.degrees(entry.hour.airDegC)}</td>
                   <td>{entry.hour.rh} %</td>
                   <td>{entry.hour.windMs} m/s</td>
                   <td>{entry.hour.rain ? "rain" : entry.hour.sun ? "sun" : "no sun"}</td>

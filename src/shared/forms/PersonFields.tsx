@@ -21,6 +21,7 @@ import {
   ChecksField,
   ColourField,
   DayField,
+  MeasureField,
   NumberField,
   Section,
   SelectField,
@@ -90,8 +91,8 @@ export function PersonFields({ at }: At) {
         title="Body"
         lead="Used to estimate body area and paint. Leave blank for an average."
       >
-        <NumberField name={`${at}heightCm`} label="Height, cm" />
-        <NumberField name={`${at}weightKg`} label="Weight, kg" />
+        <MeasureField name={`${at}heightCm`} label="Height" measure="length" />
+        <MeasureField name={`${at}weightKg`} label="Weight" measure="weight" />
       </Section>
       <FaceFields at={at} />
     </>

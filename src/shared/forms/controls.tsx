@@ -3,8 +3,11 @@
 import { useState, type ReactNode } from "react";
 import { useController, useFormContext, type FieldError } from "react-hook-form";
 import type { ZodType } from "zod";
+import { unitOf, type Measure } from "@/core/text/measures";
+import { useSay } from "@/shared/say/useSay";
 import { NumberInput } from "@/ui/NumberInput";
 import { Field } from "@/ui/Field";
+import { MeasureInput } from "./MeasureInput";
 
 interface Common {
   name: string;
@@ -63,12 +66,49 @@ export function NumberField({ name, label, hint, className, step }: Common & { s
   );
 }
 
+interface MeasureFieldProps extends Common {
+  measure: Measure;
+  step?: number;
+}
+
+/** A measure in the studio's unit, named in the label; kept in the core's. */
+export function MeasureField({ name, label, hint, className, measure, step }: MeasureFieldProps) {
+  const { field } = useController({ name });
+  const say = useSay();
+  const { units } = say.manner;
+  const error = useErrorOf(name);
+  return (
+    <Field
+      label={`${label} (${unitOf(measure, units).sign})`}
+      hint={hint}
+      error={error && say.sentence(error)}
+      className={className ?? ""}
+    >
+      <MeasureInput
+        measure={measure}
+        step={step}
+        value={typeof field.value === "number" ? field.value : null}
+        onChange={field.onChange}
+        onEmpty={() => field.onChange(null)}
+        onWrong={field.onChange}
+        onLeave={field.onBlur}
+      />
+    </Field>
+  );
+}
+
 /** Money as one writes it, 12.50; kept in whole minor units. */
 export function MoneyField({ name, label, hint, className }: Common) {
   const { field } = useController({ name });
+  const { currencySign } = useSay();
   const toMinor = (value: number) => field.onChange(Math.round(value * 100));
   return (
-    <Field label={label} hint={hint} error={useErrorOf(name)} className={className ?? ""}>
+    <Field
+      label={`${label} (${currencySign})`}
+      hint={hint}
+      error={useErrorOf(name)}
+      className={className ?? ""}
+    >
       <NumberInput
         step={0.5}
         value={typeof field.value === "number" ? field.value / 100 : null}
@@ -87,11 +127,19 @@ export function SelectField({
   hint,
   className,
   options,
-}: Common & { options: readonly (readonly [value: string, label: string])[] }) {
+  onChange,
+}: Common & {
+  options: readonly (readonly [value: string, label: string])[];
+  /** Told too, for what follows from the choice. */
+  onChange?: (value: string) => void;
+}) {
   const { register } = useFormContext();
+  const told = onChange && {
+    onChange: ({ target }: { target: { value: string } }) => onChange(target.value),
+  };
   return (
     <Field label={label} hint={hint} error={useErrorOf(name)} className={className ?? ""}>
-      <select className="select" {...register(name)}>
+      <select className="select" {...register(name, told)}>
         {options.map(([value, text]) => (
           <option key={value} value={value}>
             {text}

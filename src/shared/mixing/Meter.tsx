@@ -4,6 +4,7 @@ import type { Routes } from "@/server/routes";
 import { ask } from "@/shared/ask";
 import { useState } from "react";
 import { labToHex, meanReading, type Lab } from "@/core/colour";
+import { useSay } from "@/shared/say/useSay";
 import { Swatch } from "@/ui/Swatch";
 
 /** What the stand-in is held on; a real meter is simply held there. */
@@ -21,6 +22,7 @@ interface MeterProps {
 
 /** The colour meter: its white tile first, then readings; several are averaged. */
 export function Meter({ held, onRead, averageLabel }: MeterProps) {
+  const say = useSay();
   const [words, setWords] = useState("The simulated meter reads its white tile first.");
   const [readings, setReadings] = useState<readonly { label: string; lab: Lab }[]>([]);
   const [busy, setBusy] = useState(false);
@@ -58,8 +60,8 @@ export function Meter({ held, onRead, averageLabel }: MeterProps) {
     const mean = meanReading(taken.map(({ lab }) => lab));
     setWords(
       mean.oneColour
-        ? `Mean of ${taken.length} places: ${mean.hex}, within a colour difference of ${mean.spread.toFixed(1)}.`
-        : `These places differ by a colour difference of ${mean.spread.toFixed(1)}: choose one, or read again.`,
+        ? `Mean of ${taken.length} places: ${mean.hex}, within a colour difference of ${say.number(mean.spread, 1)}.`
+        : `These places differ by a colour difference of ${say.number(mean.spread, 1)}: choose one, or read again.`,
     );
     onRead(mean.hex, `mean of ${taken.length} readings`);
   };

@@ -1,8 +1,12 @@
+"use client";
+
+import { useSay } from "@/shared/say/useSay";
 import { Link } from "@/ui/Link";
 import type { PackingList } from "@/core/kit";
 
 /** What is packed for some jobs, each thing once, with its weight and room, and what may not travel (KIT-3). */
 export function PackingCard({ lists, title }: { lists: readonly PackingList[]; title: string }) {
+  const say = useSay();
   const things = new Map(
     lists.flatMap((list) => list.things.map((thing) => [thing.name, thing] as const)),
   );
@@ -13,7 +17,7 @@ export function PackingCard({ lists, title }: { lists: readonly PackingList[]; t
     <section aria-label="Packing list" className="mt-6">
       <h2 className="text-xl">{title}</h2>
       <p className="text-sm">
-        {things.size} things, about {(grams / 1000).toFixed(1)} kg;{" "}
+        {things.size} things, about {say.load(grams)};{" "}
         {lists.length > 1 ? "the fullest job takes" : "it takes"} some{" "}
         {Math.max(1, Math.round(litres))} litres. Weights of pots and tools are common practice, no
         published source; what may travel is for the carrier and local rules to say.

@@ -1,5 +1,6 @@
 "use client";
 
+import { useSay } from "@/shared/say/useSay";
 import { HowWorkedOut } from "@/ui/HowWorkedOut";
 import { ask } from "@/shared/ask";
 import { Select } from "@/ui/Select";
@@ -47,6 +48,7 @@ export function SuggestedPalette({
   jobId,
   actions,
 }: SuggestedPaletteProps) {
+  const say = useSay();
   const router = useRouter();
   const [within, setWithin] = useState<number>(AS_GOOD_AS);
   const [size, setSize] = useState<PanKey>("half");
@@ -136,15 +138,17 @@ export function SuggestedPalette({
         <>
           <p role="status" className="text-base">
             <strong>
-              {choice.pans.length === 1 ? "One pan makes" : `${choice.pans.length} pans make`}{" "}
-              {choice.colours.length === 1 ? "its colour" : `all ${choice.colours.length} colours`}
+              {choice.pans.length === 1
+                ? "One pan is enough"
+                : `${choice.pans.length} pans are enough for ${choice.colours.length === 1 ? "its colour" : `all ${choice.colours.length} colours`}`}
             </strong>
-            {now.size > choice.pans.length && <>; as it is painted now it takes {now.size}</>}.{" "}
-            <span className="muted">
-              {choice.fewest
-                ? "Fewer do not do."
-                : "There were too many ways to look through: fewer may do."}
-            </span>
+            {now.size > choice.pans.length && <>; painted as it is now, it takes {now.size}</>}.
+            {!choice.fewest && (
+              <span className="muted">
+                {" "}
+                There are too many combinations to try them all: fewer may do.
+              </span>
+            )}
           </p>
           {choice.missing.length > 0 && (
             <p className="border-l-4 border-current pl-2 font-semibold">
@@ -169,7 +173,7 @@ export function SuggestedPalette({
                   )}
                 </span>
                 <span className="muted w-24 text-right">
-                  {made.dE < 0.05 ? "as it is" : `colour difference ${made.dE.toFixed(1)}`}
+                  {made.dE < 0.05 ? "as it is" : `colour difference ${say.number(made.dE, 1)}`}
                 </span>
               </li>
             ))}

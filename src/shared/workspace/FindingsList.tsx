@@ -1,5 +1,6 @@
 "use client";
 
+import { Told } from "@/shared/say/Told";
 import { Link } from "@/ui/Link";
 import { useEffect, useId, useState } from "react";
 import { toast } from "sonner";
@@ -51,7 +52,7 @@ export function FindingsList({
             </span>
             <div className="min-w-0 text-sm">
               <p>
-                <strong>{WORDS[finding.severity]}.</strong> {finding.message}{" "}
+                <strong>{WORDS[finding.severity]}.</strong> <Told>{finding.message}</Told>{" "}
                 <Link className="link" href={`/rules#${finding.rule}`}>
                   {finding.rule}
                 </Link>
@@ -92,7 +93,7 @@ export function FindingsList({
               </div>
               {finding.does && (
                 <p id={`${id}-${i}`} className="muted mt-1 text-xs">
-                  {finding.does}
+                  <Told>{finding.does}</Told>
                 </p>
               )}
             </div>

@@ -1,6 +1,7 @@
 "use client";
 
 import { ask } from "@/shared/ask";
+import { useSay } from "@/shared/say/useSay";
 import { Alert } from "@/ui/Alert";
 import { History } from "lucide-react";
 import { useRouter } from "next/navigation";
@@ -10,11 +11,11 @@ import { differences, predict, variedLook, type Look } from "@/core/look";
 import { FaceFigure } from "@/shared/figure/FaceFigure";
 import { NameForm } from "@/shared/forms/NameForm";
 import { Dialog } from "@/ui/Dialog";
-import { dayWords } from "@/core/text/words";
 import { useWorking } from "./WorkspaceContext";
 
 /** Designs of this look kept by name: keep one, see how it differs from now, go back to it. */
 export function Versions() {
+  const say = useSay();
   const { given, look, undo, store } = useWorking();
   const router = useRouter();
   const [open, setOpen] = useState(false);
@@ -99,7 +100,7 @@ export function Versions() {
                 <span className="min-w-0 flex-1">
                   <span className="block font-semibold">{entry.name}</span>
                   <span className="muted block text-xs">
-                    {dayWords(entry.createdAt)}, {entry.design.layers.length} layers
+                    {say.day(entry.createdAt)}, {entry.design.layers.length} layers
                   </span>
                 </span>
                 <button

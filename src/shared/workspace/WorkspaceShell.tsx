@@ -1,14 +1,15 @@
 "use client";
 
+import { minutesWords } from "@/core/text/words";
 import { ask } from "@/shared/ask";
 import { Redo2, Undo2 } from "lucide-react";
+import { Told } from "@/shared/say/Told";
+import { useSay } from "@/shared/say/useSay";
 import { Link } from "@/ui/Link";
 import { useRouter } from "next/navigation";
 import { useState, type ReactNode } from "react";
 import { useHotkeys } from "react-hotkeys-hook";
 import type { Finding } from "@/core/look";
-import { dayWords } from "@/core/text/words";
-import { clock, minutesWords } from "@/ui/format";
 import { DraftFound } from "@/ui/saver/DraftFound";
 import { SaveStatus } from "@/ui/saver/SaveStatus";
 import { Waiting } from "@/shared/workers/Waiting";
@@ -21,6 +22,7 @@ import { useWorking } from "./WorkspaceContext";
 
 /** The head of a look: what it is, how saving stands, undo, and the chapters with what each still asks for. */
 export function WorkspaceShell({ children }: { children: ReactNode }) {
+  const say = useSay();
   const working = useWorking();
   const {
     given,
@@ -59,7 +61,7 @@ export function WorkspaceShell({ children }: { children: ReactNode }) {
             on {given.person.name}
             {given.brief.place && ` · ${given.brief.place}`}
             {given.brief.curtainAt &&
-              ` · ${dayWords(given.brief.curtainAt)} ${clock(given.brief.curtainAt)}`}
+              ` · ${say.day(given.brief.curtainAt)} ${say.clock(given.brief.curtainAt)}`}
           </p>
           <LookSaving />
           <div className="flex flex-wrap gap-2 max-md:flex-nowrap max-md:gap-1">
@@ -97,7 +99,7 @@ export function WorkspaceShell({ children }: { children: ReactNode }) {
               {plan.times && (
                 <>
                   {" "}
-                  · start <strong>{clock(plan.times.startAt)}</strong>
+                  · start <strong>{say.clock(plan.times.startAt)}</strong>
                 </>
               )}
             </p>
@@ -141,7 +143,7 @@ function Stops({ findings, map }: { findings: readonly Finding[]; map: string })
       className="flex flex-wrap items-center gap-x-4 gap-y-1 border-b-2 border-base-content bg-base-200 px-4 py-2 text-sm"
     >
       <p className="min-w-0 flex-1">
-        <strong>Safety stop: no plan, chair or print yet.</strong> {first.message}{" "}
+        <strong>Safety stop: no plan, chair or print yet.</strong> <Told>{first.message}</Told>{" "}
         <Link className="link" href={`/rules#${first.rule}`}>
           {first.rule}
         </Link>

@@ -8,6 +8,7 @@ import { LANDMARK_WORDS } from "@/shared/photograph/landmarkWords";
 import { PhotoPoints as Points } from "@/shared/photograph/PhotoPoints";
 import { usePictureUrl, type useKeptPhoto } from "@/shared/photograph/useKeptPhoto";
 import { useInspection } from "@/shared/photograph/usePaintedPhoto";
+import { Told } from "@/shared/say/Told";
 import { Waiting } from "@/shared/workers/Waiting";
 import { useWorking } from "@/shared/workspace/WorkspaceContext";
 import type { FigureSwitches } from "../useFigureSwitches";
@@ -89,7 +90,7 @@ function Checked({
           <ul className="flex list-disc flex-col gap-1 pl-5">
             {value.map(({ message, toDo }) => (
               <li key={message}>
-                {message} <em>{toDo}</em>
+                <Told>{message}</Told> <em>{toDo}</em>
               </li>
             ))}
           </ul>
