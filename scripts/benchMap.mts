@@ -70,6 +70,7 @@ function bigLook(): Look {
     pieces: [],
     steps: [],
     toDo: [],
+    tags: [],
     notes: "",
   };
 }

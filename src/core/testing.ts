@@ -87,6 +87,7 @@ export const aLook = (...layers: Layer[]): Look => ({
   pieces: [],
   steps: [],
   toDo: [],
+  tags: [],
 });
 
 /** Everybody has had clear patch tests of the whole shelf, so that a test speaks of one thing only. */

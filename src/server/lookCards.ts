@@ -12,13 +12,16 @@ import {
   findPerson,
   listJobs,
   listLookHeads,
+  listPeople,
+  listTags,
   type Job,
+  type LookFilter,
   type StoredLook,
 } from "@/store";
 import { startsByCall, type Starts } from "./callOf";
 import { lookPicture, markOf } from "./lookPicture";
 import { notFound } from "./problem";
-import { studio } from "./studio";
+import { studio, today } from "./studio";
 
 import { planInput, type PlanInput } from "./planInput";
 
@@ -126,10 +129,28 @@ const OVER_MS = 6 * 3_600_000;
 export const isAhead = ({ brief }: Job): boolean =>
   brief.curtainAt !== null && Date.parse(brief.curtainAt) >= Date.now() - OVER_MS;
 
+/** Which looks are shown by their jobs. */
+export type When = "ahead" | "none";
+const isWhen = (text: string | undefined): text is When => text === "ahead" || text === "none";
+
+/** What is asked of the page of looks, as it stands in its address. */
+export interface LooksAsked {
+  readonly find?: string | undefined;
+  readonly tag?: string | undefined;
+  readonly when?: string | undefined;
+  readonly page?: string | undefined;
+}
+
 export interface LooksShown {
   readonly cards: readonly LookCard[];
   readonly count: number;
   readonly find: string;
+  readonly tag: string | null;
+  readonly when: When | null;
+  readonly tags: readonly { readonly tag: string; readonly looks: number }[];
+  /** For whom a series may be planned. */
+  readonly people: readonly { readonly id: string; readonly name: string }[];
+  readonly today: string;
   readonly page: number;
   readonly pages: number;
 }
@@ -137,21 +158,30 @@ export interface LooksShown {
 const A_PAGE = 24;
 
 /** A page of looks, those worked on last first, each with its plan on its next person. */
-export async function lookCards(
-  asked: { find?: string | undefined; page?: string | undefined } = {},
-): Promise<LooksShown> {
+export async function lookCards(asked: LooksAsked = {}): Promise<LooksShown> {
   const db = await studio();
   const find = (asked.find ?? "").trim().slice(0, 80);
-  const count = await countLooks(db, find);
+  const tags = await listTags(db);
+  const tag = tags.find((one) => one.tag.toLowerCase() === asked.tag?.toLowerCase())?.tag;
+  const when = isWhen(asked.when) ? asked.when : null;
+  const jobs = await listJobs(db);
+  const withJobs = when === "ahead" ? jobs.filter(isAhead) : jobs;
+  const filter: LookFilter = {
+    find,
+    tag,
+    among: when
+      ? { ids: [...new Set(withJobs.map(({ lookId }) => lookId))], are: when === "ahead" }
+      : undefined,
+  };
+  const count = await countLooks(db, filter);
   const pages = Math.max(1, Math.ceil(count / A_PAGE));
   const page = Math.min(pages, Math.max(1, Math.floor(Number(asked.page) || 1)));
   const all = await planInput();
-  const jobs = await listJobs(db);
   const nextOf = (lookId: string) => {
     const own = jobs.filter((job) => job.lookId === lookId);
     return own.find(isAhead) ?? own.at(-1) ?? null;
   };
-  const heads = await listLookHeads(db, { find, from: (page - 1) * A_PAGE, most: A_PAGE });
+  const heads = await listLookHeads(db, { ...filter, from: (page - 1) * A_PAGE, most: A_PAGE });
   const looks = await findLooks(
     db,
     heads.map(({ id }) => id),
@@ -162,6 +192,11 @@ export async function lookCards(
     cards: await Promise.all(shown.map(({ look, job }) => cardOf(look, job, all, starts))),
     count,
     find,
+    tag: tag ?? null,
+    when,
+    tags,
+    people: (await listPeople(db)).map(({ id, name }) => ({ id, name })),
+    today: today(),
     page,
     pages,
   };

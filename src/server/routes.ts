@@ -48,6 +48,9 @@ import type {
 } from "./people";
 import type { NewRecordSchema, takeDown } from "./records";
 import type { SaveReferenceSchema, archiveReference, changeReference } from "./references";
+import type { PracticeSchema } from "@/core/practice";
+import type { dropPractice, DropPracticeSchema, notePractice } from "./practice";
+import type { addSeries, SeriesSchema } from "./series";
 import type { ChangeSettingsSchema, changeSettings } from "./settings";
 import type {
   DemoShelfSchema,
@@ -90,6 +93,9 @@ export interface Routes {
   "PUT /api/jobs/[id]/archived": Json<typeof ArchiveSchema, typeof archiveJob>;
   "PUT /api/jobs/[id]/asked": Json<typeof TodaySchema, typeof answerToday>;
   "POST /api/jobs/[id]/use": Json<typeof UseSchema, typeof writeUse>;
+  "POST /api/practice": Json<typeof PracticeSchema, typeof notePractice>;
+  "DELETE /api/practice/[id]": Json<typeof DropPracticeSchema, typeof dropPractice>;
+  "POST /api/series": Json<typeof SeriesSchema, typeof addSeries>;
   "POST /api/start": Json<typeof StartSchema, typeof startAs>;
   "POST /api/demo-shelf": Json<typeof DemoShelfSchema, typeof takeDemoShelf>;
   "POST /api/looks": Json<typeof StartLookSchema, typeof startLook>;

@@ -113,6 +113,7 @@ const KEYS: { readonly [Part in StudioPart]: (row: StudioRow<Part>) => string } 
   looks: ({ id }) => id,
   versions: ({ id }) => id,
   jobs: ({ id }) => id,
+  practice: ({ id }) => id,
   trays: ({ id }) => id,
   records: ({ id }) => id,
   calls: ({ id }) => id,

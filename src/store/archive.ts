@@ -64,6 +64,7 @@ async function dropOwn(tx: Store, kind: ArchiveKind, id: string): Promise<void> 
   await tx.deleteFrom("chair_event").where("look_id", "=", id).execute();
   await tx.deleteFrom("job").where("look_id", "=", id).execute();
   await tx.deleteFrom("look_version").where("look_id", "=", id).execute();
+  await tx.deleteFrom("look_tag").where("look_id", "=", id).execute();
   await tx.deleteFrom("look_use").where("look_id", "=", id).execute();
   await tx.deleteFrom("reference").where("look_id", "=", id).execute();
 }

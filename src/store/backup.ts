@@ -34,6 +34,7 @@ const COUNTED = [
   "chair_event",
   "tray",
   "setting",
+  "practice",
 ] as const;
 export type Counts = Readonly<Record<string, number>>;
 

@@ -63,6 +63,10 @@ const READ: { readonly [Part in StudioPart]: (db: Store) => Promise<readonly unk
       priceMinor: row.price_minor,
       batch: row.batch,
     })),
+  practice: async (db) =>
+    (await db.selectFrom("practice").selectAll().orderBy("created_at").orderBy("id").execute()).map(
+      (row) => ({ id: row.id, fields: json(row.fields) }),
+    ),
   house: async (db) =>
     (await db.selectFrom("house_change").selectAll().orderBy("version").execute()).map((row) => ({
       version: row.version,
@@ -222,6 +226,11 @@ const WRITE: {
         price_minor: row.priceMinor,
         batch: row.batch,
       })
+      .execute(),
+  practice: (db, row, now) =>
+    db
+      .insertInto("practice")
+      .values({ id: row.id, fields: JSON.stringify(row.fields), created_at: now })
       .execute(),
   house: (db, row) =>
     db

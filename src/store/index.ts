@@ -29,6 +29,7 @@ export {
   personIn,
   savePerson,
 } from "./people";
+export { addPractice, listPractice, removePractice } from "./practice";
 export { currentSettings, saveSettings } from "./settings";
 export { addHouse, currentHouse, listHouse, type HouseVersion } from "./house";
 export { addRecord, listRecords } from "./records";
@@ -62,10 +63,12 @@ export {
   findLooks,
   keepVersion,
   listLookHeads,
+  listTags,
   listVersions,
   looksPaintedWith,
   saveLook,
   type KeptVersion,
+  type LookFilter,
   type StoredLook,
 } from "./looks";
 export { addMix, findMix, listMixes, saveMix } from "./mixes";

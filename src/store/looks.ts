@@ -37,24 +37,48 @@ export interface LookHead {
   readonly updatedAt: string;
 }
 
-/** Looks that stand, by words that are all in the name. */
-function standing(db: Store, find = "") {
+/** Which looks are asked for: by words that are all in the name, and by what they are filed under. */
+export interface LookFilter {
+  readonly find?: string | undefined;
+  readonly tag?: string | undefined;
+  /** Of these alone, or of all others. */
+  readonly among?: { readonly ids: readonly string[]; readonly are: boolean } | undefined;
+}
+
+/** Looks that stand. */
+function standing(db: Store, { find = "", tag, among }: LookFilter) {
+  const all = db.selectFrom("look").where("archived", "=", 0);
+  const filed = tag
+    ? all.where("id", "in", (eb) =>
+        eb.selectFrom("look_tag").select("look_id").where("tag", "=", tag),
+      )
+    : all;
+  const chosen = among ? filed.where("id", among.are ? "in" : "not in", [...among.ids]) : filed;
   return find
     .split(/\s+/)
     .filter(Boolean)
     .slice(0, 8)
-    .reduce(
-      (query, word) => query.where("name", "like", `%${word.replace(/[%_]/g, "")}%`),
-      db.selectFrom("look").where("archived", "=", 0),
-    );
+    .reduce((query, word) => query.where("name", "like", `%${word.replace(/[%_]/g, "")}%`), chosen);
+}
+
+/** What looks that stand are filed under, with how many each, by the alphabet. */
+export async function listTags(db: Store): Promise<{ tag: string; looks: number }[]> {
+  return db
+    .selectFrom("look_tag")
+    .innerJoin("look", "look.id", "look_tag.look_id")
+    .where("look.archived", "=", 0)
+    .select(({ fn }) => ["look_tag.tag as tag", fn.countAll<number>().as("looks")])
+    .groupBy("look_tag.tag")
+    .orderBy("look_tag.tag")
+    .execute();
 }
 
 /** Looks by name, those worked on last first; read from an index alone. */
 export async function listLookHeads(
   db: Store,
-  o: { find?: string; from?: number; most?: number } = {},
+  o: LookFilter & { from?: number; most?: number } = {},
 ): Promise<LookHead[]> {
-  const rows = await standing(db, o.find)
+  const rows = await standing(db, o)
     .select(["id", "version", "name", "updated_at"])
     .orderBy("updated_at", "desc")
     .limit(o.most ?? -1)
@@ -68,10 +92,10 @@ export async function listLookHeads(
   }));
 }
 
-/** How many looks stand, or have some words in their name. */
-export async function countLooks(db: Store, find = ""): Promise<number> {
+/** How many looks stand, of those asked for. */
+export async function countLooks(db: Store, filter: LookFilter = {}): Promise<number> {
   return (
-    await standing(db, find)
+    await standing(db, filter)
       .select((eb) => eb.fn.countAll<number>().as("n"))
       .executeTakeFirstOrThrow()
   ).n;

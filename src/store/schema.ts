@@ -32,6 +32,8 @@ export interface Schema {
   reference: Versioned & { look_id: string; fields: string; bytes: Uint8Array };
   look: Versioned & { design: string; name: Generated<string> };
   look_use: { look_id: string; product_id: string };
+  practice: { id: string; fields: string; created_at: string };
+  look_tag: { look_id: string; tag: string };
   look_version: { id: string; look_id: string; name: string; design: string; created_at: string };
   house_change: { version: number; changes: string; created_at: string };
   record: Versioned & {

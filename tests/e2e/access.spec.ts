@@ -17,6 +17,7 @@ const VIEWS = [
   "/looks/bog-light/bog-reservoir/pieces",
   "/looks/drought/drought-quarry/record",
   "/records",
+  "/records/practice",
   "/chair/first-frost/frost-reservoir",
   "/looks/sundog/sundog-hillside/colour",
   "/mixing",

@@ -18,7 +18,7 @@ const ANSWERED: Readonly<Record<string, (page: Page) => Promise<void>>> = {
   pieces: (page) => expect(page.getByText(/at the chair/)).toBeVisible(),
   time: (page) =>
     expect(page.getByRole("option", { name: /^as usual: / })).toBeAttached({ timeout: 30_000 }),
-  kit: (page) => expect(page.getByText(/pans? makes? all|makes its colour/)).toBeVisible(),
+  kit: (page) => expect(page.getByText(/pans? (is|are) enough/)).toBeVisible(),
   plan: (page) => expect(page.getByRole("heading", { name: /steps/i }).first()).toBeVisible(),
   record: (page) => expect(page.getByText(/at the chair/)).toBeVisible(),
 };

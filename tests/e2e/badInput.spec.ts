@@ -87,7 +87,7 @@ test("thirty malformed bodies to every route give a problem with the field named
   demo,
 }) => {
   const routes = writingRoutes();
-  expect(routes).toHaveLength(55);
+  expect(routes).toHaveLength(58);
   expect(BODIES).toHaveLength(30);
   const before = digest(demo.folder);
   // Looked at together at the end: fifteen hundred expectations by themselves take a minute.

@@ -88,7 +88,7 @@ test("a call: two performers on one board, a second artist and chair shorten it,
   );
   const text = pdfText(await sheet.body());
   // Artist 1 comes an hour and a half late: the sheet is Odo's.
-  expect(text).toMatch(/Call sheet, [\d-]+: Odo/);
+  expect(text).toMatch(/Call sheet, \d+ \w+ \d{4}: Odo/);
   expect(text).toMatch(
     /(Nomi Tarrow: First Frost|Perrin Vaile: Hail)\s+chair \d · needed by \d\d:\d\d[\s\S]*\d\d:\d\d\s+\d\d:\d\d\s+Skin prep/,
   );

@@ -13,6 +13,11 @@ export default async function Page({
   const asked = await searchParams;
   const one = (value: string | string[] | undefined) =>
     typeof value === "string" ? value : undefined;
-  const shown = await lookCards({ find: one(asked.find), page: one(asked.page) });
+  const shown = await lookCards({
+    find: one(asked.find),
+    tag: one(asked.tag),
+    when: one(asked.when),
+    page: one(asked.page),
+  });
   return <LooksPage shown={shown} manner={await mannerNow()} />;
 }

@@ -439,7 +439,7 @@ export function outOfSchool(stack: Stack): Remark[] {
   return [
     remark(layer, {
       rule,
-      message: `The stack is not in the order chosen: ${moved ? SCHOOLS.map[look.schools.map] : SCHOOLS.base[look.schools.base]}.`,
+      message: `The layers are not in the order chosen: ${moved ? SCHOOLS.map[look.schools.map] : SCHOOLS.base[look.schools.base]}.`,
       fix,
       fixLabel: "Put it in that order",
     }),

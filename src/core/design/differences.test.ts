@@ -44,6 +44,7 @@ describe("differences between two designs, in words", () => {
       "Glow is new: yellow on chin",
     ],
     [{ op: "moveLayer", id: "veil", to: 0 }, "Veil is painted earlier"],
+    [{ op: "tag", tags: ["autumn", "chorus"] }, "The look is filed under autumn and chorus"],
     [{ op: "rename", name: "Second try" }, "The look is called Second try instead of trial"],
   ])("%j", (patch, words) => expect(after(patch)).toEqual([words]));
 });

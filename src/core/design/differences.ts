@@ -1,4 +1,4 @@
-import { plural } from "../text/words";
+import { listed, plural } from "../text/words";
 import { paintWords, type LookContext } from "./context";
 import { markLabel } from "../shapes";
 import { isSamePart, partWords } from "./part";
@@ -129,6 +129,17 @@ export function differences(
             kind: "look",
             layer: null,
             words: `The look is called ${after.name} instead of ${before.name}`,
+          } as const,
+        ]),
+    ...(before.tags.join() === after.tags.join()
+      ? []
+      : [
+          {
+            kind: "look",
+            layer: null,
+            words: after.tags.length
+              ? `The look is filed under ${listed(after.tags)}`
+              : "The look has no tags",
           } as const,
         ]),
     ...after.layers.flatMap((layer): Difference[] => {

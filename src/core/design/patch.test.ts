@@ -28,6 +28,7 @@ const PATCHES: readonly (readonly [
   ],
   [{ op: "moveLayer", id: "b", to: 0 }, (changed) => changed.layers[0]?.id, "b"],
   [{ op: "removeLayer", id: "a" }, (changed) => changed.layers.length, 1],
+  [{ op: "tag", tags: ["autumn", "chorus"] }, (changed) => changed.tags, ["autumn", "chorus"]],
   [{ op: "rename", name: "Squall" }, (changed) => changed.name, "Squall"],
   [{ op: "chooseSystem", system }, (changed) => changed.system?.detail, "waterWax"],
   [{ op: "chooseSystem", system: null }, (changed) => changed.system, null],

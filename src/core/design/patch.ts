@@ -6,6 +6,7 @@ import {
   LayerSchema,
   SchoolsSchema,
   SystemSchema,
+  TagsSchema,
   type Layer,
   type Look,
   type Schools,
@@ -19,6 +20,7 @@ export type LookPatch =
   | { readonly op: "moveLayer"; readonly id: string; readonly to: number }
   | { readonly op: "removeLayer"; readonly id: string }
   | { readonly op: "rename"; readonly name: string }
+  | { readonly op: "tag"; readonly tags: readonly string[] }
   | { readonly op: "chooseSystem"; readonly system: System | null }
   | { readonly op: "schools"; readonly schools: Schools }
   | { readonly op: "light"; readonly light: LightFrom }
@@ -90,6 +92,8 @@ export function applyPatch(look: Look, patch: LookPatch): Look {
       };
     case "rename":
       return { ...look, name: patch.name };
+    case "tag":
+      return { ...look, tags: [...patch.tags] };
     case "chooseSystem":
       return { ...look, system: patch.system };
     case "light":
@@ -171,6 +175,7 @@ export const PatchSchema: z.ZodType<LookPatch> = z.lazy(() =>
     z.object({ op: z.literal("moveLayer"), id: z.string(), to: z.number().int().min(0) }).strict(),
     z.object({ op: z.literal("removeLayer"), id: z.string() }).strict(),
     z.object({ op: z.literal("rename"), name: z.string().trim().min(1).max(80) }).strict(),
+    z.object({ op: z.literal("tag"), tags: TagsSchema }).strict(),
     z.object({ op: z.literal("chooseSystem"), system: SystemSchema.nullable() }).strict(),
     z.object({ op: z.literal("light"), light: z.enum(LIGHTS_FROM) }).strict(),
     z.object({ op: z.literal("schools"), schools: SchoolsSchema }).strict(),

@@ -184,6 +184,12 @@ export const MOST_LAYERS = 80;
 
 const distinct = (values: readonly unknown[]) => new Set(values).size === values.length;
 
+/** Tags as one types them, each once whatever its capitals. */
+export const TagsSchema = z
+  .array(z.string().trim().min(1, "a word").max(30, "at most 30 letters"))
+  .max(12, "at most twelve tags")
+  .transform((tags) => [...new Map(tags.map((tag) => [tag.toLowerCase(), tag])).values()]);
+
 export const LookSchema = z
   .object({
     schema: z.literal(1),
@@ -207,6 +213,8 @@ export const LookSchema = z
       .array(z.string().trim().min(1).max(200, "at most 200 letters"))
       .max(40, "at most forty")
       .default([]),
+    /** What it is filed under: a show, a series, a season. */
+    tags: TagsSchema.default([]),
   })
   .strict()
   .refine((look) => distinct(look.pieces.map((piece) => piece.id)), {
@@ -236,4 +244,5 @@ export const emptyLook = (name: string): Look => ({
   pieces: [],
   steps: [],
   toDo: [],
+  tags: [],
 });

@@ -20,6 +20,7 @@ export {
   type RejectedRow,
 } from "./productCsv";
 export { formatGpl, readGpl, type ColourFile } from "./gpl";
+export { practiceSheet } from "./practiceSheet";
 export { pieceSheets } from "./pieceSheets";
 export { PAPER_KEYS, PAPERS, type PaperKey } from "./paper";
 export { pathOfShape, sheetSvg } from "./sheetSvg";

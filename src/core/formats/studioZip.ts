@@ -5,6 +5,7 @@ import { ChairEventSchema } from "../chair";
 import { MOVEMENT_KINDS, PaletteSchema, type MovementKind } from "../kit";
 import { LookSchema, productsUsed, ReferenceSchema } from "../look";
 import { DateSchema, isProp, MixSchema, ProductSchema, type Product } from "../paint";
+import { PracticeSchema } from "../practice";
 import { PersonSchema } from "../people";
 import { CallSchema } from "../plan";
 import { RecordSchema } from "../record";
@@ -40,6 +41,7 @@ const ROWS = {
     })
     .strict(),
   jobs: z.object({ id: Id, archived, lookId: Id, personId: Id, brief: BriefSchema }).strict(),
+  practice: z.object({ id: Id, fields: PracticeSchema }).strict(),
   trays: z.object({ id: Id, archived, fields: PaletteSchema }).strict(),
   ledger: z
     .object({

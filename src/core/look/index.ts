@@ -1,5 +1,6 @@
 export {
   LookSchema,
+  TagsSchema,
   LayerSchema,
   StoredLayerSchema,
   emptyLook,
@@ -161,6 +162,7 @@ export {
   pointAt,
   takePoint,
   MarkSchema,
+  brushOf,
   markDifficulty,
   markAtHome,
   markLabel,

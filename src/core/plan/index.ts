@@ -1,5 +1,5 @@
 export { makePlan, type Bar, type Plan } from "./makePlan";
-export { REST_AFTER_DAYS, withoutRest } from "./series";
+export { planSeries, REST_AFTER_DAYS, USUAL_RUN, withoutRest } from "./series";
 export { removalOf } from "./removal";
 export { allNeeded } from "./needed";
 export { dayOf, type DayStep } from "./day";

@@ -40,3 +40,42 @@ export function withoutRest(jobs: readonly DatedFace[]): Series[] {
       : [];
   });
 }
+
+/** A look a day, as it is asked for. */
+export interface SeriesAsked {
+  /** In the order they are to be painted. */
+  readonly looks: readonly string[];
+  /** ISO day of the first. */
+  readonly from: string;
+  /** ISO day of the last there may be. */
+  readonly until: string | null;
+  /** Days painted between two rest days. */
+  readonly running: number;
+}
+
+export interface PlannedSeries {
+  readonly days: readonly { readonly on: string; readonly lookId: string }[];
+  readonly rests: readonly string[];
+  /** Looks there is no day for. */
+  readonly left: readonly string[];
+}
+
+/** How many days one is painted before a rest day, so that no rest is overdue. */
+export const USUAL_RUN = REST_AFTER_DAYS - 1;
+
+/** A look a day with a rest day for the skin after every so many (TIME-5): the days, and what there is no day for. */
+export function planSeries({ looks, from, until, running }: SeriesAsked): PlannedSeries {
+  const all = looks.map((lookId, i) => ({
+    lookId,
+    on: addDays(from, i + Math.floor(i / Math.max(1, running))),
+  }));
+  const days = all.filter(({ on }) => until === null || on <= until);
+  const painted = new Set(days.map(({ on }) => on));
+  const last = days.at(-1)?.on ?? from;
+  const span = Array.from({ length: looks.length * 2 }, (_, i) => addDays(from, i));
+  return {
+    days,
+    rests: span.filter((on) => on < last && !painted.has(on)),
+    left: all.slice(days.length).map(({ lookId }) => lookId),
+  };
+}

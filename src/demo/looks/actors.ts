@@ -27,6 +27,7 @@ export const thunderhead: Look = {
   pieces: [],
   steps: [],
   toDo: [],
+  tags: ["leads", "weather play"],
   notes: "Under a hood; the forks must read from the path, ten metres off.",
   layers: [
     prep,
@@ -129,6 +130,7 @@ export const drought: Look = {
   pieces: [],
   steps: [],
   toDo: [],
+  tags: ["leads", "weather play"],
   notes: "Ground that has not seen rain since spring.",
   layers: [
     {
@@ -289,6 +291,7 @@ export const firstFrost: Look = {
     },
   ],
   toDo: [],
+  tags: ["leads", "weather play"],
   notes: "Pale over deep skin: the ground decides the coats.",
   layers: [
     prep,
@@ -442,6 +445,7 @@ export const sundog: Look = {
   pieces: [],
   steps: [],
   toDo: [],
+  tags: ["leads", "weather play"],
   notes: "Two false suns beside the true one; must carry to the hillside.",
   layers: [
     prep,

@@ -13,6 +13,7 @@ const onCheek = (name: string, layers: Layer[]): Look => ({
   pieces: [],
   steps: [],
   toDo: [],
+  tags: ["booth"],
   notes: "For the booth: one cheek, clean brush and water for every child.",
   layers: onAnyFace(layers),
 });

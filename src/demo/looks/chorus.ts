@@ -30,6 +30,7 @@ export const fog: Look = {
   pieces: [],
   steps: [],
   toDo: [],
+  tags: ["chorus", "weather play"],
   notes: "No line anywhere: every tone goes over into the next.",
   layers: [
     prep,
@@ -157,6 +158,7 @@ export const hail: Look = {
     },
   ],
   toDo: [],
+  tags: ["chorus", "weather play"],
   notes:
     "Over a bald cap: its edge is filled, powdered and covered by the ground. The stones are larger where they strike.",
   layers: [
@@ -350,6 +352,7 @@ export const bogLight: Look = {
     },
   ],
   toDo: [],
+  tags: ["chorus", "weather play"],
   notes: "The foam piece sits on the forehead above the brows; look at it under the blue gel.",
   layers: [
     prep,
@@ -510,6 +513,7 @@ export const gateLeaf: Look = {
   pieces: [],
   steps: [],
   toDo: [],
+  tags: ["chorus", "weather play"],
   notes: "For the booth: one cheek, clean brush and water for every child.",
   layers: onAnyFace([
     layer({

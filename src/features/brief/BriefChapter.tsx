@@ -1,8 +1,6 @@
 "use client";
 
 import { ask } from "@/shared/ask";
-import { Told } from "@/shared/say/Told";
-import { useSay } from "@/shared/say/useSay";
 import { Link } from "@/ui/Link";
 import { useRouter } from "next/navigation";
 import { useEffect, useState } from "react";
@@ -11,7 +9,6 @@ import { z } from "zod";
 import { useStore } from "zustand";
 import { BriefSchema, type Brief } from "@/core/brief";
 import { isChild } from "@/core/people";
-import { feelsLike, sweatOf, sweatWords } from "@/core/wear";
 import { BriefFields } from "@/shared/forms/BriefFields";
 import { TodayFields } from "@/shared/forms/TodayFields";
 import { CheckField, FormProblems, Section, SelectField } from "@/shared/forms/controls";
@@ -31,6 +28,11 @@ import { DraftFound } from "@/ui/saver/DraftFound";
 import { readDraft } from "@/ui/saver/drafts";
 import { SaveStatus } from "@/ui/saver/SaveStatus";
 import { useFlush } from "@/ui/saver/useSaved";
+import { FaceFigure } from "@/shared/figure/FaceFigure";
+import { WhatItMeans } from "./WhatItMeans";
+import { BESIDE } from "./beside";
+import { HardestParts } from "./HardestParts";
+import { LookTags } from "./LookTags";
 import { JobsOfLook } from "./JobsOfLook";
 import { ReferencePicture } from "./ReferencePicture";
 
@@ -101,90 +103,97 @@ function useSavedForm(job: Job, brief: Brief) {
 
 /** The brief of this job, saved as it is typed. */
 function EditBrief({ job }: { job: Job }) {
-  const say = useSay();
-  const { given } = useWorking();
+  const { given, look, context, prediction } = useWorking();
   const { form, saver, isWrong, draft, restore, discard } = useSavedForm(job, given.brief);
   const state = useStore(saver.state);
-  const { person, brief } = given;
+  const { person } = given;
   return (
     <FormProvider {...form}>
       {draft && <DraftFound onRestore={restore} onDiscard={discard} />}
       <form
-        className="mx-auto flex max-w-6xl flex-col gap-4 p-4 sm:p-6"
+        className={`${BESIDE} mx-auto max-w-7xl p-4 sm:p-6`}
         noValidate
         onSubmit={(event) => event.preventDefault()}
       >
-        <div className="flex flex-wrap items-baseline justify-between gap-3">
-          <h2 className="text-2xl">Brief</h2>
-          {isWrong ? (
-            <p role="status" className="border-l-4 border-current pl-2 text-sm font-bold">
-              not saved: correct the marked field
-            </p>
-          ) : (
-            <SaveStatus
-              state={state}
-              name="the brief"
-              onMine={() => void saver.overwrite()}
-              onTheirs={() => {
-                saver.discard();
-                window.location.reload();
-              }}
+        <div className="flex min-w-0 flex-col gap-4">
+          <div className="flex flex-wrap items-baseline justify-between gap-3">
+            <h2 className="text-2xl">Brief</h2>
+            {isWrong ? (
+              <p role="status" className="border-l-4 border-current pl-2 text-sm font-bold">
+                not saved: correct the marked field
+              </p>
+            ) : (
+              <SaveStatus
+                state={state}
+                name="the brief"
+                onMine={() => void saver.overwrite()}
+                onTheirs={() => {
+                  saver.discard();
+                  window.location.reload();
+                }}
+              />
+            )}
+          </div>
+          {state.kind === "refused" && (
+            <FormProblems
+              title={`${state.refusal.title} ${state.refusal.detail ?? ""}`}
+              items={state.refusal.errors}
             />
           )}
+          <Section title="On whom">
+            <SelectField
+              name="personId"
+              label="Person"
+              options={given.people.map(({ id, name }) => [id, name] as const)}
+            />
+            <p className="self-end pb-2 text-sm">
+              <Link className="link" href={`/people/${person.id}`}>
+                {person.name}&apos;s card
+              </Link>
+              : skin, allergies, measures, patch tests
+            </p>
+          </Section>
+          <BriefFields at="brief." />
+          <Section
+            title="Asked on the day"
+            lead="Before the first step: it changes what may go where. The chair asks for it too."
+          >
+            <TodayFields at="brief." isChild={isChild(person)} today={given.today} />
+            <CheckField
+              name="brief.healthAsked"
+              label="They were asked"
+              className="sm:col-span-2 lg:col-span-3"
+            />
+          </Section>
+          <ReferencePicture />
+          <HardestParts />
+          <LookTags />
+          <JobsOfLook />
+          <div className="flex flex-wrap gap-3 self-start">
+            <PutAway
+              url={`/api/jobs/${job.id}/archived`}
+              name={`this job on ${person.name}`}
+              then={`/looks/${given.look.id}`}
+            />
+            <PutAway
+              url={`/api/looks/${given.look.id}/archived`}
+              name={given.look.design.name}
+              then="/looks"
+            />
+          </div>
         </div>
-        <p className="max-w-prose">
-          It will feel like {say.degrees(feelsLike(brief))}, and {person.name} will lose about{" "}
-          <Told>{sweatWords(sweatOf(person, brief), person)}</Told>.{" "}
-          <span className="muted">
-            From air, activity, hood and sun: heat index (NWS) and required evaporation (Gonzalez
-            2009).
-          </span>
-        </p>
-        {state.kind === "refused" && (
-          <FormProblems
-            title={`${state.refusal.title} ${state.refusal.detail ?? ""}`}
-            items={state.refusal.errors}
-          />
-        )}
-        <Section title="On whom">
-          <SelectField
-            name="personId"
-            label="Person"
-            options={given.people.map(({ id, name }) => [id, name] as const)}
-          />
-          <p className="self-end pb-2 text-sm">
-            <Link className="link" href={`/people/${person.id}`}>
-              {person.name}&apos;s card
-            </Link>
-            : skin, allergies, measures, patch tests
-          </p>
-        </Section>
-        <BriefFields at="brief." />
-        <Section
-          title="Asked on the day"
-          lead="Before the first step: it changes what may go where. The chair asks for it too."
+        <WhatItMeans
+          studio={given.settings.fields}
+          people={given.people}
+          design={{ look, context }}
         >
-          <TodayFields at="brief." isChild={isChild(person)} today={given.today} />
-          <CheckField
-            name="brief.healthAsked"
-            label="They were asked"
-            className="sm:col-span-2 lg:col-span-3"
+          <FaceFigure
+            id="brief"
+            {...{ look, context, prediction }}
+            title={`${look.name} on ${person.name}, predicted colours`}
+            className="h-64 w-full bg-surround"
           />
-        </Section>
-        <ReferencePicture />
-        <JobsOfLook />
-        <div className="flex flex-wrap gap-3 self-start">
-          <PutAway
-            url={`/api/jobs/${job.id}/archived`}
-            name={`this job on ${person.name}`}
-            then={`/looks/${given.look.id}`}
-          />
-          <PutAway
-            url={`/api/looks/${given.look.id}/archived`}
-            name={given.look.design.name}
-            then="/looks"
-          />
-        </div>
+        </WhatItMeans>
       </form>
     </FormProvider>
   );
@@ -192,7 +201,7 @@ function EditBrief({ job }: { job: Job }) {
 
 /** A look that has only been designed on a stand-in gets its first person and brief. */
 function FirstBrief() {
-  const { given } = useWorking();
+  const { given, look, context, prediction } = useWorking();
   const router = useRouter();
   const form = useZodForm(PersonAndBriefSchema, newSetting(given.people));
   const [refusal, setRefusal] = useState<Refusal | null>(null);
@@ -212,29 +221,43 @@ function FirstBrief() {
   return (
     <FormProvider {...form}>
       <form
-        className="mx-auto flex max-w-6xl flex-col gap-4 p-4 sm:p-6"
+        className={`${BESIDE} mx-auto max-w-7xl p-4 sm:p-6`}
         noValidate
         onSubmit={(event) => void submit(event)}
       >
-        <h2 className="text-2xl">Who is it for, and when?</h2>
-        <p className="max-w-prose">
-          So far this look is designed on a stand-in of middle skin tone. With a person and a brief,
-          colours, coats, grams and times become theirs.
-        </p>
-        <PersonOrNew people={given.people} />
-        <BriefFields at="brief." />
-        <ReferencePicture />
-        <FormProblems
-          title={refusal ? `${refusal.title} ${refusal.detail ?? ""}` : null}
-          items={refusal?.errors}
-        />
-        <button
-          type="submit"
-          className="btn btn-primary btn-lg self-start"
-          disabled={form.formState.isSubmitting}
+        <div className="flex min-w-0 flex-col gap-4">
+          <h2 className="text-2xl">Who is it for, and when?</h2>
+          <p className="max-w-prose">
+            So far this look is designed on a stand-in of middle skin tone. With a person and a
+            brief, colours, coats, grams and times become theirs.
+          </p>
+          <PersonOrNew people={given.people} />
+          <BriefFields at="brief." />
+          <ReferencePicture />
+          <FormProblems
+            title={refusal ? `${refusal.title} ${refusal.detail ?? ""}` : null}
+            items={refusal?.errors}
+          />
+          <button
+            type="submit"
+            className="btn btn-primary btn-lg self-start"
+            disabled={form.formState.isSubmitting}
+          >
+            Save the brief and choose paint
+          </button>
+        </div>
+        <WhatItMeans
+          studio={given.settings.fields}
+          people={given.people}
+          design={{ look, context }}
         >
-          Save the brief and choose paint
-        </button>
+          <FaceFigure
+            id="brief"
+            {...{ look, context, prediction }}
+            title={`${look.name}, predicted colours`}
+            className="h-64 w-full bg-surround"
+          />
+        </WhatItMeans>
       </form>
     </FormProvider>
   );

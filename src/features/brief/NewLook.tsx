@@ -6,6 +6,7 @@ import { useState } from "react";
 import { FormProvider } from "react-hook-form";
 import { z } from "zod";
 import type { Person } from "@/core/people";
+import type { StudioSettings } from "@/core/studio";
 import { BriefFields } from "@/shared/forms/BriefFields";
 import { FormProblems, Section, TextField } from "@/shared/forms/controls";
 import {
@@ -16,6 +17,8 @@ import {
 } from "@/shared/forms/PersonOrNew";
 import { useFormDraft } from "@/shared/forms/useFormDraft";
 import { showRefusal, useZodForm } from "@/shared/forms/useZodForm";
+import { BESIDE } from "./beside";
+import { WhatItMeans } from "./WhatItMeans";
 import { type Refusal } from "@/ui/request";
 
 const Schema = PersonAndBriefSchema.and(
@@ -24,8 +27,13 @@ const Schema = PersonAndBriefSchema.and(
   }),
 );
 
+interface NewLookProps {
+  people: readonly Person[];
+  studio: StudioSettings;
+}
+
 /** From nothing to a brief: what, on whom, for how long. */
-export function NewLook({ people }: { people: readonly Person[] }) {
+export function NewLook({ people, studio }: NewLookProps) {
   const router = useRouter();
   const form = useZodForm(Schema, { ...newSetting(people), name: "" });
   const [refusal, setRefusal] = useState<Refusal | null>(null);
@@ -51,24 +59,27 @@ export function NewLook({ people }: { people: readonly Person[] }) {
   const wrong = form.formState.isSubmitted && Object.keys(form.formState.errors).length > 0;
   return (
     <FormProvider {...form}>
-      <form onSubmit={(event) => void submit(event)} noValidate className="flex flex-col gap-4">
-        {bar}
-        <Section title="What">
-          <TextField name="name" label="Name of the look" />
-        </Section>
-        <PersonOrNew people={people} />
-        <BriefFields at="brief." />
-        <FormProblems
-          title={refusal?.title ?? (wrong ? "Please correct the marked fields." : null)}
-          items={refusal?.errors}
-        />
-        <button
-          type="submit"
-          className="btn btn-primary btn-lg self-start"
-          disabled={form.formState.isSubmitting}
-        >
-          Save the brief and choose paint
-        </button>
+      <form onSubmit={(event) => void submit(event)} noValidate className={BESIDE}>
+        <div className="flex min-w-0 flex-col gap-4">
+          {bar}
+          <Section title="What">
+            <TextField name="name" label="Name of the look" />
+          </Section>
+          <PersonOrNew people={people} />
+          <BriefFields at="brief." />
+          <FormProblems
+            title={refusal?.title ?? (wrong ? "Please correct the marked fields." : null)}
+            items={refusal?.errors}
+          />
+          <button
+            type="submit"
+            className="btn btn-primary btn-lg self-start"
+            disabled={form.formState.isSubmitting}
+          >
+            Save the brief and choose paint
+          </button>
+        </div>
+        <WhatItMeans studio={studio} people={people} />
       </form>
     </FormProvider>
   );

@@ -23,6 +23,9 @@ export function LookCard({ card, say }: { card: Card; say: Say }) {
             on {personName ?? "a stand-in"}
             {job?.brief.place ? ` · ${job.brief.place}` : ""}
           </span>
+          {look.design.tags.length > 0 && (
+            <span className="muted text-sm">{look.design.tags.join(" · ")}</span>
+          )}
           <span className="mt-2 text-sm">
             {look.design.layers.length ? (
               <>

@@ -1,17 +1,61 @@
 import type { Manner } from "@/core/text/manner";
 import { sayer } from "@/core/text/say";
 import { Link } from "@/ui/Link";
+import { keysOf } from "@/core/keysOf";
+import { WHEN_SHOWN } from "./whenShown";
 import type { LooksShown } from "@/server/lookCards";
 import { Empty } from "@/ui/Empty";
 import { Page } from "@/ui/Page";
 import { BringIn } from "./BringIn";
 import { LookCard } from "./LookCard";
+import { SeriesCard } from "./SeriesCard";
+
+/** The page with some of what is asked changed; its first page again, unless another is asked for. */
+const toward = ({ find, tag, when }: LooksShown, change: Record<string, string | null> = {}) => {
+  const asked = { find, tag, when, ...change };
+  const kept = Object.entries(asked).flatMap(([key, value]) => (value ? [[key, value]] : []));
+  return kept.length ? `/looks?${new URLSearchParams(kept).toString()}` : "/looks";
+};
+
+const CHIP = "btn btn-sm aria-[current=true]:btn-primary";
+
+/** Tags and jobs to choose by; each chosen one is a link away from being dropped. */
+function Filters({ shown }: { shown: LooksShown }) {
+  const { tags, tag, when } = shown;
+  if (!tags.length && when === null && shown.count < 2) return null;
+  return (
+    <nav aria-label="Which looks" className="mb-4 flex flex-wrap items-center gap-2">
+      <Link className={CHIP} href="/looks" aria-current={!tag && !when}>
+        All
+      </Link>
+      {tags.map((one) => (
+        <Link
+          key={one.tag}
+          className={CHIP}
+          aria-current={one.tag === tag}
+          href={toward(shown, { tag: one.tag === tag ? null : one.tag })}
+        >
+          {one.tag} <span className="font-normal">{one.looks}</span>
+        </Link>
+      ))}
+      {keysOf(WHEN_SHOWN).map((key) => (
+        <Link
+          key={key}
+          className={CHIP}
+          aria-current={key === when}
+          href={toward(shown, { when: key === when ? null : key })}
+        >
+          {WHEN_SHOWN[key]}
+        </Link>
+      ))}
+    </nav>
+  );
+}
 
 export function LooksPage({ shown, manner }: { shown: LooksShown; manner: Manner }) {
   const say = sayer(manner);
-  const { cards, count, find, page, pages } = shown;
-  const to = (number: number) =>
-    `/looks?${new URLSearchParams({ ...(find && { find }), ...(number > 1 && { page: String(number) }) }).toString()}`;
+  const { cards, count, find, page, pages, tag } = shown;
+  const to = (number: number) => toward(shown, { page: number > 1 ? String(number) : null });
   return (
     <Page
       title="Looks"
@@ -28,7 +72,22 @@ export function LooksPage({ shown, manner }: { shown: LooksShown; manner: Manner
         </div>
       }
     >
-      {count === 0 && !find ? (
+      <Filters shown={shown} />
+      {tag && (
+        <SeriesCard
+          key={tag}
+          tag={tag}
+          people={shown.people}
+          today={shown.today}
+          looks={cards.map(({ look, plan }) => ({
+            id: look.id,
+            name: look.design.name,
+            minutes: plan.chairMinutes,
+            stopped: plan.stopped,
+          }))}
+        />
+      )}
+      {count === 0 && !find && !tag && !shown.when ? (
         <Empty title="No look yet">
           <p>Say what you are painting, on whom and for how long; the rest follows.</p>
           <Link href="/looks/new" className="btn btn-primary">
@@ -43,6 +102,8 @@ export function LooksPage({ shown, manner }: { shown: LooksShown; manner: Manner
                 <span className="label-line">Find a look by its name</span>
                 <input type="search" name="find" defaultValue={find} className="input" />
               </label>
+              {tag && <input type="hidden" name="tag" value={tag} />}
+              {shown.when && <input type="hidden" name="when" value={shown.when} />}
               <button type="submit" className="btn">
                 Find
               </button>
@@ -52,7 +113,7 @@ export function LooksPage({ shown, manner }: { shown: LooksShown; manner: Manner
                   <>
                     {" "}
                     with “{find}”,{" "}
-                    <Link className="link" href="/looks">
+                    <Link className="link" href={toward(shown, { find: null })}>
                       show all
                     </Link>
                   </>

@@ -18,13 +18,15 @@ export function RecordsPage({ records }: { records: readonly WornRecord[] }) {
     <Page
       title="Records"
       lead="What was forecast against what happened. Every record sharpens the next forecast."
+      action={
+        <Link href="/records/practice" className="btn">
+          Practice
+        </Link>
+      }
     >
       {records.length === 0 ? (
         <Empty title="No records yet">
-          <p>
-            After a look was painted, its chapter Record takes how long each step took and how it
-            held.
-          </p>
+          <p>Once a look has been worn, log its timings and how it lasted on its Record tab.</p>
           <Link href="/looks" className="btn btn-primary">
             To the looks
           </Link>
@@ -86,7 +88,7 @@ function Minutes({ records }: { records: readonly WornRecord[] }) {
       </div>
       {!points.length ? (
         <p className="mt-2 text-sm">
-          Nothing was timed yet: the chair logs minutes, or type them in a record.
+          Nothing timed yet: the chair logs minutes, or type them into a record.
         </p>
       ) : (
         <>
@@ -157,12 +159,13 @@ function Errors({ records }: { records: readonly WornRecord[] }) {
       <h2 className="text-xl">How good the forecasts have been</h2>
       <p className="text-sm">
         {[
-          last(wear) !== undefined && `Wear was last off by ${last(wear)} percent points a place`,
-          last(minutes) !== undefined && `minutes by ${last(minutes)} %`,
+          last(wear) !== undefined &&
+            `The last wear forecast was out by about ${last(wear)} points per area`,
+          last(minutes) !== undefined && `the minutes by ${last(minutes)} %`,
         ]
           .filter(Boolean)
           .join(", ") || "Nothing to compare yet"}
-        . Against the default forecast, by day.
+        . Measured against the default forecast, by day.
       </p>
       <div aria-hidden>
         <Chart
@@ -207,7 +210,7 @@ function Wear({ records }: { records: readonly WornRecord[] }) {
     <section aria-label="Forecast against seen" className="card-plain p-4">
       <h2 className="text-xl">Wear: forecast against seen</h2>
       {!seen.length ? (
-        <p className="mt-2 text-sm">Nobody has said yet how a look held.</p>
+        <p className="mt-2 text-sm">No record says yet how a look lasted.</p>
       ) : (
         <>
           <p className="text-sm">On the line: as forecast. Below: it wore off sooner.</p>

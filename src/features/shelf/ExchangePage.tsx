@@ -289,6 +289,7 @@ const PARTS: Readonly<Record<keyof StudioArrival["parts"], string>> = {
   jobs: "jobs",
   trays: "trays",
   ledger: "lines of stock history",
+  practice: "goes at practice drills",
   house: "versions of rules and numbers",
   settings: "settings of the studio",
   records: "records",

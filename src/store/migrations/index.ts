@@ -8,6 +8,8 @@ import { usedByJobs } from "./006-used-by-jobs";
 import { traysAndPrices } from "./007-trays-and-prices";
 import { largeStudios } from "./008-large-studios";
 import { settings } from "./009-settings";
+import { tags } from "./010-tags";
+import { practice } from "./011-practice";
 
 /** Migrations in order; a new one is its file and one line here. */
 export const MIGRATIONS: Readonly<Record<string, Migration>> = {
@@ -20,4 +22,6 @@ export const MIGRATIONS: Readonly<Record<string, Migration>> = {
   "007-trays-and-prices": traysAndPrices,
   "008-large-studios": largeStudios,
   "009-settings": settings,
+  "010-tags": tags,
+  "011-practice": practice,
 };

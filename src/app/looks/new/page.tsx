@@ -1,4 +1,5 @@
 import { NewLook } from "@/features/brief/NewLook";
+import { settings } from "@/server/settings";
 import { everybody } from "@/server/people";
 import { Page as Frame } from "@/ui/Page";
 
@@ -8,7 +9,7 @@ export const metadata = { title: "New look" };
 export default async function Page() {
   return (
     <Frame title="What are you painting, on whom, for how long?">
-      <NewLook people={await everybody()} />
+      <NewLook people={await everybody()} studio={(await settings()).fields} />
     </Frame>
   );
 }

@@ -1,0 +1,171 @@
+"use client";
+
+import { useRouter } from "next/navigation";
+import { useMemo, useState } from "react";
+import { toast } from "sonner";
+import { addDays } from "@/core/days";
+import { planSeries, USUAL_RUN } from "@/core/plan";
+import { listed, minutesWords, oneOrMore, plural } from "@/core/text/words";
+import { ask } from "@/shared/ask";
+import { useSay } from "@/shared/say/useSay";
+import { Alert } from "@/ui/Alert";
+import { LabelledNumber } from "@/ui/LabelledNumber";
+import { Link } from "@/ui/Link";
+import { withOffset } from "@/ui/moment";
+
+interface InSeries {
+  readonly id: string;
+  readonly name: string;
+  readonly minutes: number;
+  /** A safety rule stops it. */
+  readonly stopped: boolean;
+}
+
+interface SeriesCardProps {
+  tag: string;
+  looks: readonly InSeries[];
+  people: readonly { readonly id: string; readonly name: string }[];
+  today: string;
+}
+
+/** Looks of one tag as a series: one a day, quickest first, with rest days for the skin (TIME-5). */
+export function SeriesCard({ tag, looks, people, today }: SeriesCardProps) {
+  const say = useSay();
+  const router = useRouter();
+  const [personId, setPersonId] = useState("");
+  const [from, setFrom] = useState(addDays(today, 1));
+  const [at, setAt] = useState("19:30");
+  const [until, setUntil] = useState("");
+  const [running, setRunning] = useState<number>(USUAL_RUN);
+  const [problem, setProblem] = useState<string | null>(null);
+  // Hands get quicker over a series: what takes long comes once they have.
+  const quickest = useMemo(
+    () => looks.filter(({ stopped }) => !stopped).toSorted((a, b) => a.minutes - b.minutes),
+    [looks],
+  );
+  const planned = useMemo(
+    () => planSeries({ looks: quickest.map(({ id }) => id), from, until: until || null, running }),
+    [quickest, from, until, running],
+  );
+  const nameOf = (id: string) => looks.find((look) => look.id === id)?.name ?? "";
+  const minutes = looks.reduce((sum, look) => sum + look.minutes, 0);
+  const last = planned.days.at(-1);
+  const add = async () => {
+    const curtainAt = withOffset(`${from}T${at}`);
+    if (!curtainAt) return;
+    const lookIds = quickest.map(({ id }) => id);
+    const body = { lookIds, personId, curtainAt, until: until || null, running };
+    const answer = await ask("POST /api/series", {}, body);
+    if (!answer.ok) {
+      setProblem(answer.refusal.errors?.[0]?.message ?? answer.refusal.title);
+      return;
+    }
+    setProblem(null);
+    toast(`Added ${oneOrMore(answer.value.added, "job")}`);
+    router.refresh();
+  };
+  const isStopped = looks.some(({ stopped }) => stopped);
+  return (
+    <details className="card-plain mb-4 p-4">
+      <summary className="cursor-pointer font-semibold">
+        {tag} as a series: {oneOrMore(looks.length, "look")}, {minutesWords(minutes)} at the chair
+        in all
+      </summary>
+      <div className="mt-3 flex flex-wrap items-end gap-3 text-sm">
+        <label>
+          <span className="label-line">On</span>
+          <select
+            className="select !w-48"
+            value={personId}
+            onChange={(event) => setPersonId(event.target.value)}
+          >
+            <option value="">choose a person</option>
+            {people.map(({ id, name }) => (
+              <option key={id} value={id}>
+                {name}
+              </option>
+            ))}
+          </select>
+        </label>
+        <label>
+          <span className="label-line">First day</span>
+          <input
+            type="date"
+            className="input !w-44"
+            min={today}
+            value={from}
+            onChange={(event) => setFrom(event.target.value || addDays(today, 1))}
+          />
+        </label>
+        <label>
+          <span className="label-line">Curtain</span>
+          <input
+            type="time"
+            className="input !w-36"
+            value={at}
+            onChange={(event) => setAt(event.target.value)}
+          />
+        </label>
+        <LabelledNumber
+          label="Days before a rest day"
+          least={1}
+          most={14}
+          whole
+          value={running}
+          onChange={setRunning}
+        />
+        <label>
+          <span className="label-line">Over by (may be empty)</span>
+          <input
+            type="date"
+            className="input !w-44"
+            value={until}
+            onChange={(event) => setUntil(event.target.value)}
+          />
+        </label>
+      </div>
+      <p className="mt-3" role="status">
+        {last ? (
+          <>
+            <strong>
+              {planned.days.length === quickest.length
+                ? `${oneOrMore(planned.days.length, "look")}, done by ${say.day(last.on)}`
+                : `${planned.days.length} of ${quickest.length} looks fit by ${say.day(until)}`}
+            </strong>
+            {planned.rests.length > 0 &&
+              `, with ${planned.rests.length} rest ${plural(planned.rests.length, "day")} for the skin (${listed(planned.rests.map(say.day))})`}
+            . {planned.left.length > 0 && `No day for ${listed(planned.left.map(nameOf))}.`}
+          </>
+        ) : (
+          "No day left for any of them: choose a later last day."
+        )}
+        {isStopped && " Looks a safety rule stops are left out."}
+      </p>
+      <ol className="mt-2 flex flex-wrap gap-x-5 gap-y-1 text-sm">
+        {planned.days.map(({ on, lookId }) => (
+          <li key={lookId}>
+            {say.day(on)}: <strong>{nameOf(lookId)}</strong>
+          </li>
+        ))}
+      </ol>
+      {problem && <Alert className="mt-3">{problem}.</Alert>}
+      <div className="mt-3 flex flex-wrap items-center gap-3">
+        <button
+          type="button"
+          className="btn btn-primary"
+          disabled={!personId || !at || planned.days.length === 0}
+          onClick={() => void add()}
+        >
+          Add {oneOrMore(planned.days.length, "job")}
+        </button>
+        <span className="muted text-sm">
+          What runs out on the way, and by when to order it:{" "}
+          <Link className="link" href="/shelf/planning">
+            Planning
+          </Link>
+          .
+        </span>
+      </div>
+    </details>
+  );
+}
