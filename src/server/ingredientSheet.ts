@@ -6,7 +6,7 @@ import { safetyNotes, materialOf, recipeOf, zoneWords } from "@/core/look";
 import { ALLERGENS, allergensOf, GRADES, material, type Product } from "@/core/paint";
 import { contextOf } from "@/core/record";
 import { fieldErrors, invalid, notFound } from "./problem";
-import { sayOf } from "./sheets/say";
+import { amount, sayOf } from "./sheets/say";
 import { textPdf } from "./textPdf";
 import { loadWorkspace } from "./workspace";
 import { withhold } from "./safety";
@@ -62,7 +62,7 @@ export async function ingredientSheet(
       { bold: true, before: 0.6 },
     );
     out.write(
-      `${material(product.material).label}; ${GRADES[product.grade]}; about ${(grams.get(product.id) ?? 0).toFixed(1)} g; on ${zoneWords([...new Set(layersOf(product).flatMap(({ zones }) => zones))], 5)}.`,
+      `${material(product.material).label}; ${GRADES[product.grade]}; about ${amount(grams.get(product.id) ?? 0, product.counted)}; on ${zoneWords([...new Set(layersOf(product).flatMap(({ zones }) => zones))], 5)}.`,
       { indent: 12 },
     );
     out.write(

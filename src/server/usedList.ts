@@ -34,9 +34,7 @@ export async function usedList(jobId: string): Promise<{ body: string; name: str
     ...lines,
     "",
     `Tools: ${tools.join(", ")}.`,
-    written
-      ? "Amounts as they were taken down."
-      : "Amounts by the plan: nothing was taken down yet.",
+    written ? "Amounts as recorded." : "Amounts as planned: nothing has been recorded yet.",
     "Labels and patch tests come before any list.",
     "",
   ].join("\n");

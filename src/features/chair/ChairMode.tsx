@@ -101,7 +101,7 @@ function Chair({ given, known, jobId, rehearsal }: Given) {
         prediction={predict(look, context)}
         step={step}
         state={state}
-        name={given.person.name}
+        person={given.person}
       />
       <div className="flex min-h-0 flex-1 flex-col overflow-auto p-4 sm:p-9 sm:pt-6">
         {stops.length > 0 && (

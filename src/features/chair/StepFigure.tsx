@@ -1,10 +1,13 @@
-import { Rotate3d } from "lucide-react";
+import { Camera, Rotate3d } from "lucide-react";
 import { useMemo, useState } from "react";
 import { doneTasksOf, skippedTasks, type ChairState, type ChairStep } from "@/core/chair";
+import { isChild, type Person } from "@/core/people";
 import type { Look, LookContext, Prediction } from "@/core/look";
 import { regionOf, type Region } from "@/core/plan";
 import { TurnedFigure } from "@/shared/figure/TurnedFigure";
 import { ViewFigure } from "@/shared/figure/ViewFigure";
+import { LookOnPhoto } from "@/shared/photograph/LookOnPhoto";
+import { useKeptPhoto } from "@/shared/photograph/useKeptPhoto";
 import type { ViewKey } from "@/shared/figure/views";
 
 /** From where each region of the body is looked at; the face for all others. */
@@ -38,6 +41,9 @@ function painted(look: Look, tasks: readonly string[]): Look {
   };
 }
 
+const SWITCH =
+  "btn btn-sm border-[#111] bg-[#f4f4f3] text-[#111] aria-pressed:bg-[#111] aria-pressed:text-[#f4f4f3]";
+
 /** The figure as it looks once this step is done, with the zones of the step lit. */
 export function StepFigure({
   look,
@@ -45,14 +51,14 @@ export function StepFigure({
   prediction,
   step,
   state,
-  name,
+  person,
 }: {
   look: Look;
   context: LookContext;
   prediction: Prediction;
   step: ChairStep | null;
   state: ChairState;
-  name: string;
+  person: Person;
 }) {
   const layer = step && look.layers.find(({ id }) => id === step.layerId);
   const onFace = !step || step.regions.some((region) => SEEN[region] === undefined);
@@ -63,7 +69,12 @@ export function StepFigure({
     step && layer && !layer.marks.length
       ? layer.zones.filter((zone) => step.regions.includes(regionOf(zone)))
       : [];
-  const [turned, setTurned] = useState(false);
+  const [seen, setSeen] = useState<"drawn" | "turned" | "photo">("drawn");
+  const kept = useKeptPhoto(person.id);
+  const photo = isChild(person) && !person.guardianConsent ? null : kept.photo;
+  const turned = seen === "turned";
+  // A photograph shows the face from the front, and nothing else.
+  const onPhoto = seen === "photo" && view === "face" && photo?.points ? photo : null;
   const shown = useMemo(() => {
     const skipped = skippedTasks(state);
     return painted(look, [
@@ -71,12 +82,12 @@ export function StepFigure({
       ...(step?.tasks ?? []),
     ]);
   }, [look, state, step]);
-  const title = `${look.name} on ${name}, as it looks ${step ? "after this step" : "now"}`;
+  const title = `${look.name} on ${person.name}, as it looks ${step ? "after this step" : "now"}`;
   const drawn = { look: shown, context, prediction, title };
   const isOfHead = view === "face" || view === "backOfHead";
   return (
     <div
-      className={`relative w-full shrink-0 bg-surround text-[#111] md:h-full md:w-[39%] ${turned ? "h-96" : "h-56"}`}
+      className={`relative flex w-full shrink-0 flex-col bg-surround text-[#111] md:h-full md:w-[39%] ${turned || onPhoto ? "h-96" : "h-56"}`}
     >
       {turned ? (
         <TurnedFigure
@@ -84,6 +95,12 @@ export function StepFigure({
           className="h-full w-full pt-12"
           formLight="above"
           wholePerson={!isOfHead}
+        />
+      ) : onPhoto ? (
+        <LookOnPhoto
+          {...{ look: shown, context, prediction }}
+          photo={onPhoto}
+          label={`${title}, on their photograph`}
         />
       ) : (
         <ViewFigure
@@ -95,15 +112,28 @@ export function StepFigure({
           className="h-full w-full"
         />
       )}
-      <button
-        type="button"
-        className="btn btn-sm absolute top-2 left-2 border-[#111] bg-[#f4f4f3] text-[#111]"
-        aria-pressed={turned}
-        onClick={() => setTurned(!turned)}
-      >
-        <Rotate3d size={18} aria-hidden />
-        Turn by hand
-      </button>
+      <div className="absolute top-2 left-2 flex flex-wrap gap-2">
+        <button
+          type="button"
+          className={SWITCH}
+          aria-pressed={turned}
+          onClick={() => setSeen(turned ? "drawn" : "turned")}
+        >
+          <Rotate3d size={18} aria-hidden />
+          Turn by hand
+        </button>
+        {photo?.points && view === "face" && (
+          <button
+            type="button"
+            className={SWITCH}
+            aria-pressed={onPhoto !== null}
+            onClick={() => setSeen(onPhoto ? "drawn" : "photo")}
+          >
+            <Camera size={18} aria-hidden />
+            On the photograph
+          </button>
+        )}
+      </div>
     </div>
   );
 }

@@ -72,7 +72,7 @@ export function NewRecord() {
     }
     setProblem(
       saved.refused.length
-        ? `The record is taken down, but not every picture: ${saved.refused.join("; ")}`
+        ? `Record saved, but not every picture: ${saved.refused.join("; ")}`
         : null,
     );
     begin();

@@ -7,13 +7,13 @@ import type { KeptPhoto } from "@/shared/photograph/keptPhoto";
 import { LANDMARK_WORDS } from "@/shared/photograph/landmarkWords";
 import { PhotoPoints as Points } from "@/shared/photograph/PhotoPoints";
 import { usePictureUrl, type useKeptPhoto } from "@/shared/photograph/useKeptPhoto";
+import { PhotoCharts } from "@/shared/photograph/LookOnPhoto";
 import { useInspection } from "@/shared/photograph/usePaintedPhoto";
 import { Told } from "@/shared/say/Told";
 import { Waiting } from "@/shared/workers/Waiting";
 import { useWorking } from "@/shared/workspace/WorkspaceContext";
 import type { FigureSwitches } from "../useFigureSwitches";
 import { BUTTON, ChoosePhoto, FindFace, Middle } from "./FindFace";
-import { Charts } from "./PaintedPhoto";
 
 /** A photograph of the painted face, measured against the plan as far as it is built. */
 export function CheckPainted({
@@ -71,7 +71,7 @@ function Checked({
   removal: React.ReactNode;
 }) {
   const { look, context, prediction } = useWorking();
-  const { upTo } = switches;
+  const { upTo, whole } = switches;
   const url = usePictureUrl(photo.picture);
   const drawings = useRef<HTMLDivElement>(null);
   const what = useMemo(() => ({ look, prediction, upTo }), [look, prediction, upTo]);
@@ -80,7 +80,7 @@ function Checked({
   const { value } = answer;
   return (
     <div className="flex min-h-0 flex-1 flex-col gap-2 overflow-y-auto p-3">
-      <Charts drawings={drawings} upTo={upTo} switches={switches} />
+      <PhotoCharts {...{ drawings, look, context, prediction, upTo }} whole={whole} />
       <section aria-label="What the photograph shows" className="rounded bg-[#f4f4f3] p-3">
         {!value && (
           <Waiting answer={answer} doing="Measuring the photograph" what="the photograph" />

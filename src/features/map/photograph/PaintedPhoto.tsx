@@ -1,11 +1,9 @@
 "use client";
 
-import { useMemo, useRef, useState } from "react";
+import { useMemo, useState } from "react";
 import { headTurnDeg, MOST_TURN_DEG, type PhotoPoints } from "@/core/photograph";
-import { ViewFigure } from "@/shared/figure/ViewFigure";
 import type { BalanceBy, KeptPhoto } from "@/shared/photograph/keptPhoto";
-import { usePaintedPhoto } from "@/shared/photograph/usePaintedPhoto";
-import { Waiting } from "@/shared/workers/Waiting";
+import { LookOnPhoto } from "@/shared/photograph/LookOnPhoto";
 import { useWorking } from "@/shared/workspace/WorkspaceContext";
 import { Alert } from "@/ui/Alert";
 import { Select } from "@/ui/Select";
@@ -19,39 +17,6 @@ const BALANCES: Readonly<Record<BalanceBy, string>> = {
 };
 
 const BALANCE_KEYS = Object.keys(BALANCES) as BalanceBy[];
-
-/** The design and the same face bare, drawn out of sight: what a photograph is painted by, and judged by. */
-export function Charts({
-  drawings,
-  upTo,
-  switches,
-}: {
-  drawings: React.RefObject<HTMLDivElement | null>;
-  upTo: number;
-  switches: FigureSwitches;
-}) {
-  const { look, context, prediction } = useWorking();
-  return (
-    <div ref={drawings} aria-hidden className="invisible absolute size-0 overflow-hidden">
-      {(["painted", "bare"] as const).map((kind) => (
-        <div key={kind} data-paint={kind}>
-          <ViewFigure
-            id={`photo-${kind}`}
-            view="face"
-            {...{ look, context, prediction }}
-            whole={switches.whole}
-            title=""
-            upTo={kind === "bare" ? 0 : upTo}
-            formLight="flat"
-            contours={false}
-            hairless
-            guides={{ hat: false }}
-          />
-        </div>
-      ))}
-    </div>
-  );
-}
 
 interface PaintedPhotoProps {
   photo: KeptPhoto;
@@ -68,40 +33,19 @@ interface PaintedPhotoProps {
 export function PaintedPhoto(props: PaintedPhotoProps) {
   const { photo, points, switches, problem, onKeep, onMove, onCheck, removal } = props;
   const { look, context, prediction } = useWorking();
-  const { upTo, lamp, after } = switches;
+  const { upTo, lamp, after, whole } = switches;
   const [painted, setPainted] = useState(true);
   const shown = painted ? upTo : 0;
-  const drawings = useRef<HTMLDivElement>(null);
-  const canvas = useRef<HTMLCanvasElement>(null);
-  const what = useMemo(
-    () => ({ look, prediction, shown, lamp, after }),
-    [look, prediction, shown, lamp, after],
-  );
-  const answer = usePaintedPhoto(drawings, canvas, {
-    photo,
-    figure: context.figure,
-    skin: context.person.skin,
-    what,
-  });
+  const seen = useMemo(() => ({ lamp, after }), [lamp, after]);
   const turn = Math.round(headTurnDeg(points, context.figure.landmarks));
   return (
     <div className="flex min-h-0 flex-1 flex-col">
-      <Charts drawings={drawings} upTo={shown} switches={switches} />
-      <div className="relative min-h-0 flex-1">
-        <canvas
-          ref={canvas}
-          role="img"
-          aria-label={`${look.name} on a photograph of ${context.person.name}${shown ? "" : ", without paint"}`}
-          aria-busy={!answer.fresh}
-          data-settled={answer.fresh}
-          className="absolute inset-0 size-full object-contain"
-        />
-        {!answer.value && (
-          <div className="absolute inset-x-4 bottom-4 rounded bg-base-100 px-3 text-base-content">
-            <Waiting answer={answer} doing="Painting the photograph" what="the photograph" />
-          </div>
-        )}
-      </div>
+      <LookOnPhoto
+        {...{ photo, look, context, prediction, seen }}
+        upTo={shown}
+        whole={whole}
+        label={`${look.name} on a photograph of ${context.person.name}${shown ? "" : ", without paint"}`}
+      />
       <div className="flex flex-col gap-2 p-3 text-sm">
         {Math.abs(turn) > MOST_TURN_DEG && (
           <Alert>
