@@ -15,6 +15,7 @@ import {
   PersonOrNew,
   PersonAndBriefSchema,
 } from "@/shared/forms/PersonOrNew";
+import { Steps } from "@/shared/forms/Steps";
 import { useFormDraft } from "@/shared/forms/useFormDraft";
 import { showRefusal, useZodForm } from "@/shared/forms/useZodForm";
 import { BESIDE } from "./beside";
@@ -26,6 +27,18 @@ const Schema = PersonAndBriefSchema.and(
     name: z.string().trim().min(1, "give the look a name").max(80, "at most 80 letters"),
   }),
 );
+
+const FIRST = [["What", "On whom"]] as const;
+const SOMEBODY_NEW = [
+  ["Who", "Skin"],
+  ["Allergies", "Hair and eyes", "Body", "Face"],
+] as const;
+const BRIEF = [
+  ["Place and weather", "Character"],
+  ["Wear", "What they wear besides paint"],
+  ["Costume lines"],
+  ["Time"],
+] as const;
 
 interface NewLookProps {
   people: readonly Person[];
@@ -56,17 +69,21 @@ export function NewLook({ people, studio }: NewLookProps) {
     setRefusal(answer.refusal);
     showRefusal(form, answer.refusal);
   });
+  const isNew = form.watch("personId") === "";
+  const steps = [...FIRST, ...(isNew ? SOMEBODY_NEW : []), ...BRIEF];
   const wrong = form.formState.isSubmitted && Object.keys(form.formState.errors).length > 0;
   return (
     <FormProvider {...form}>
       <form onSubmit={(event) => void submit(event)} noValidate className={BESIDE}>
         <div className="flex min-w-0 flex-col gap-4">
           {bar}
-          <Section title="What">
-            <TextField name="name" label="Name of the look" />
-          </Section>
-          <PersonOrNew people={people} />
-          <BriefFields at="brief." />
+          <Steps steps={steps} isWrong={wrong}>
+            <Section title="What">
+              <TextField name="name" label="Name of the look" />
+            </Section>
+            <PersonOrNew people={people} />
+            <BriefFields at="brief." />
+          </Steps>
           <FormProblems
             title={refusal?.title ?? (wrong ? "Please correct the marked fields." : null)}
             items={refusal?.errors}

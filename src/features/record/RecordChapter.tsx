@@ -129,7 +129,7 @@ function Earlier({ records }: { records: readonly WornRecord[] }) {
                 <p>
                   {minutesWords(record.steps.reduce((sum, step) => sum + step.actualMinutes, 0))}{" "}
                   hands on, {Math.round(Math.abs(ratio - 1) * 100)} %{" "}
-                  {ratio >= 1 ? "over" : "under"} the default minutes; the widest: {widest(record)}
+                  {ratio >= 1 ? "over" : "under"} the default minutes; furthest out: {widest(record)}
                   {record.interruptions.length > 0 &&
                     `. Interrupted ${minutesWords(record.interruptions.reduce((sum, entry) => sum + entry.minutes, 0))}: ${
                       record.interruptions
@@ -148,7 +148,7 @@ function Earlier({ records }: { records: readonly WornRecord[] }) {
                         `${zoneInfo(seen.zone).label} ${seen.wholePercent} % after ${seen.afterHours} h (forecast ${seen.forecastPercent} %)`,
                     )
                     .join("; ")}
-                  {wrong > 0 && <strong>: {oneOrMore(wrong, "place")} went otherwise</strong>}
+                  {wrong > 0 && <strong>: {oneOrMore(wrong, "area")} lasted differently</strong>}
                 </p>
               )}
               {record.changes.length > 0 && (

@@ -27,6 +27,7 @@ import {
   SelectField,
   TextField,
 } from "./controls";
+import { useHasTurn } from "./Steps";
 
 const asOptions = (keys: readonly string[]) => keys.map((key) => [key, key] as const);
 
@@ -67,26 +68,7 @@ export function PersonFields({ at }: At) {
         <CheckField name={`${at}hoodedLids`} label="Hooded lids" className="self-end" />
         <CheckField name={`${at}lenses`} label="Wears contact lenses" className="self-end" />
       </Section>
-      <section className="card-plain flex flex-col gap-4 p-4 sm:p-5">
-        <h2 className="text-lg">Allergies</h2>
-        <p className="muted -mt-3 text-sm">
-          Products containing anything ticked here are never used.
-        </p>
-        <ChecksField
-          name={`${at}allergies`}
-          label="Known allergies"
-          options={Object.entries(ALLERGENS)}
-        />
-        <TextField name={`${at}allergyNotes`} label="Other sensitivities, in words" />
-        <div className="grid gap-4 sm:grid-cols-2">
-          <CheckField name={`${at}asthma`} label="Has asthma" className="self-center" />
-          <DayField
-            name={`${at}reactedOn`}
-            label="Last reaction of the skin to anything"
-            hint="Patch tests from before that day count no longer."
-          />
-        </div>
-      </section>
+      <AllergyFields at={at} />
       <Section
         title="Body"
         lead="Used to estimate body area and paint. Leave blank for an average."
@@ -96,6 +78,35 @@ export function PersonFields({ at }: At) {
       </Section>
       <FaceFields at={at} />
     </>
+  );
+}
+
+/** What nothing they are painted with may hold. */
+function AllergyFields({ at }: At) {
+  const hasTurn = useHasTurn("Allergies");
+  return (
+    <section
+      className={`card-plain flex flex-col gap-4 p-4 sm:p-5 ${hasTurn ? "" : "max-md:hidden"}`}
+    >
+      <h2 className="text-lg">Allergies</h2>
+      <p className="muted -mt-3 text-sm">
+        Products containing anything ticked here are never used.
+      </p>
+      <ChecksField
+        name={`${at}allergies`}
+        label="Known allergies"
+        options={Object.entries(ALLERGENS)}
+      />
+      <TextField name={`${at}allergyNotes`} label="Other sensitivities, in words" />
+      <div className="grid gap-4 sm:grid-cols-2">
+        <CheckField name={`${at}asthma`} label="Has asthma" className="self-center" />
+        <DayField
+          name={`${at}reactedOn`}
+          label="Last reaction of the skin to anything"
+          hint="Patch tests from before that day count no longer."
+        />
+      </div>
+    </section>
   );
 }
 

@@ -7,6 +7,7 @@ import { unitOf, type Measure } from "@/core/text/measures";
 import { useSay } from "@/shared/say/useSay";
 import { NumberInput } from "@/ui/NumberInput";
 import { Field } from "@/ui/Field";
+import { useHasTurn } from "./Steps";
 import { MeasureInput } from "./MeasureInput";
 
 interface Common {
@@ -322,8 +323,9 @@ export function Section({
   lead?: string;
   children: ReactNode;
 }) {
+  const hasTurn = useHasTurn(title);
   return (
-    <section className="card-plain p-4 sm:p-5">
+    <section className={`card-plain p-4 sm:p-5 ${hasTurn ? "" : "max-md:hidden"}`}>
       <h2 className="text-lg">{title}</h2>
       {lead && <p className="muted mb-1 text-sm">{lead}</p>}
       <div className="mt-3 grid grid-cols-1 gap-4 sm:grid-cols-2 lg:grid-cols-3">{children}</div>

@@ -35,6 +35,7 @@ import { Field } from "@/ui/Field";
 import { Swatch } from "@/ui/Swatch";
 import { Coats } from "./Coats";
 import { PanRows } from "./PanRows";
+import { ShelfSwatches } from "./ShelfSwatches";
 import { TargetPicker } from "./TargetPicker";
 import { useMixSearch } from "./useMixSearch";
 import { differenceWords, recipeWords } from "./words";
@@ -111,6 +112,7 @@ export function Bench({ products, grounds, start, target: firstTarget, actions }
         {pan.length === 0 && (
           <p className="muted text-sm">Add a paint, or match a colour and use its recipe.</p>
         )}
+        {pan.length === 0 && paints.length > 0 && <ShelfSwatches paints={paints} onAdd={add} />}
         <PanRows
           inPan={inPan}
           isWet={film === "wet"}
