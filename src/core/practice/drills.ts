@@ -1,5 +1,4 @@
-import type { Point } from "../anatomy";
-import { point } from "../anatomy";
+import { point, smoothOpen, type Point } from "../anatomy";
 
 /** A line of a practice sheet, in mm on a field 180 mm wide and 215 mm tall, y down. */
 export interface DrillLine {
@@ -70,10 +69,9 @@ const brow = (midX: number, y: number, side: 1 | -1): DrillLine => {
     [21, 1],
     [9, 6],
   ] as const;
-  return {
-    closed: true,
-    points: [...upper, ...lower].map(([x, dy]) => point(midX + side * x, y + dy)),
-  };
+  const edge = (line: readonly (readonly [number, number])[]) =>
+    smoothOpen(line.map(([x, dy]) => point(midX + side * x, y + dy)));
+  return { closed: true, points: [...edge(upper), ...edge(lower)] };
 };
 
 const box = (x: number, y: number, widthMm: number, heightMm: number): DrillLine => ({

@@ -30,7 +30,7 @@ export function PracticePage({ log, today }: PracticePageProps) {
         </Link>
       }
     >
-      <div className="grid gap-4 lg:grid-cols-2">
+      <div className="grid items-start gap-4 lg:grid-cols-2">
         {DRILL_KEYS.map((key) => (
           <DrillCard key={key} name={key} log={log} today={today} />
         ))}
