@@ -1,10 +1,10 @@
-import { expect, test } from "./studio";
+import { expect, openStudio, test } from "./studio";
 import { pdfText } from "./pdfText";
 
 test("series: looks by their tag, a look a day with rest days, and a tag typed in the brief", async ({
   page,
-  demo,
 }) => {
+  const demo = await openStudio({ demo: true });
   await page.goto(`${demo.url}/looks`, { waitUntil: "networkidle" });
   const which = page.getByRole("navigation", { name: "Which looks" });
   await which.getByRole("link", { name: /^leads/ }).click();
@@ -42,6 +42,7 @@ test("series: looks by their tag, a look a day with rest days, and a tag typed i
   await expect(page.getByRole("link", { name: /Drought/ })).toHaveCount(0);
   await page.getByRole("link", { name: "no job yet" }).click();
   await expect(page).toHaveURL(/when=none/);
+  await demo.close();
 });
 
 test("brief: what it means stands beside it as it is typed", async ({ page, demo }) => {

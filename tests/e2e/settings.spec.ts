@@ -1,4 +1,4 @@
-import { expect, test } from "./studio";
+import { expect, openStudio, test } from "./studio";
 import { pdfText } from "./pdfText";
 
 test("settings: own brushes and hands reach map and plan; what is wrong is said beside its field, and a newer version is not written over", async ({
@@ -57,8 +57,9 @@ test("settings: own brushes and hands reach map and plan; what is wrong is said 
 
 test("places: dates, money, clock, temperature, weight, length and paper follow the one chosen, on screen and in print; what was typed is the same in each", async ({
   page,
-  demo,
 }) => {
+  // A studio of its own: no other test is to read it in pounds.
+  const demo = await openStudio({ demo: true });
   const choose = async (place: string) => {
     await page.goto(`${demo.url}/settings`, { waitUntil: "networkidle" });
     await page.getByLabel("Written as in").selectOption(place);
@@ -134,4 +135,5 @@ test("places: dates, money, clock, temperature, weight, length and paper follow 
   await choose("Germany");
   await page.goto(`${job}/brief`, { waitUntil: "networkidle" });
   await expect(page.getByLabel("Air temperature (°C)")).toHaveValue("21,111");
+  await demo.close();
 });
