@@ -74,7 +74,8 @@ test("what is worn is asked in the brief, becomes work of the plan, and stands o
   expect(clocks.length).toBeGreaterThanOrEqual(4);
 
   // The call of that day, by artist and for the performers.
-  const date = /\d{4}-\d\d-\d\d/.exec(plan)?.[0] ?? "";
+  const told = /\b\d+ [A-Z][a-z]{2,3} \d{4}\b/.exec(plan)?.[0] ?? "";
+  const date = new Date(`${told} UTC`).toISOString().slice(0, 10);
   const own = await sheetText(page, `${studio.url}/api/calls/${date}/sheet`);
   expect(own).toMatch(/\d\d:\d\d\s+\d\d:\d\d\s+(Lenses|Skin prep)/);
   const entries = [...own.matchAll(/\b(\d\d:\d\d)\s+(\d\d:\d\d)\s+[A-Z]/g)];
