@@ -134,7 +134,7 @@ for (const [name, path] of VIEWS) {
     await page.getByText("works offline").waitFor();
     await page.waitForTimeout(1500);
   }
-  if (name === "kit") await page.getByText(/pans? makes? all|makes its colour/).waitFor();
+  if (name === "kit") await page.getByText(/pans? (is|are) enough/).waitFor();
   if (name === "palettes") await page.getByText(/of 29 places/).waitFor();
   if (name === "time")
     await page.getByRole("option", { name: /^as usual: / }).waitFor({ state: "attached" });
