@@ -129,7 +129,8 @@ function Earlier({ records }: { records: readonly WornRecord[] }) {
                 <p>
                   {minutesWords(record.steps.reduce((sum, step) => sum + step.actualMinutes, 0))}{" "}
                   hands on, {Math.round(Math.abs(ratio - 1) * 100)} %{" "}
-                  {ratio >= 1 ? "over" : "under"} the default minutes; furthest out: {widest(record)}
+                  {ratio >= 1 ? "over" : "under"} the default minutes; furthest out:{" "}
+                  {widest(record)}
                   {record.interruptions.length > 0 &&
                     `. Interrupted ${minutesWords(record.interruptions.reduce((sum, entry) => sum + entry.minutes, 0))}: ${
                       record.interruptions
