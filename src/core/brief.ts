@@ -133,6 +133,14 @@ export type Today = z.output<typeof TodaySchema>;
 /** What stands in a brief while nobody has been asked. */
 export const NOT_ASKED: Today = { health: [], bareToday: [], consent: null, healthAsked: false };
 
+/** A job done again at another time: what was asked and pinned on its day is not carried over. */
+export const doneAgain = (brief: Brief, curtainAt: string | null): Brief => ({
+  ...brief,
+  ...NOT_ASKED,
+  pins: [],
+  curtainAt,
+});
+
 const minutes = (most: number) =>
   z.number().int("whole minutes").min(0, "0 or more").max(most, `at most ${most}`);
 

@@ -1,6 +1,6 @@
 import "server-only";
 import { z } from "zod";
-import { NOT_ASKED, type Brief } from "@/core/brief";
+import { doneAgain, type Brief } from "@/core/brief";
 import type { Look, Speed } from "@/core/look";
 import { CallSchema, USUAL_CALL, type CallFields } from "@/core/plan";
 import { DateSchema, type Product } from "@/core/paint";
@@ -132,14 +132,6 @@ const minutesBetween = (from: string, to: string): number =>
   (Date.parse(`${to}:00Z`) - Date.parse(`${from}:00Z`)) / 60_000;
 const onTheWall = (moment: string): string => moment.slice(0, 16);
 
-/** The job as it is done again at another time: what was asked and pinned on its day is not carried over. */
-const again = (brief: DatedJob["brief"], minutes: number): Brief => ({
-  ...brief,
-  ...NOT_ASKED,
-  pins: [],
-  curtainAt: shiftMinutes(brief.curtainAt, minutes),
-});
-
 export const RepeatDaySchema = z
   .object({
     on: DateSchema,
@@ -174,7 +166,7 @@ export async function repeatDay(
     );
     let added = 0;
     for (const { lookId, person, brief } of jobs) {
-      const next = again(brief, minutes);
+      const next = doneAgain(brief, shiftMinutes(brief.curtainAt, minutes));
       if (known.has(keyOf(lookId, person.id, next.curtainAt ?? ""))) continue;
       await addJob(tx, { id: newId(), lookId, personId: person.id, brief: next });
       added++;

@@ -6,7 +6,7 @@ import { safetyNotes, materialOf, recipeOf, zoneWords } from "@/core/look";
 import { ALLERGENS, allergensOf, GRADES, material, type Product } from "@/core/paint";
 import { contextOf } from "@/core/record";
 import { fieldErrors, invalid, notFound } from "./problem";
-import { amount, sayOf } from "./sheets/say";
+import { sayOf } from "./sheets/say";
 import { textPdf } from "./textPdf";
 import { loadWorkspace } from "./workspace";
 import { withhold } from "./safety";
@@ -38,7 +38,8 @@ export async function ingredientSheet(
     look.layers.filter((layer) =>
       recipeOf(layer, context.products).some((part) => part.product.id === product.id),
     );
-  const out = textPdf(`${look.name}: what is in it`, "usual", sayOf(given.settings.fields));
+  const say = sayOf(given.settings.fields);
+  const out = textPdf(`${look.name}: what is in it`, "usual", say);
   out.write(`${look.name}: what goes on ${given.person.name}`, { bold: true, times: 1.6 });
   for (const { text } of safetyNotes(look, context)) out.write(text, { bold: true, before: 0.2 });
   const all = [...new Set([...used.values()].flatMap(allergensOf))];
@@ -62,7 +63,7 @@ export async function ingredientSheet(
       { bold: true, before: 0.6 },
     );
     out.write(
-      `${material(product.material).label}; ${GRADES[product.grade]}; about ${amount(grams.get(product.id) ?? 0, product.counted)}; on ${zoneWords([...new Set(layersOf(product).flatMap(({ zones }) => zones))], 5)}.`,
+      `${material(product.material).label}; ${GRADES[product.grade]}; about ${say.amount(grams.get(product.id) ?? 0, product.counted)}; on ${zoneWords([...new Set(layersOf(product).flatMap(({ zones }) => zones))], 5)}.`,
       { indent: 12 },
     );
     out.write(

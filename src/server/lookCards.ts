@@ -162,7 +162,8 @@ export async function lookCards(asked: LooksAsked = {}): Promise<LooksShown> {
   const db = await studio();
   const find = (asked.find ?? "").trim().slice(0, 80);
   const tags = await listTags(db);
-  const tag = tags.find((one) => one.tag.toLowerCase() === asked.tag?.toLowerCase())?.tag;
+  const wanted = asked.tag?.trim().slice(0, 30);
+  const tag = tags.find((one) => one.tag.toLowerCase() === wanted?.toLowerCase())?.tag ?? wanted;
   const when = isWhen(asked.when) ? asked.when : null;
   const jobs = await listJobs(db);
   const withJobs = when === "ahead" ? jobs.filter(isAhead) : jobs;
@@ -192,7 +193,7 @@ export async function lookCards(asked: LooksAsked = {}): Promise<LooksShown> {
     cards: await Promise.all(shown.map(({ look, job }) => cardOf(look, job, all, starts))),
     count,
     find,
-    tag: tag ?? null,
+    tag: tag || null,
     when,
     tags,
     people: (await listPeople(db)).map(({ id, name }) => ({ id, name })),

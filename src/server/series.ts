@@ -1,6 +1,6 @@
 import "server-only";
 import { z } from "zod";
-import { NOT_ASKED, USUAL_BRIEF } from "@/core/brief";
+import { doneAgain, USUAL_BRIEF } from "@/core/brief";
 import { planSeries } from "@/core/plan";
 import { shiftMinutes } from "@/core/schedule";
 import { addJob, listJobs, mustStand } from "@/store";
@@ -51,12 +51,10 @@ export async function addSeries({
         (job) => job.personId === personId && job.brief.curtainAt?.startsWith(on),
       );
       if (isThere) continue;
-      const brief = {
-        ...(own.at(-1)?.brief ?? USUAL_BRIEF),
-        ...NOT_ASKED,
-        pins: [],
-        curtainAt: shiftMinutes(curtainAt, dayMinutes(on)),
-      };
+      const brief = doneAgain(
+        own.at(-1)?.brief ?? USUAL_BRIEF,
+        shiftMinutes(curtainAt, dayMinutes(on)),
+      );
       await addJob(tx, { id: newId(), lookId, personId, brief });
       added++;
     }

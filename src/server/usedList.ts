@@ -5,7 +5,7 @@ import { material, toolOf } from "@/core/paint";
 import { contextOf } from "@/core/record";
 import { findJob, jobMovements } from "@/store";
 import { notFound } from "./problem";
-import { amount as amountWords } from "./sheets/say";
+import { sayOf } from "./sheets/say";
 import { studio } from "./studio";
 import { loadWorkspace } from "./workspace";
 
@@ -17,6 +17,7 @@ export async function usedList(jobId: string): Promise<{ body: string; name: str
   if (!job || !given || given.job?.id !== jobId) throw notFound("job");
   const look = given.look.design;
   const context = contextOf(given);
+  const say = sayOf(given.settings.fields);
   const used = new Map<string, number>();
   for (const { productId, delta } of await jobMovements(db, jobId))
     used.set(productId, (used.get(productId) ?? 0) - delta);
@@ -24,12 +25,12 @@ export async function usedList(jobId: string): Promise<{ body: string; name: str
   const lines = allNeeded(look, context).map((need) => {
     const product = need.productId ? context.products.get(need.productId) : undefined;
     const amount = need.productId && written ? (used.get(need.productId) ?? 0) : need.grams;
-    return `- ${product ? [product.name, product.maker].filter(Boolean).join(", ") : `any ${material(need.material).label}`}${product?.code ? ` (${product.code})` : ""}: ${material(need.material).label}, ${amountWords(amount, need.counted)}, for ${need.layers.join(", ")}`;
+    return `- ${product ? [product.name, product.maker].filter(Boolean).join(", ") : `any ${material(need.material).label}`}${product?.code ? ` (${product.code})` : ""}: ${material(need.material).label}, ${say.amount(amount, need.counted)}, for ${need.layers.join(", ")}`;
   });
   const tools = [...new Set(look.layers.map(({ tool }) => toolOf(tool).label))];
   const body = [
     `${look.name}: what I used`,
-    job.brief.curtainAt ? job.brief.curtainAt.slice(0, 10) : "",
+    job.brief.curtainAt ? say.date(job.brief.curtainAt) : "",
     "",
     ...lines,
     "",

@@ -65,7 +65,7 @@ test("the same look for the dry quarry and the wet reservoir gets other systems,
     const system = {
       title: await first.getByRole("heading").innerText(),
       text: await first.innerText(),
-      sweat: await page.getByText(/will lose about/).innerText(),
+      sweat: await page.getByText(/will lose/).innerText(),
     };
     await page.goto(`${studio.url}/looks/drought/${job}/plan`, { waitUntil: "networkidle" });
     const row = page

@@ -91,7 +91,7 @@ test("places: dates, money, clock, temperature, weight, length and paper follow 
       mass: /\d oz of \d/,
       print: /52 °F/,
       degrees: ["°F", "51.8"],
-      farthest: ["ft", "131.234"],
+      farthest: ["ft", "131.2"],
       height: "in",
     },
     Germany: {
@@ -134,6 +134,6 @@ test("places: dates, money, clock, temperature, weight, length and paper follow 
   await expect(page.getByLabel("Air temperature (°F)")).toHaveValue("70");
   await choose("Germany");
   await page.goto(`${job}/brief`, { waitUntil: "networkidle" });
-  await expect(page.getByLabel("Air temperature (°C)")).toHaveValue("21,111");
+  await expect(page.getByLabel("Air temperature (°C)")).toHaveValue("21,1");
   await demo.close();
 });

@@ -104,7 +104,7 @@ export function unprotected(stack: Stack): Remark[] {
       rule: "PREP-2",
       severity: "caution",
       where: { zones: prep.layer.zones },
-      message: `${person.name} will lose about ${sweatWords(sweat, person)}: a thin dab of skin prep on ${zoneWords(prep.layer.zones)}, left to dry some minutes, before any paint.`,
+      message: `${person.name} will lose ${sweatWords(sweat, person)}: a thin dab of skin prep on ${zoneWords(prep.layer.zones)}, left to dry some minutes, before any paint.`,
       fix: prep.patch,
       fixLabel: "Lay skin prep first",
     },

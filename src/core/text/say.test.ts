@@ -11,8 +11,9 @@ const [gb, us, de] = [at("en-GB"), at("en-US"), at("de-DE")];
 describe("figures in the units of a place", () => {
   it.each([
     [0, "0 g", "0 oz"],
-    [0.04, "a trace", "a trace"],
-    [-0.04, "a trace below 0", "a trace below 0"],
+    [0.04, "under 0.1 g", "under 0.01 oz"],
+    [-0.04, "just below 0 g", "just below 0 oz"],
+    [0.25, "0.3 g", "under 0.01 oz"],
     [0.44, "0.4 g", "0.02 oz"],
     [9.96, "10.0 g", "0.35 oz"],
     [12.4, "12 g", "0.44 oz"],

@@ -19,7 +19,7 @@ export interface Say {
   readonly money: (minor: number) => string;
   /** "€", "zł", "CHF". */
   readonly currencySign: string;
-  /** "0.4 g", "12 g", "0.42 oz". */
+  /** "under 0.1 g", "0.4 g", "12 g", "0.42 oz". */
   readonly mass: (grams: number) => string;
   /** "12 g", "3 pieces": so much of what is weighed, or counted. */
   readonly amount: (amount: number, counted: "grams" | "pieces") => string;
@@ -41,8 +41,8 @@ export interface Say {
   readonly sentence: (text: string) => string;
 }
 
-/** Under this a pinch of powder weighs less than any scale at hand shows. */
-const TRACE_G = 0.1;
+/** Less than this no scale at hand shows: a tenth of a gram, or a hundredth of an ounce. */
+const LEAST_SHOWN = { g: 0.1, oz: 0.01 } as const;
 
 const withSign = (manner: Manner, measure: Measure, shown: number, places: number): string =>
   `${numberIn(manner, shown, places)} ${unitOf(measure, manner.units).sign}`;
@@ -51,8 +51,11 @@ function massIn(manner: Manner, grams: number): string {
   const { mass } = manner.units;
   if (grams === 0) return `0 ${mass}`;
   const shown = shownAs("mass", manner.units, grams);
-  const isTrace = Math.abs(grams) < TRACE_G || (mass === "oz" && Math.abs(shown) < 0.005);
-  if (isTrace) return grams < 0 ? "a trace below 0" : "a trace";
+  const least = LEAST_SHOWN[mass];
+  if (Math.abs(shown) < least)
+    return grams < 0
+      ? `just below 0 ${mass}`
+      : `under ${numberIn(manner, least, mass === "g" ? 1 : 2)} ${mass}`;
   const isSmall = Math.abs(shown) < (mass === "g" ? 10 : 1);
   const places = mass === "g" ? Number(isSmall) : 1 + Number(isSmall);
   return withSign(manner, "mass", shown, places);

@@ -34,9 +34,11 @@ export const sweatLitres = (
   person: Pick<Person, "ageYears"> & Partial<Pick<Person, "heightCm" | "weightKg">>,
 ): number => (sweat * skinCm2(physiqueOf(person))) / 10_000 / 1000;
 
-/** "0.2 litres of sweat an hour". */
-export const sweatWords = (...of: Parameters<typeof sweatLitres>): string =>
-  `${sweatLitres(...of).toFixed(1)} litres of sweat an hour`;
+/** "about 0.2 litres of sweat an hour". */
+export function sweatWords(...of: Parameters<typeof sweatLitres>): string {
+  const litres = sweatLitres(...of);
+  return `${litres < 0.1 ? "under 0.1" : `about ${litres.toFixed(1)}`} litres of sweat an hour`;
+}
 
 /**
  * Whether heat is a caution (SAFE-9): it feels hot, in full sun the hotter; the body sweats much; or it
@@ -62,7 +64,7 @@ export function heatStrain(
   const reasons = [
     feels >= heatCaution &&
       `it feels like ${Math.round(feels)} °C${brief.sun ? " in the sun" : ""}`,
-    sweat > heatSweat && `about ${sweatWords(sweat, person)}`,
+    sweat > heatSweat && sweatWords(sweat, person),
     isShut && `${cover}, ${label} at ${Math.round(brief.airDegC)} °C`,
   ].filter((reason): reason is string => reason !== false);
   return reasons.length ? { reasons, sweat: litres } : null;

@@ -103,7 +103,7 @@ function useSavedForm(job: Job, brief: Brief) {
 
 /** The brief of this job, saved as it is typed. */
 function EditBrief({ job }: { job: Job }) {
-  const { given, look, context, prediction } = useWorking();
+  const { given } = useWorking();
   const { form, saver, isWrong, draft, restore, discard } = useSavedForm(job, given.brief);
   const state = useStore(saver.state);
   const { person } = given;
@@ -182,26 +182,30 @@ function EditBrief({ job }: { job: Job }) {
             />
           </div>
         </div>
-        <WhatItMeans
-          studio={given.settings.fields}
-          people={given.people}
-          design={{ look, context }}
-        >
-          <FaceFigure
-            id="brief"
-            {...{ look, context, prediction }}
-            title={`${look.name} on ${person.name}, predicted colours`}
-            className="h-64 w-full bg-surround"
-          />
-        </WhatItMeans>
+        <ThisLookMeans />
       </form>
     </FormProvider>
   );
 }
 
+/** The look as it is now, over what the typed brief means for it. */
+function ThisLookMeans() {
+  const { given, look, context, prediction } = useWorking();
+  return (
+    <WhatItMeans studio={given.settings.fields} people={given.people} design={{ look, context }}>
+      <FaceFigure
+        id="brief"
+        {...{ look, context, prediction }}
+        title={`${look.name} on ${context.person.name}, predicted colours`}
+        className="h-64 w-full bg-surround"
+      />
+    </WhatItMeans>
+  );
+}
+
 /** A look that has only been designed on a stand-in gets its first person and brief. */
 function FirstBrief() {
-  const { given, look, context, prediction } = useWorking();
+  const { given } = useWorking();
   const router = useRouter();
   const form = useZodForm(PersonAndBriefSchema, newSetting(given.people));
   const [refusal, setRefusal] = useState<Refusal | null>(null);
@@ -246,18 +250,7 @@ function FirstBrief() {
             Save the brief and choose paint
           </button>
         </div>
-        <WhatItMeans
-          studio={given.settings.fields}
-          people={given.people}
-          design={{ look, context }}
-        >
-          <FaceFigure
-            id="brief"
-            {...{ look, context, prediction }}
-            title={`${look.name}, predicted colours`}
-            className="h-64 w-full bg-surround"
-          />
-        </WhatItMeans>
+        <ThisLookMeans />
       </form>
     </FormProvider>
   );

@@ -2,7 +2,7 @@
 
 import { useRouter } from "next/navigation";
 import { useState } from "react";
-import { NOT_ASKED } from "@/core/brief";
+import { doneAgain } from "@/core/brief";
 import { ask } from "@/shared/ask";
 import { useSay } from "@/shared/say/useSay";
 import { useWorking } from "@/shared/workspace/WorkspaceContext";
@@ -23,7 +23,7 @@ export function JobsOfLook() {
     curtainAt ? `${say.day(curtainAt)}, ${say.clock(curtainAt)}` : "no date yet";
   const add = async () => {
     const curtainAt = withOffset(curtain);
-    const brief = { ...given.brief, ...NOT_ASKED, pins: [], curtainAt };
+    const brief = doneAgain(given.brief, curtainAt);
     const answer = await ask("POST /api/jobs", {}, { lookId: given.look.id, personId, brief });
     if (answer.ok) router.push(`/looks/${given.look.id}/${answer.value.jobId}/brief`);
     else setProblem(answer.refusal.detail ?? answer.refusal.title);

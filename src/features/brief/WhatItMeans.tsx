@@ -103,7 +103,7 @@ function Meaning({ brief, person, studio, design }: MeaningProps) {
         <strong>{say.degrees(feelsLike(brief))}</strong>, {brief.rh} % humidity
       </Row>
       <Row label="They lose">
-        <Told>{`about ${sweatWords(sweatOf(person, brief), person)}`}</Told>
+        <Told>{sweatWords(sweatOf(person, brief), person)}</Told>
       </Row>
       <Row label="Paint dries in">
         <Told>{paintingAir(brief, studio).words}</Told>

@@ -149,9 +149,9 @@ export function ColourChapter() {
   );
 }
 
-/** The weight of each part; one word where there is too little to weigh. */
+/** The weight of each part; one figure where there is too little to weigh. */
 const batchWords = (grams: readonly number[], { mass }: Say): string =>
-  grams.every((g) => g < 0.1) ? "a trace" : grams.map(mass).join(" + ");
+  grams.every((g) => g < 0.1) ? mass(Math.max(...grams)) : grams.map(mass).join(" + ");
 
 /** Parts of a recipe as a layer holds them. */
 const choiceOf = (

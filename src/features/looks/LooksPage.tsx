@@ -73,17 +73,17 @@ export function LooksPage({ shown, manner }: { shown: LooksShown; manner: Manner
       }
     >
       <Filters shown={shown} />
-      {tag && (
+      {tag && count > 0 && (
         <SeriesCard
           key={tag}
           tag={tag}
+          count={count}
           people={shown.people}
           today={shown.today}
           looks={cards.map(({ look, plan }) => ({
             id: look.id,
             name: look.design.name,
             minutes: plan.chairMinutes,
-            stopped: plan.stopped,
           }))}
         />
       )}
@@ -120,6 +120,15 @@ export function LooksPage({ shown, manner }: { shown: LooksShown; manner: Manner
                 )}
               </p>
             </form>
+          )}
+          {count === 0 && !find && (
+            <p>
+              {tag ? `No look is tagged “${tag}”` : "No look is like that"}:{" "}
+              <Link className="link" href="/looks">
+                show all
+              </Link>
+              .
+            </p>
           )}
           <div className="grid gap-4 sm:grid-cols-2 lg:grid-cols-3">
             {cards.map((card) => (

@@ -17,19 +17,19 @@ interface InSeries {
   readonly id: string;
   readonly name: string;
   readonly minutes: number;
-  /** A safety rule stops it. */
-  readonly stopped: boolean;
 }
 
 interface SeriesCardProps {
   tag: string;
+  /** How many looks the tag has; those on this page are planned. */
+  count: number;
   looks: readonly InSeries[];
   people: readonly { readonly id: string; readonly name: string }[];
   today: string;
 }
 
 /** Looks of one tag as a series: one a day, quickest first, with rest days for the skin (TIME-5). */
-export function SeriesCard({ tag, looks, people, today }: SeriesCardProps) {
+export function SeriesCard({ tag, count, looks, people, today }: SeriesCardProps) {
   const say = useSay();
   const router = useRouter();
   const [personId, setPersonId] = useState("");
@@ -39,10 +39,7 @@ export function SeriesCard({ tag, looks, people, today }: SeriesCardProps) {
   const [running, setRunning] = useState<number>(USUAL_RUN);
   const [problem, setProblem] = useState<string | null>(null);
   // Hands get quicker over a series: what takes long comes once they have.
-  const quickest = useMemo(
-    () => looks.filter(({ stopped }) => !stopped).toSorted((a, b) => a.minutes - b.minutes),
-    [looks],
-  );
+  const quickest = useMemo(() => looks.toSorted((a, b) => a.minutes - b.minutes), [looks]);
   const planned = useMemo(
     () => planSeries({ looks: quickest.map(({ id }) => id), from, until: until || null, running }),
     [quickest, from, until, running],
@@ -64,12 +61,12 @@ export function SeriesCard({ tag, looks, people, today }: SeriesCardProps) {
     toast(`Added ${oneOrMore(answer.value.added, "job")}`);
     router.refresh();
   };
-  const isStopped = looks.some(({ stopped }) => stopped);
   return (
     <details className="card-plain mb-4 p-4">
       <summary className="cursor-pointer font-semibold">
-        {tag} as a series: {oneOrMore(looks.length, "look")}, {minutesWords(minutes)} at the chair
-        in all
+        {tag} as a series: {oneOrMore(looks.length, "look")}
+        {count > looks.length && ` of its ${count}, those on this page`}, {minutesWords(minutes)} at
+        the chair in all
       </summary>
       <div className="mt-3 flex flex-wrap items-end gap-3 text-sm">
         <label>
@@ -139,7 +136,6 @@ export function SeriesCard({ tag, looks, people, today }: SeriesCardProps) {
         ) : (
           "No day left for any of them: choose a later last day."
         )}
-        {isStopped && " Looks a safety rule stops are left out."}
       </p>
       <ol className="mt-2 flex flex-wrap gap-x-5 gap-y-1 text-sm">
         {planned.days.map(({ on, lookId }) => (
@@ -159,7 +155,8 @@ export function SeriesCard({ tag, looks, people, today }: SeriesCardProps) {
           Add {oneOrMore(planned.days.length, "job")}
         </button>
         <span className="muted text-sm">
-          What runs out on the way, and by when to order it:{" "}
+          Each is checked for allergies and patch tests as soon as it is their job. What runs out on
+          the way, and by when to order it:{" "}
           <Link className="link" href="/shelf/planning">
             Planning
           </Link>

@@ -63,7 +63,7 @@ export function PaintChapter() {
             {say.degrees(brief.airDegC)} and {brief.rh} %
           </h2>
           <p className="muted">
-            Feels like {say.degrees(feelsLike(brief))}; {person.name} will lose about{" "}
+            Feels like {say.degrees(feelsLike(brief))}; {person.name} will lose{" "}
             <Told>{sweatWords(sweat, person)}</Told>
             {brief.matters.length > 0 &&
               `; first comes: ${brief.matters.map((matter) => MATTERS[matter]).join(", ")}`}

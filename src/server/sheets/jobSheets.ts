@@ -14,13 +14,14 @@ import {
 import { makePlan, regionOf, type Plan, type Region } from "@/core/plan";
 import { contextOf } from "@/core/record";
 import { shiftMinutes } from "@/core/schedule";
+import type { Say } from "@/core/text/say";
 import { minutesWords, slug } from "@/core/text/words";
 import { lookPicture } from "../lookPicture";
 import { fieldErrors, invalid, notFound } from "../problem";
 import { withhold } from "../safety";
 import type { PrintedView } from "../threads/tasks";
 import { loadWorkspace } from "../workspace";
-import { amount, clockOf, paperOf, sayOf } from "./say";
+import { clockOf, paperOf, sayOf } from "./say";
 import { openSheet, type Printed, type Sheet } from "./sheetPdf";
 
 export const JobSheetSchema = z
@@ -64,6 +65,7 @@ interface Asked {
   readonly look: Look;
   readonly context: LookContext;
   readonly plan: Plan;
+  readonly say: Say;
   readonly stored: Parameters<typeof contextOf>[0];
 }
 
@@ -109,7 +111,7 @@ const dayAndClock = (curtainAt: string | null, hours: number): string =>
     : `after ${Math.round(hours * 10) / 10} h`;
 
 /** Every step by the clock, to be ticked off: what, every area, with what, how much, how long, and what it waits for. */
-function steps(sheet: Sheet, { look, plan }: Asked): void {
+function steps(sheet: Sheet, { look, plan, say }: Asked): void {
   const where = ({ layerId, where: short }: Plan["steps"][number]) => {
     const zones = look.layers.find(({ id }) => id === layerId)?.zones ?? [];
     return zones.length ? zoneWords(zones, ALL) : short;
@@ -138,8 +140,8 @@ function steps(sheet: Sheet, { look, plan }: Asked): void {
           step.amounts
             .map(({ name, grams, counted }) =>
               step.amounts.length > 1
-                ? `${amount(grams, counted)} ${name}`
-                : amount(grams, counted),
+                ? `${say.amount(grams, counted)} ${name}`
+                : say.amount(grams, counted),
             )
             .join(", "),
           step.technique,
@@ -154,7 +156,7 @@ function steps(sheet: Sheet, { look, plan }: Asked): void {
   );
 }
 
-function needs(sheet: Sheet, { plan }: Asked): void {
+function needs(sheet: Sheet, { plan, say }: Asked): void {
   sheet.heading("What it takes");
   sheet.table(
     [
@@ -167,11 +169,11 @@ function needs(sheet: Sheet, { plan }: Asked): void {
     plan.kit.map((need) => [
       "",
       need.name,
-      amount(need.grams, need.counted),
-      need.productId ? amount(need.left, need.counted) : "none chosen",
+      say.amount(need.grams, need.counted),
+      need.productId ? say.amount(need.left, need.counted) : "none chosen",
       {
         text: [
-          need.missing > 0.005 ? `short ${amount(need.missing, need.counted)}` : "enough",
+          need.missing > 0.005 ? `short ${say.amount(need.missing, need.counted)}` : "enough",
           need.expired && `past its date, ${need.expired}`,
         ]
           .filter(Boolean)
@@ -326,16 +328,18 @@ export async function jobSheet(
   const plan = makePlan(look, context, new Map(Object.entries(given.stock)));
   const { person, brief, products, archivedProducts, today, house, settings, factors, speed } =
     given;
+  const say = sayOf(given.settings.fields);
   const asked: Asked = {
     look,
     context,
     plan,
+    say,
     stored: { person, brief, products, archivedProducts, today, house, settings, factors, speed },
   };
   const paper = read.data.paper ?? paperOf(given.settings.fields);
   const day = brief.curtainAt?.slice(0, 10) ?? "no date";
   const foot = `${look.name} on ${person.name} · ${day} · printed ${today}`;
-  const printed = { paper, foot, say: sayOf(given.settings.fields) };
+  const printed = { paper, foot, say };
   return {
     body: await (what === "plan" ? planSheet : jobCard)(asked, printed),
     name: `${slug(look.name)}-${what}.pdf`,

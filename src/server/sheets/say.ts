@@ -12,11 +12,3 @@ export const sayOf = (settings: StudioSettings): Say => sayer(mannerOf(settings)
 
 /** "18:05": the clock time of a moment, on the clock it was written for. */
 export const clockOf = (iso: string): string => iso.slice(11, 16);
-
-/** "under 0.1 g", "12 g", "2 pieces". */
-export function amount(grams: number, counted: "grams" | "pieces"): string {
-  if (counted === "pieces")
-    return `${Math.round(grams)} ${Math.round(grams) === 1 ? "piece" : "pieces"}`;
-  if (grams > 0 && grams < 0.1) return "under 0.1 g";
-  return `${grams < 10 ? grams.toFixed(1) : Math.round(grams)} g`;
-}

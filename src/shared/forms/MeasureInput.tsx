@@ -2,11 +2,19 @@
 
 import type { ComponentProps } from "react";
 import { reckonedAs, shownAs, unitOf, type Measure } from "@/core/text/measures";
+import type { Units } from "@/core/text/manner";
 import { useSay } from "@/shared/say/useSay";
 import { NumberInput } from "@/ui/NumberInput";
 
-/** As near as a box shows it: what was typed in one unit is not read back as 69.99999 in another. */
-const tidied = (value: number): number => Number(value.toPrecision(10));
+/** As it is kept: what was typed in one unit is not read back as 69.99999 in another. */
+const kept = (value: number): number => Number(value.toPrecision(10));
+
+/** As it is shown: nobody sits 131.234 ft away. Only what stands in the box is rounded. */
+const shownIn = (measure: Measure, units: Units, value: number): number => {
+  const shown = shownAs(measure, units, value);
+  const isOwn = shown === value && measure !== "temperature";
+  return isOwn ? value : Number(shown.toFixed(Math.abs(shown) < 10 ? 2 : 1));
+};
 
 interface MeasureInputProps extends Omit<ComponentProps<typeof NumberInput>, "unit"> {
   readonly measure: Measure;
@@ -15,7 +23,7 @@ interface MeasureInputProps extends Omit<ComponentProps<typeof NumberInput>, "un
 /** A box for a measure in the studio's unit; value and limits are the core's. */
 export function MeasureInput({ measure, value, onChange, least, most, ...box }: MeasureInputProps) {
   const { units } = useSay().manner;
-  const shown = (of: number) => tidied(shownAs(measure, units, of));
+  const shown = (of: number) => shownIn(measure, units, of);
   return (
     <NumberInput
       {...box}
@@ -23,7 +31,7 @@ export function MeasureInput({ measure, value, onChange, least, most, ...box }: 
       {...(most !== undefined && { most: shown(most) })}
       unit={unitOf(measure, units).sign}
       value={value === null ? null : shown(value)}
-      onChange={(typed) => onChange(tidied(reckonedAs(measure, units, typed)))}
+      onChange={(typed) => onChange(kept(reckonedAs(measure, units, typed)))}
     />
   );
 }
