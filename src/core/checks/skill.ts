@@ -6,6 +6,7 @@ import { isColour } from "../design/roles";
 import type { Layer } from "../design/schema";
 import type { Stack } from "../design/stack";
 import { listed } from "../text/words";
+import type { StudioSettings } from "../studio";
 import { withMarks } from "./safety";
 import type { Remark } from "./finding";
 import { shapesOf } from "../design/leftOut";
@@ -44,11 +45,18 @@ const FINEST_MM = {
   eyesight: { sharp: 0, glasses: 0, poor: 1.5 },
 } as const;
 
+/** The finest line this painter draws evenly, mm; 0 where nothing keeps them from any. */
+export const finestLineMm = ({
+  steadiness,
+  eyesight,
+}: Pick<StudioSettings["painter"], "steadiness" | "eyesight">): number =>
+  Math.max(FINEST_MM.steadiness[steadiness], FINEST_MM.eyesight[eyesight]);
+
 /** A shape harder than this is hard for a beginner (shapes say how hard they are, 0 to 100). */
 const HARD = 50;
 
 /** What reads alike and is easier: a triangle for a star (PRACTICE-1), as large to the eye. By eye, no published source. */
-function easier(mark: Mark): Mark | null {
+export function easier(mark: Mark): Mark | null {
   if (mark.kind !== "star") return null;
   const { x, y, frame, turnDeg, mirrored, outsetMm, seed, diameterMm } = mark;
   const size = {
@@ -66,8 +74,7 @@ function easier(mark: Mark): Mark | null {
 /** PRACTICE-1: lines finer than this hand and eye draw, and shapes that are hard for a beginner where an easier one reads alike. */
 export function beyondHand(stack: Stack): Remark[] {
   const { context, look } = stack;
-  const { steadiness, eyesight } = context.studio.painter;
-  const finest = Math.max(FINEST_MM.steadiness[steadiness], FINEST_MM.eyesight[eyesight]);
+  const finest = finestLineMm(context.studio.painter);
   const isBeginner = context.brief.skill === "beginner";
   return look.layers.flatMap((layer): Remark[] => {
     if (layer.form || layer.hidden || !isColour(layer.role)) return [];

@@ -66,6 +66,7 @@ export { CHECKED_RULES, CHECKS, checkLook, stopsOf } from "../checks/checkLook";
 export { finished, finishing } from "../checks/finishing";
 export { buriedBy } from "../design/buried";
 export { exposedZones, isBareOn } from "../design/exposedZones";
+export { easier, finestLineMm } from "../checks/skill";
 export { paintedCoverage } from "../checks/covering";
 export { mudColour } from "../checks/layering";
 export { stainingHue } from "../checks/wearing";

@@ -1,5 +1,7 @@
 import type { StudioSettings } from "../studio";
 import {
+  easier,
+  finestLineMm,
   markDifficulty,
   markLabel,
   brushOf,
@@ -18,10 +20,14 @@ export interface HardPart {
   /** 0 to 100: from what anybody does to what takes years. */
   readonly difficulty: number;
   readonly drill: DrillKey;
+  /** "triangle": what reads alike and is easier; null where nothing does. */
+  readonly simpler: string | null;
 }
 
 /** Under so many mm a line is fine. Common practice, no published source. */
 const FINE_MM = 1.5;
+/** A line finer than this hand draws evenly is hard whatever its shape. By judgement. */
+const BEYOND = 70;
 /** A shaking hand or poor eyes make a line so much harder. By judgement. */
 const HARDER = { steady: 0, some: 15, shaky: 30, sharp: 0, glasses: 0, poor: 15 } as const;
 
@@ -42,7 +48,9 @@ function partOf(
   const finest = Math.min(...marks.map((mark) => brushOf(mark) ?? Infinity));
   const isFine = finest < FINE_MM;
   const hand = HARDER[painter.steadiness] + HARDER[painter.eyesight];
-  const difficulty = markDifficulty(first.kind) + (isFine ? 15 + hand : hand / 2);
+  const plain = markDifficulty(first.kind) + (isFine ? 15 + hand : hand / 2);
+  const difficulty = finest < finestLineMm(painter) ? Math.max(BEYOND, plain) : plain;
+  const simpler = easier(first);
   const count =
     marks.length === 1 ? markLabel(first.kind) : `${marks.length} × ${markLabel(first.kind)}`;
   return {
@@ -50,6 +58,7 @@ function partOf(
     what: isFine ? `${count}, lines of ${finest} mm` : count,
     difficulty: Math.min(100, Math.round(difficulty)),
     drill: drillOf(first),
+    simpler: simpler && markLabel(simpler.kind),
   };
 }
 
@@ -72,7 +81,15 @@ export function hardParts(look: Look, painter: StudioSettings["painter"]): HardP
       );
       const isBlended = layer.edge === "faded";
       return isBlended && !shapes.length && ["contour", "highlight"].includes(layer.role)
-        ? [{ layer: layer.name, what: "an edge blended away", difficulty: 30, drill: "blend" }]
+        ? [
+            {
+              layer: layer.name,
+              what: "an edge blended away",
+              difficulty: 30,
+              drill: "blend",
+              simpler: null,
+            },
+          ]
         : parts;
     })
     .toSorted((a, b) => b.difficulty - a.difficulty);

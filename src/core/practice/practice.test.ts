@@ -1,5 +1,5 @@
 import { RULER_MM, PAPERS, practiceSheet } from "../formats";
-import { MarkSchema, type Layer } from "../look";
+import { markLabel, MarkSchema, type Layer } from "../look";
 import { learningMinutes } from "../schedule";
 import { USUAL_STUDIO } from "../studio";
 import { aLayer, aLook } from "../testing";
@@ -91,6 +91,7 @@ describe("how hard a look is by its parts", () => {
       ["Dots", "dots"],
     ]);
     expect(parts[0]?.what).toMatch(/^2 × star/);
+    expect(parts.map(({ simpler }) => simpler)).toEqual([markLabel("polygon"), null]);
   });
   it("is no easier for a shaking hand or poor eyes", () => {
     const own = hardParts(look, painter);

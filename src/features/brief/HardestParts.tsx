@@ -21,7 +21,7 @@ export function HardestParts() {
     <section aria-label="Hardest parts" className="card-plain p-4 sm:p-5">
       <h3 className="text-lg">Hardest parts</h3>
       <ul className="mt-1 text-sm">
-        {parts.slice(0, NAMED).map(({ layer, what, difficulty, drill: key }) => (
+        {parts.slice(0, NAMED).map(({ layer, what, difficulty, drill: key, simpler }) => (
           <li
             key={layer + what}
             className="flex flex-wrap justify-between gap-x-3 border-t rule py-1.5 first:border-0"
@@ -31,6 +31,7 @@ export function HardestParts() {
             </span>
             <span>
               {words(difficulty)}
+              {simpler && ` · simpler: ${simpler}`}
               {difficulty >= WORTH && (
                 <>
                   {" · "}
@@ -44,8 +45,7 @@ export function HardestParts() {
         ))}
       </ul>
       <p className="muted mt-2 text-xs">
-        By shape and line width, for your steadiness and eyesight in Settings. What would be simpler
-        stands among the tips on the Map.
+        By shape and line width, for your steadiness and eyesight in Settings.
       </p>
     </section>
   );
