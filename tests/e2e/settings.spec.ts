@@ -123,8 +123,10 @@ test("places: dates, money, clock, temperature, weight, length and paper follow 
     await expect(page.getByLabel(`Height (${said.height})`)).toBeVisible();
     expect(await planText()).toMatch(said.print);
   }
-  // Typed in one unit, kept, and read in another.
+  // Typed in one unit, kept, and read in another. The number one rings follows too.
   await choose("United States");
+  await page.goto(`${demo.url}/settings`, { waitUntil: "networkidle" });
+  await expect(page.getByLabel("Emergency number")).toHaveValue("911");
   await page.goto(`${job}/brief`, { waitUntil: "networkidle" });
   await page.getByLabel("Air temperature (°F)").fill("150");
   await expect(page.getByText("at most 122 °F")).toBeVisible();

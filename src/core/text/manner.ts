@@ -6,7 +6,9 @@ interface Place {
   /** ISO 4217. */
   readonly currency: string;
   readonly units?: Partial<Units>;
-  readonly paper?: "Letter";
+  readonly paper?: "A4" | "Letter";
+  /** Whom one rings where 112 is not the number one knows. From memory. */
+  readonly emergency?: string;
 }
 
 /**
@@ -21,10 +23,17 @@ export const LOCALES = {
     currency: "USD",
     units: { mass: "oz", temperature: "F", length: "in", clock: "12" },
     paper: "Letter",
+    emergency: "911",
   },
-  "en-CA": { label: "Canada", currency: "CAD", units: { clock: "12" }, paper: "Letter" },
-  "en-AU": { label: "Australia", currency: "AUD", units: { clock: "12" } },
-  "en-NZ": { label: "New Zealand", currency: "NZD", units: { clock: "12" } },
+  "en-CA": {
+    label: "Canada",
+    currency: "CAD",
+    units: { clock: "12" },
+    paper: "Letter",
+    emergency: "911",
+  },
+  "en-AU": { label: "Australia", currency: "AUD", units: { clock: "12" }, emergency: "000" },
+  "en-NZ": { label: "New Zealand", currency: "NZD", units: { clock: "12" }, emergency: "111" },
   "de-DE": { label: "Germany", currency: "EUR" },
   "de-AT": { label: "Austria", currency: "EUR" },
   "de-CH": { label: "Switzerland", currency: "CHF" },
@@ -58,11 +67,20 @@ export interface Ways {
 
 const METRIC: Units = { mass: "g", temperature: "C", length: "cm", clock: "24" };
 
-/** All that is usual at a place. */
-export function usualWays(locale: LocaleKey): Ways & { readonly paper: "A4" | "Letter" } {
-  const { currency, units, paper }: Place = LOCALES[locale];
-  return { locale, currency, units: { ...METRIC, ...units }, paper: paper ?? "A4" };
+export interface UsualWays extends Ways {
+  readonly paper: "A4" | "Letter";
+  readonly emergency: string;
 }
+
+/** All that is usual at a place. */
+export function usualWays(locale: LocaleKey): UsualWays {
+  const { currency, units, paper = "A4", emergency = "112" }: Place = LOCALES[locale];
+  return { locale, currency, units: { ...METRIC, ...units }, paper, emergency };
+}
+
+/** Whether a number is one that is usual somewhere, and none the painter wrote for themselves. */
+export const isUsualEmergency = (number: string): boolean =>
+  keysOf(LOCALES).some((locale) => usualWays(locale).emergency === number);
 
 const isLocale = (key: string): key is LocaleKey => key in LOCALES;
 

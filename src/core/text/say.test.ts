@@ -1,6 +1,13 @@
 import fc from "fast-check";
 import { keysOf } from "../keysOf";
-import { LOCALES, localeNear, mannerOf, usualWays, type LocaleKey } from "./manner";
+import {
+  isUsualEmergency,
+  LOCALES,
+  localeNear,
+  mannerOf,
+  usualWays,
+  type LocaleKey,
+} from "./manner";
 import { reckonedAs, shownAs, unitOf } from "./measures";
 import { sayer } from "./say";
 import { dayWords, minutesWords, money } from "./words";
@@ -125,6 +132,13 @@ describe("a sentence of the core", () => {
 });
 
 describe("where a browser is", () => {
+  it("has the number one rings there, and knows one's own from it", () => {
+    const numbers = (["en-US", "en-AU", "en-NZ", "de-DE"] as const).map(
+      (locale) => usualWays(locale).emergency,
+    );
+    expect(numbers).toEqual(["911", "000", "111", "112"]);
+    expect(["911", "112", "0171 123"].map(isUsualEmergency)).toEqual([true, true, false]);
+  });
   it.each([
     ["en-US", "en-US"],
     ["de", "de-DE"],

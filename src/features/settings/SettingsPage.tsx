@@ -13,7 +13,7 @@ import {
   VENTILATION,
   type StudioSettings,
 } from "@/core/studio";
-import { LOCALES, localeNear, usualWays } from "@/core/text/manner";
+import { isUsualEmergency, LOCALES, localeNear, usualWays } from "@/core/text/manner";
 import { ask } from "@/shared/ask";
 import { SaveProblems } from "@/shared/forms/SaveProblems";
 import {
@@ -45,11 +45,14 @@ function Part({ title, lead, children }: { title: string; lead: string; children
 
 /** How figures are written. Whoever chooses a place gets what is usual there, and may change any of it. */
 function UnitsPart() {
-  const { setValue } = useFormContext<StudioSettings>();
+  const { getValues, setValue } = useFormContext<StudioSettings>();
   const set = (place: string) => {
-    const { currency, units, paper } = usualWays(localeNear(place));
+    const { currency, units, paper, emergency } = usualWays(localeNear(place));
     setValue("currency", currency, { shouldDirty: true });
     setValue("units", { ...units, paper }, { shouldDirty: true });
+    // One they wrote for themselves stays.
+    if (isUsualEmergency(getValues("emergency")))
+      setValue("emergency", emergency, { shouldDirty: true });
   };
   return (
     <Part
