@@ -10,7 +10,7 @@ export function Swatch({
 }) {
   return (
     <span
-      className="inline-block shrink-0 rounded-sm bg-surround p-[3px] align-middle print:border"
+      className="inline-block shrink-0 rounded-sm bg-surround p-[3px] align-middle forced-color-adjust-none print:border"
       style={{ width: size, height: size, printColorAdjust: "exact" }}
       title={label ?? hex ?? "no colour"}
     >

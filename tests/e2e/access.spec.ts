@@ -41,8 +41,12 @@ test.describe.configure({ mode: "parallel" });
 
 const WCAG = ["wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "wcag22aa"];
 
+/** How a page is worn: a theme, or colours the reader chose for everything. */
+type Look = "studio" | "wings" | "forced colours";
+const LOOKS: readonly Look[] = ["studio", "wings", "forced colours"];
+
 /** Faults that axe finds on the page as it stands, each with where it is. The second theme differs in its colours alone. */
-async function faults(page: Page, theme: string): Promise<string[]> {
+async function faults(page: Page, theme: Look): Promise<string[]> {
   // Nothing of ours is in a frame: the legacy mode runs in the page alone, and only what is wrong is described.
   const axe = new AxeBuilder({ page }).setLegacyMode().options({ resultTypes: ["violations"] });
   const { violations } = await (
@@ -58,13 +62,28 @@ const sideways = (page: Page) =>
   page.evaluate(() => document.documentElement.scrollWidth - document.documentElement.clientWidth);
 
 /** Changes the theme of the open page, all at once: half faded colours have other contrasts. */
-const wear = (page: Page, theme: string) =>
-  page.evaluate((name) => {
-    const still = document.createElement("style");
-    still.textContent = "*, *::before, *::after { transition: none !important; }";
-    document.head.append(still);
-    document.documentElement.dataset.theme = name;
-  }, theme);
+async function wear(page: Page, look: Look): Promise<void> {
+  await page.emulateMedia({ forcedColors: look === "forced colours" ? "active" : "none" });
+  await page.evaluate(
+    (name) => {
+      const still = document.createElement("style");
+      still.textContent = "*, *::before, *::after { transition: none !important; }";
+      document.head.append(still);
+      document.documentElement.dataset.theme = name;
+    },
+    look === "wings" ? "wings" : "studio",
+  );
+}
+
+/** Grounds in a colour of their own that the page does not show: a swatch of a paint must. */
+const lostSwatches = (page: Page) =>
+  page.locator("[style*=background]").evaluateAll((elements) =>
+    elements
+      .filter((element): element is HTMLElement => element instanceof HTMLElement)
+      .filter(({ style }) => /^(rgb|#)/.test(style.backgroundColor))
+      .filter((swatch) => getComputedStyle(swatch).backgroundColor !== swatch.style.backgroundColor)
+      .map((swatch) => swatch.outerHTML.slice(0, 120)),
+  );
 
 const SIZES = {
   "390 px wide": { width: 390, height: 844 },
@@ -75,7 +94,7 @@ const SIZES = {
 const SHARES = [0, 1, 2];
 for (const share of SHARES) {
   const views = VIEWS.filter((_, i) => i % SHARES.length === share);
-  test(`views ${share + 1} of ${SHARES.length}: no fault that axe finds in either theme, no sideways scrolling at 390 px or 200 % zoom, nothing fetched from outside`, async ({
+  test(`views ${share + 1} of ${SHARES.length}: no fault that axe finds in either theme or forced colours, no swatch lost there, no sideways scrolling at 390 px or 200 % zoom, nothing fetched from outside`, async ({
     page,
     demo,
   }) => {
@@ -94,10 +113,12 @@ for (const share of SHARES) {
       seen += text.split("\n").length;
       words.push(...retiredTerms(text).map((word) => `${path}: ${word}`));
       if (countRetired(text) > 0) words.push(`${path}: ${countRetired(text)} retired phrases`);
-      for (const theme of ["studio", "wings"]) {
-        await wear(page, theme);
-        found.push(...(await faults(page, theme)).map((fault) => `${path} in ${theme}: ${fault}`));
+      for (const look of LOOKS) {
+        await wear(page, look);
+        found.push(...(await faults(page, look)).map((fault) => `${path} in ${look}: ${fault}`));
       }
+      found.push(...(await lostSwatches(page)).map((swatch) => `${path}: colour lost, ${swatch}`));
+      await wear(page, "studio");
       for (const [name, size] of Object.entries(SIZES)) {
         await page.setViewportSize(size);
         await expect.poll(() => sideways(page), `${path} at ${name}`).toBeLessThanOrEqual(1);
@@ -110,6 +131,38 @@ for (const share of SHARES) {
     expect(retiredTerms("This zone, dE 3, #aabbcc.")).toHaveLength(3);
   });
 }
+
+/** Each dialog, and how one gets there. */
+const DIALOGS: readonly (readonly [title: string | RegExp, path: string, ...clicks: string[]])[] = [
+  ["Add a layer", "/looks/drought/drought-quarry/map", "Add layer"],
+  [/^Versions of/, "/looks/drought/drought-quarry/map", "Versions"],
+  ["Find anything", "/", "Find"],
+  ["Keys", "/", "Keys"],
+  ["Delete the whole studio?", "/shelf/exchange", "Delete everything"],
+  [/^Delete .* for good/, "/people/nomi-tarrow", "Delete Nomi Tarrow for good"],
+  [/./, "/looks/first-frost/frost-reservoir/plan", "Removal card"],
+];
+
+test("dialogs: no fault that axe finds in either theme or forced colours, and Escape closes each", async ({
+  page,
+  demo,
+}) => {
+  const found: string[] = [];
+  for (const [title, path, ...clicks] of DIALOGS) {
+    await page.goto(demo.url + path, { waitUntil: "networkidle" });
+    for (const name of clicks) await page.getByRole("button", { name }).first().click();
+    const dialog = page.getByRole("dialog", { name: title });
+    await expect(dialog).toBeVisible();
+    for (const look of LOOKS) {
+      await wear(page, look);
+      found.push(...(await faults(page, look)).map((fault) => `${title} in ${look}: ${fault}`));
+    }
+    await wear(page, "studio");
+    await page.keyboard.press("Escape");
+    await expect(dialog).toBeHidden();
+  }
+  expect(found).toEqual([]);
+});
 
 test("keyboard: skip link, key help, commands, and the theme, which is kept", async ({
   page,

@@ -31,6 +31,8 @@ export interface Say {
   readonly day: (iso: string) => string;
   /** "25 Nov 2026" of an ISO date or moment. */
   readonly date: (iso: string) => string;
+  /** "Jun 2026" of "2026-06" or of any day in it. */
+  readonly month: (iso: string) => string;
   /** "21 °C", "70 °F". */
   readonly degrees: (degC: number) => string;
   /** "172 cm", "68 in". */
@@ -89,6 +91,10 @@ const dateOf = (manner: Manner, iso: string): string =>
     m: manner.months[Number(iso.slice(5, 7)) - 1] ?? "",
     y: iso.slice(0, 4),
   });
+
+/** "Jun 2026" */
+const monthOf = (manner: Manner, iso: string): string =>
+  `${manner.months[Number(iso.slice(5, 7)) - 1] ?? ""} ${iso.slice(0, 4)}`;
 
 const moneyIn = (manner: Manner, minor: number): string => {
   const written = fill(manner.money, {
@@ -173,6 +179,7 @@ export function sayer(manner: Manner): Say {
     clock: (iso) => clockIn(manner, iso.slice(11, 16)),
     day: (iso) => dayOf(manner, iso),
     date: (iso) => dateOf(manner, iso),
+    month: (iso) => monthOf(manner, iso),
     degrees: (degC) => degreesIn(manner, degC),
     length: (cm) => lengthIn(manner, cm),
     distance: (metres) => distanceIn(manner, metres),

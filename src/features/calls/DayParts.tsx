@@ -114,7 +114,7 @@ export function Performers({
   const say = useSay();
   return (
     <div className="mt-4 overflow-x-auto">
-      <table className="w-full text-sm">
+      <table className="cards-when-narrow w-full text-sm">
         <caption className="sr-only">Who is painted when</caption>
         <thead>
           <tr className="border-b-2 border-base-content text-left">
@@ -132,11 +132,11 @@ export function Performers({
         <tbody>
           {performers.map((performer) => (
             <tr key={performer.jobId} className="border-b rule">
-              <th scope="row" className="py-1.5 text-left">
+              <th scope="row" className="card-head basis-full! py-1.5 text-left">
                 {nameOf(performer.jobId)}
               </th>
-              <td>{performer.chair < 0 ? "own mirror" : performer.chair + 1}</td>
-              <td>
+              <td data-label="Chair">{performer.chair < 0 ? "own mirror" : performer.chair + 1}</td>
+              <td data-label="Artists">
                 {performer.chair < 0
                   ? "themselves"
                   : performer.artists.map((artist) => hands[artist]).join(", ")}
@@ -148,9 +148,13 @@ export function Performers({
                   </span>
                 ))}
               </td>
-              <td>{performer.sitsAt ? say.clock(performer.sitsAt) : "–"}</td>
-              <td>{performer.paintedAt ? say.clock(performer.paintedAt) : "–"}</td>
-              <td>{performer.neededBy ? say.clock(performer.neededBy) : "–"}</td>
+              <td data-label="Sits down">{performer.sitsAt ? say.clock(performer.sitsAt) : "–"}</td>
+              <td data-label="Painted">
+                {performer.paintedAt ? say.clock(performer.paintedAt) : "–"}
+              </td>
+              <td data-label="Needed by">
+                {performer.neededBy ? say.clock(performer.neededBy) : "–"}
+              </td>
               <td>
                 {performer.late > 0 ? (
                   <strong>{minutesWords(performer.late)} too late</strong>

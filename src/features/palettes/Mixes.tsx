@@ -81,7 +81,7 @@ export function Mixes({ pans, products }: { pans: readonly Pan[]; products: Know
                             title={words}
                             onClick={() => setShown(words)}
                             onMouseEnter={() => setShown(words)}
-                            className={`block size-7 ${row === column ? "rounded-full" : ""}`}
+                            className={`block size-7 forced-color-adjust-none ${row === column ? "rounded-full" : ""}`}
                             style={{ background: hex }}
                           />
                         ) : (

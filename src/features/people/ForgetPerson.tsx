@@ -6,7 +6,7 @@ import { useRouter } from "next/navigation";
 import { useState } from "react";
 import { toast } from "sonner";
 import type { Person } from "@/core/people";
-import { dropPhoto } from "@/shared/photograph/keptPhoto";
+import { dropPhoto, paintedKey } from "@/shared/photograph/keptPhoto";
 import { useSay } from "@/shared/say/useSay";
 import { Dialog } from "@/ui/Dialog";
 import { Field } from "@/ui/Field";
@@ -38,7 +38,7 @@ export function ForgetPerson({ person }: { person: Person }) {
     await Promise.allSettled([
       dropKeptChairs(),
       dropPhoto(person.id),
-      dropPhoto(`${person.id} painted`),
+      dropPhoto(paintedKey(person.id)),
     ]);
     setOpen(false);
     const { records, jobs } = answer.value;
@@ -70,7 +70,7 @@ export function ForgetPerson({ person }: { person: Person }) {
           <strong>Gone, and nothing brings it back:</strong> name, age, skin and brow colour,
           allergies, patch tests, measures and landmarks of the face, height and weight, consent,
           notes, what records and briefs say in words of them, pictures of what they wore, and what
-          this browser keeps of the chair. The photograph their landmarks came from was never kept.
+          this browser keeps of the chair and of photographs.
         </p>
         <p className="mt-2">
           <strong>Kept without a name:</strong> that a look was worn on a day, in what weather, and

@@ -287,7 +287,7 @@ function Steps({ plan }: { plan: Plan }) {
   const say = useSay();
   return (
     <div className="overflow-x-auto">
-      <table className="w-full min-w-[46rem] border-collapse text-sm print:min-w-0">
+      <table className="cards-when-narrow w-full min-w-[46rem] border-collapse text-sm print:min-w-0">
         <caption className="sr-only">Steps in working order</caption>
         <thead>
           <tr className="border-b-2 border-base-content text-left">
@@ -302,7 +302,7 @@ function Steps({ plan }: { plan: Plan }) {
           {plan.steps.map((step, i) => (
             <tr key={step.layerId} className="keep border-b rule align-top">
               <td className="muted px-2 py-2">{i + 1}</td>
-              <th scope="row" className="px-2 py-2 text-left">
+              <th scope="row" className="card-head px-2 py-2 text-left">
                 <span className="block font-bold">{step.title}</span>
                 <span className="muted block font-normal">{step.where}</span>
                 {step.notes && (
@@ -332,7 +332,7 @@ function Steps({ plan }: { plan: Plan }) {
                 {step.tool}
                 <span className="muted block">{step.technique}</span>
               </td>
-              <td className="px-2 py-2">
+              <td data-label="Coats" className="px-2 py-2">
                 {step.coats}
                 {step.role !== null && (
                   <span className="muted block text-xs">

@@ -4,7 +4,7 @@ import type { ReactNode } from "react";
 export function Card({ title, children }: { title: string; children: ReactNode }) {
   return (
     <section aria-label={title} className="card-plain p-4">
-      <h2 className="text-xl">{title}</h2>
+      <h3 className="text-lg">{title}</h3>
       {children}
     </section>
   );

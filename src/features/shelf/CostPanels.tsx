@@ -29,14 +29,14 @@ export function ByMonth({ byMonth }: Pick<Costs, "byMonth">) {
                 {
                   name: "▮ used",
                   data: byMonth.map(({ month, usedMinor: minor }) => ({
-                    x: month,
+                    x: say.month(month),
                     y: Math.round(minor) / 100,
                   })),
                 },
                 {
                   name: "▨ bought",
                   data: byMonth.map(({ month, boughtMinor: minor }) => ({
-                    x: month,
+                    x: say.month(month),
                     y: minor / 100,
                   })),
                 },
@@ -51,14 +51,17 @@ export function ByMonth({ byMonth }: Pick<Costs, "byMonth">) {
                 stroke: { width: 1.5, colors: ["currentColor"] },
                 dataLabels: { enabled: false },
                 xaxis: { type: "category" },
-                yaxis: { labels: { formatter: (value) => value.toFixed(0) } },
+                yaxis: {
+                  title: { text: say.currencySign },
+                  labels: { formatter: (value) => say.number(value) },
+                },
               }}
             />
           </div>
           <ul className="sr-only">
             {byMonth.map(({ month, usedMinor: used, boughtMinor: bought }) => (
               <li key={month}>
-                {month}: used {say.money(used)}, bought {say.money(bought)}
+                {say.month(month)}: used {say.money(used)}, bought {say.money(bought)}
               </li>
             ))}
           </ul>

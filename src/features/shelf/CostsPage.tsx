@@ -48,10 +48,14 @@ export function CostsPage({ costs }: { costs: Costs }) {
         </p>
       </div>
       <div className="mt-4 grid items-start gap-5 lg:grid-cols-2">
-        <ByMonth byMonth={costs.byMonth} />
-        <ByLook byLook={costs.byLook} byProduct={costs.byProduct} />
-        <Sizes sizes={costs.sizes} />
-        <Palette single={costs.single} />
+        <div className="flex flex-col gap-5">
+          <ByMonth byMonth={costs.byMonth} />
+          <Palette single={costs.single} />
+        </div>
+        <div className="flex flex-col gap-5">
+          <ByLook byLook={costs.byLook} byProduct={costs.byProduct} />
+          <Sizes sizes={costs.sizes} />
+        </div>
       </div>
     </Page>
   );
@@ -65,7 +69,7 @@ function Palette({ single }: { single: Costs["single"] }) {
     pans: "12",
     grams: "3",
     wanted: "6",
-    single: single ? say.money(single.minor) : "10.00",
+    single: single ? say.number(single.minor / 100, say.manner.moneyPlaces) : "10.00",
     pot: String(single?.grams ?? 20),
   });
   const number = (key: keyof typeof given) => Number(given[key].replace(",", "."));
@@ -96,11 +100,11 @@ function Palette({ single }: { single: Costs["single"] }) {
     <section aria-label="A palette or single pots" className="card-plain p-4 text-sm">
       <h2 className="text-lg">A palette or single pots</h2>
       <div className="mt-2 flex flex-wrap gap-3">
-        {field("price", "Palette")}
+        {field("price", `Palette, ${say.currencySign}`)}
         {field("pans", "Colours in it")}
         {field("grams", "Grams each")}
         {field("wanted", "Wanted of them")}
-        {field("single", "A single pot")}
+        {field("single", `A single pot, ${say.currencySign}`)}
         {field("pot", "Grams in it")}
       </div>
       <p role="status" className="mt-2 text-base">

@@ -3,6 +3,7 @@
 import { ask } from "@/shared/ask";
 import { useState } from "react";
 import type { Leftover } from "@/server/exchange";
+import { dropPhotos } from "@/shared/photograph/keptPhoto";
 import { Dialog } from "@/ui/Dialog";
 import { Field } from "@/ui/Field";
 import { dropKeptChairs } from "@/ui/keptChairs";
@@ -29,7 +30,7 @@ export function DeleteEverything({ copies }: { copies: readonly Leftover[] }) {
       setProblem(answer.refusal.errors?.[0]?.message ?? answer.refusal.title);
       return;
     }
-    await dropKeptChairs().catch(() => undefined);
+    await Promise.allSettled([dropKeptChairs(), dropPhotos()]);
     localStorage.clear();
     window.location.assign("/");
   };

@@ -3,7 +3,7 @@
 import { useSay } from "@/shared/say/useSay";
 import { Alert } from "@/ui/Alert";
 import { useRouter } from "next/navigation";
-import { useEffect, useRef, useState } from "react";
+import { useEffect, useRef, useState, type ReactNode } from "react";
 import { toast } from "sonner";
 import { DIALECTS } from "@/core/formats";
 import type { KitPreview, Leftover, ColourFileRead } from "@/server/exchange";
@@ -24,15 +24,28 @@ export function ExchangePage({ copies }: { copies: readonly Leftover[] }) {
       lead="In and out in open formats. Nothing is written before you have seen what it is."
     >
       <ShelfTabs />
-      <div className="grid gap-5 lg:grid-cols-2">
+      <Group title="For a spreadsheet or a drawing program">
         <Kit />
         <ColourFileCard />
+      </Group>
+      <Group title="The whole studio">
         <Studio />
         <Backup />
+      </Group>
+      <Group title="On this machine">
         <Copies copies={copies} />
         <DeleteEverything copies={copies} />
-      </div>
+      </Group>
     </Page>
+  );
+}
+
+function Group({ title, children }: { title: string; children: ReactNode }) {
+  return (
+    <div className="mb-6">
+      <h2 className="mb-2 text-xl">{title}</h2>
+      <div className="grid items-stretch gap-x-5 gap-y-3 lg:grid-cols-2">{children}</div>
+    </div>
   );
 }
 

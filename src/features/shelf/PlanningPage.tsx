@@ -117,7 +117,7 @@ export function PlanningPage({ planning }: { planning: Planning }) {
       </div>
       <Standing take={take} plan={plan} short={short.length} isEmpty={!picked.length} />
       <div className="mt-2 overflow-x-auto">
-        <table className="w-full min-w-[46rem] text-sm">
+        <table className="cards-when-narrow w-full min-w-[46rem] text-sm">
           <caption className="sr-only">What the jobs take against stock</caption>
           <thead>
             <tr className="border-b-2 border-base-content text-left">
@@ -324,7 +324,7 @@ function Line({
   const grams = product ? line.pots * product.sizeGrams : 0;
   return (
     <tr className="border-b rule align-top">
-      <th scope="row" className="px-2 py-2 text-left font-semibold">
+      <th scope="row" className="basis-full px-2 py-2 text-left font-semibold">
         <span className="flex items-center gap-2">
           {product?.colour && <Swatch hex={product.colour} size={26} />}
           {line.productId ? (
@@ -336,11 +336,13 @@ function Line({
           )}
         </span>
       </th>
-      <td className="px-2 py-2 whitespace-nowrap">{say.amount(line.grams, line.counted)}</td>
-      <td className="px-2 py-2 whitespace-nowrap">
+      <td data-label="Takes" className="px-2 py-2 whitespace-nowrap">
+        {say.amount(line.grams, line.counted)}
+      </td>
+      <td data-label="Left" className="px-2 py-2 whitespace-nowrap">
         {line.productId ? say.amount(line.left, line.counted) : "not chosen"}
       </td>
-      <td className="px-2 py-2">
+      <td data-label="Short" className="px-2 py-2">
         {line.missing > 1e-9 ? <strong>{say.amount(line.missing, line.counted)}</strong> : "no"}
       </td>
       <td className="px-2 py-2">

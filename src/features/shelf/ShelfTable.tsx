@@ -112,6 +112,18 @@ export function ShelfTable({
             onChange={setGroup}
           />
         </label>
+        <label className="text-sm sm:hidden">
+          <span className="label-line">Sort by</span>
+          <Select
+            className="!w-36"
+            value={sorting[0]?.id ?? "none"}
+            options={["none", ...table.getVisibleLeafColumns().map(({ id }) => id)]}
+            labelOf={(id) =>
+              id === "none" ? "as added" : String(table.getColumn(id)?.columnDef.header)
+            }
+            onChange={(id) => setSorting(id === "none" ? [] : [{ id, desc: false }])}
+          />
+        </label>
         <ColumnsShown
           columns={table.getAllLeafColumns()}
           onHide={(id, isShown) => setHidden((now) => ({ ...now, [id]: isShown }))}
@@ -126,7 +138,7 @@ export function ShelfTable({
         )}
       </div>
       <div className="relative overflow-x-auto">
-        <table className="w-full min-w-[48rem] text-sm">
+        <table className="cards-when-narrow w-full min-w-[48rem] text-sm">
           <thead>
             {table.getHeaderGroups().map((line) => (
               <tr key={line.id} className="border-b-2 border-base-content text-left">
@@ -170,6 +182,9 @@ export function ShelfTable({
     </>
   );
 }
+
+/** What a cell of these says needs no word before it, on a card. */
+const SAYS_ITSELF: ReadonlySet<string> = new Set(["colour", "name", "kind"]);
 
 interface BodyProps {
   rows: readonly Row<ShelfItem>[];
@@ -215,7 +230,13 @@ const Body = memo(function Body({ rows, most, group, span }: BodyProps) {
                   />
                 </td>
                 {row.getVisibleCells().map((cell) => (
-                  <td key={cell.id} className="px-2 py-1.5">
+                  <td
+                    key={cell.id}
+                    className={`px-2 py-1.5 ${cell.column.id === "name" ? "card-head" : ""}`}
+                    {...(!SAYS_ITSELF.has(cell.column.id) && {
+                      "data-label": String(cell.column.columnDef.header),
+                    })}
+                  >
                     {flexRender(cell.column.columnDef.cell, cell.getContext())}
                   </td>
                 ))}

@@ -8,6 +8,7 @@ import { useHotkeys } from "react-hotkeys-hook";
 import { Toaster } from "sonner";
 import { z } from "zod";
 import { Dialog } from "@/ui/Dialog";
+import { dropGonePhotos } from "@/shared/photograph/keptPhoto";
 import { dropGone, healed } from "@/ui/keptChairs";
 import { Finder, type Action } from "./Finder";
 import { PLACES } from "./places";
@@ -64,7 +65,7 @@ export function Shell({ theme: first, isGuarded }: { theme: Theme; isGuarded: bo
   const isElsewhere = !PLACES.some(({ href, onBar }) => onBar && isHere(href, path));
   useEffect(() => {
     void healed()
-      .then(dropGone)
+      .then(() => Promise.all([dropGone(), dropGonePhotos()]))
       .catch(() => undefined);
   }, []);
   const other: Theme = theme === "studio" ? "wings" : "studio";

@@ -61,8 +61,8 @@ function NextJob({ card, say }: { card: LookCard; say: Say }) {
   const { look, job, personName, plan, given } = card;
   const short = plan.kit.filter((need) => need.missing > 0.005);
   return (
-    <li className="card-plain flex overflow-hidden">
-      <div className="w-36 shrink-0 bg-surround">
+    <li className="card-plain flex overflow-hidden max-sm:flex-col">
+      <div className="shrink-0 bg-surround max-sm:h-40 sm:w-36">
         <LookPicture card={card} className="h-full w-full" />
       </div>
       <div className="flex flex-1 flex-wrap items-start justify-between gap-3 p-4">
@@ -86,7 +86,9 @@ function NextJob({ card, say }: { card: LookCard; say: Say }) {
             · {say.degrees(given.brief.airDegC)}, {given.brief.rh} %
           </p>
           <p className="mt-1 text-sm font-semibold">
+            {/* What to do when skin reacts stands on the plan, at the chair and on every print. */}
             {safetyNotes(look.design, contextOf(given))
+              .filter(({ kind }) => kind !== "reaction")
               .map(({ text }) => text)
               .join(" ")}
           </p>

@@ -45,7 +45,7 @@ export function Coats({ optics, ground, groundName, lamp, emission = null, targe
         {shown.map(({ label, hex }, i) => (
           <div key={label} className={`flex flex-1 flex-col ${i === 0 ? "mr-2" : ""}`}>
             <div
-              className="h-24"
+              className="h-24 forced-color-adjust-none"
               style={{ background: hex, printColorAdjust: "exact" }}
               data-coat={label}
               data-hex={hex}

@@ -16,7 +16,7 @@ export function PanPicture({ placed, hex, round, scale, name, chosen = false }: 
   const ink = hex && hexToLab(hex)[0] < 55 ? "#ffffff" : "#000000";
   return (
     <span
-      className={`flex items-center justify-center overflow-hidden border text-center text-[11px] leading-tight ${round ? "rounded-full" : "rounded-sm"} ${hex ? "border-black/30" : "border-dashed border-base-content/60 bg-base-100 text-base-content"} ${chosen ? "outline-3 outline-offset-1 outline-base-content" : ""}`}
+      className={`flex items-center justify-center forced-color-adjust-none overflow-hidden border text-center text-[11px] leading-tight ${round ? "rounded-full" : "rounded-sm"} ${hex ? "border-black/30" : "border-dashed border-base-content/60 bg-base-100 text-base-content"} ${chosen ? "outline-3 outline-offset-1 outline-base-content" : ""}`}
       style={{ width, height, ...(hex && { background: hex, color: ink }) }}
     >
       {width >= 52 && <span className="px-1 [overflow-wrap:anywhere]">{name}</span>}

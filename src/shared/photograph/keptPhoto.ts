@@ -1,4 +1,5 @@
 import type { Point } from "@/core/anatomy";
+import { STAND_IN } from "@/core/people";
 import type { PhotoPoints } from "@/core/photograph";
 
 /** How the colours of a photograph are taken. */
@@ -57,6 +58,27 @@ export const keepPhoto = async (personId: string, photo: KeptPhoto): Promise<voi
 export const dropPhoto = async (personId: string): Promise<void> => {
   await within("readwrite", (store) => store.delete(personId));
 };
+
+/** Deletes every photograph this browser keeps. */
+export const dropPhotos = async (): Promise<void> => {
+  await within("readwrite", (store) => store.clear());
+};
+
+/** What the photograph of somebody painted is kept under, beside their own. */
+export const paintedKey = (personId: string): string => `${personId} painted`;
+
+/** Deletes photographs of people the studio has no more: they were deleted in another browser. */
+export async function dropGonePhotos(): Promise<void> {
+  const keys = (await within("readonly", (store) => store.getAllKeys())).map(String);
+  const ofWhom = (key: string) => key.split(" ")[0] ?? "";
+  const known = keys.filter((key) => ofWhom(key) !== STAND_IN.id);
+  if (known.length === 0) return;
+  const people = [...new Set(known.map(ofWhom))].join(",");
+  const response = await fetch(`/api/gone?${new URLSearchParams({ people }).toString()}`);
+  if (!response.ok) return;
+  const gone = ((await response.json()) as { people: string[] }).people;
+  for (const key of keys) if (gone.includes(ofWhom(key))) await dropPhoto(key);
+}
 
 /** Longest side a photograph is kept at, pixels: some three to a mm of a face that fills it. */
 const LONGEST_PX = 1200;

@@ -2,6 +2,7 @@
 
 import { useState } from "react";
 import { isChild } from "@/core/people";
+import { paintedKey } from "@/shared/photograph/keptPhoto";
 import { useKeptPhoto } from "@/shared/photograph/useKeptPhoto";
 import { useWorking } from "@/shared/workspace/WorkspaceContext";
 import type { FigureSwitches } from "../useFigureSwitches";
@@ -15,7 +16,7 @@ export function OnPhotograph({ switches }: { switches: FigureSwitches }) {
   const { person } = context;
   const kept = useKeptPhoto(person.id);
   const { photo, ready, problem, keep, drop } = kept;
-  const painted = useKeptPhoto(`${person.id} painted`);
+  const painted = useKeptPhoto(paintedKey(person.id));
   const [moving, setMoving] = useState(false);
   const [checking, setChecking] = useState(false);
   if (isChild(person) && !person.guardianConsent)
