@@ -45,29 +45,26 @@ describe("a series", () => {
     const lookIds = cards.map(({ look }) => look.id);
     const personId = people[0]?.id ?? "";
     const from = addDays(today(), 40);
-    const asked = {
-      lookIds,
-      personId,
-      curtainAt: `${from}T19:30:00+00:00`,
-      until: null,
-      running: 2,
-    };
-    expect(await addSeries(asked)).toEqual({ added: lookIds.length, left: 0 });
-    expect(await addSeries(asked)).toEqual({ added: 0, left: 0 });
+    const days = lookIds.map((lookId, i) => ({
+      lookId,
+      curtainAt: `${addDays(from, i)}T19:30:00+00:00`,
+    }));
+    expect(await addSeries({ personId, days })).toEqual({ added: lookIds.length });
+    expect(await addSeries({ personId, days })).toEqual({ added: 0 });
     const { cards: after } = await lookCards({ tag: "chorus" });
     for (const { job } of after) expect(job?.brief.healthAsked ?? false).toBe(false);
   });
   it("is refused on a day that has been, for nobody, and for a look that is not there", async () => {
     const { cards, people } = await lookCards();
-    const ok = {
-      lookIds: [cards[0]?.look.id ?? ""],
-      personId: people[0]?.id ?? "",
+    const personId = people[0]?.id ?? "";
+    const day = {
+      lookId: cards[0]?.look.id ?? "",
       curtainAt: `${addDays(today(), 3)}T19:30:00Z`,
-      until: null,
-      running: 2,
     };
-    expect(await statusOf(addSeries({ ...ok, curtainAt: "2020-01-01T19:30:00Z" }))).toBe(400);
-    expect(await statusOf(addSeries({ ...ok, personId: "nobody" }))).toBe(404);
-    expect(await statusOf(addSeries({ ...ok, lookIds: ["nothing"] }))).toBe(404);
+    const refused = (days: (typeof day)[], who = personId) =>
+      statusOf(addSeries({ personId: who, days }));
+    expect(await refused([day, { ...day, curtainAt: "2020-01-01T19:30:00Z" }])).toBe(400);
+    expect(await refused([day], "nobody")).toBe(404);
+    expect(await refused([{ ...day, lookId: "nothing" }])).toBe(404);
   });
 });

@@ -19,6 +19,12 @@ test("series: looks by their tag, a look a day with rest days, and a tag typed i
   await expect(page.getByRole("status").filter({ hasText: "4 looks" })).toHaveText(
     "4 looks, done by Fri 8 Mar, with 1 rest day for the skin (Wed 6 Mar).",
   );
+  // A day to practise the fine ferns is a rest for the skin as well.
+  const practise = page.getByRole("checkbox", { name: /^A day to practise before/ });
+  await practise.check();
+  await expect(page.getByText(/practise it/).first()).toBeVisible();
+  await expect(page.getByRole("status").filter({ hasText: "4 looks" })).not.toContainText("Fri 8");
+  await practise.uncheck();
   await page.getByLabel("Over by (may be empty)").fill("2030-03-07");
   await expect(page.getByText("3 of 4 looks fit by Thu 7 Mar")).toBeVisible();
   await page.getByRole("button", { name: "Add 3 jobs" }).click();

@@ -8,7 +8,10 @@ const from = "2026-11-30";
 describe("a look a day", () => {
   it("rests after every so many days, and says what there is no day for", () => {
     const looks = names(5);
-    const { days, rests, left } = planSeries({ looks, from, until: "2026-12-04", running: 2 });
+    const { days, rests, left } = planSeries({
+      ...{ looks, from, running: 2, practise: new Set<string>() },
+      until: "2026-12-04",
+    });
     expect(days.map(({ on }) => on)).toEqual([
       "2026-11-30",
       "2026-12-01",
@@ -19,11 +22,23 @@ describe("a look a day", () => {
     expect(left).toEqual(["look 4"]);
   });
   it("has none where the last day is before the first", () => {
-    expect(planSeries({ looks: names(2), from, until: "2026-11-29", running: 2 })).toEqual({
+    const asked = { looks: names(2), from, until: "2026-11-29", running: 2 };
+    expect(planSeries({ ...asked, practise: new Set() })).toEqual({
       days: [],
+      practice: [],
       rests: [],
       left: names(2),
     });
+  });
+  it("has a day to practise before what is hard, and skin rests on it", () => {
+    const practise = new Set(["look 2"]);
+    const asked = { looks: names(4), from, until: null, running: 2, practise };
+    const { days, practice, rests } = planSeries(asked);
+    expect(practice).toEqual([{ on: "2026-12-02", lookId: "look 2" }]);
+    expect(days.map(({ on }) => on.slice(8))).toEqual(["30", "01", "03", "04"]);
+    expect(rests).toEqual([]);
+    // No day to practise is left over for a look there is no day for.
+    expect(planSeries({ ...asked, until: "2026-12-02" }).practice).toEqual([]);
   });
   it("is painted whole and in order, within its days, and at the usual run no rest is overdue", () => {
     fc.assert(
@@ -31,10 +46,17 @@ describe("a look a day", () => {
         fc.integer({ min: 1, max: 40 }),
         fc.integer({ min: 1, max: 14 }),
         fc.option(fc.integer({ min: -1, max: 60 }), { nil: null }),
-        (n, running, span) => {
+        fc.array(fc.nat(39), { maxLength: 10 }),
+        (n, running, span, hard) => {
           const until = span === null ? null : addDays(from, span);
           const looks = names(n);
-          const { days, rests, left } = planSeries({ looks, from, until, running });
+          const practise = new Set(hard.map((i) => `look ${i}`));
+          const planned = planSeries({ looks, from, until, running, practise });
+          const { days, practice, left } = planned;
+          const rests = [...planned.rests, ...practice.map(({ on }) => on)];
+          expect(practice.map(({ lookId }) => lookId)).toEqual(
+            days.map(({ lookId }) => lookId).filter((id) => practise.has(id)),
+          );
           expect([...days.map(({ lookId }) => lookId), ...left]).toEqual(looks);
           const dates = days.map(({ on }) => on);
           expect([...dates, ...rests].sort()).toEqual(

@@ -51,10 +51,19 @@ export interface SeriesAsked {
   readonly until: string | null;
   /** Days painted between two rest days. */
   readonly running: number;
+  /** Looks that are practised, on paper, on a day of its own before they are painted. */
+  readonly practise: ReadonlySet<string>;
+}
+
+export interface DayOfSeries {
+  readonly on: string;
+  readonly lookId: string;
 }
 
 export interface PlannedSeries {
-  readonly days: readonly { readonly on: string; readonly lookId: string }[];
+  readonly days: readonly DayOfSeries[];
+  /** Days for practice; skin rests on them too. */
+  readonly practice: readonly DayOfSeries[];
   readonly rests: readonly string[];
   /** Looks there is no day for. */
   readonly left: readonly string[];
@@ -63,19 +72,22 @@ export interface PlannedSeries {
 /** How many days one is painted before a rest day, so that no rest is overdue. */
 export const USUAL_RUN = REST_AFTER_DAYS - 1;
 
-/** A look a day with a rest day for the skin after every so many (TIME-5): the days, and what there is no day for. */
-export function planSeries({ looks, from, until, running }: SeriesAsked): PlannedSeries {
-  const all = looks.map((lookId, i) => ({
-    lookId,
-    on: addDays(from, i + Math.floor(i / Math.max(1, running))),
-  }));
-  const days = all.filter(({ on }) => until === null || on <= until);
-  const painted = new Set(days.map(({ on }) => on));
-  const last = days.at(-1)?.on ?? from;
-  const span = Array.from({ length: looks.length * 2 }, (_, i) => addDays(from, i));
-  return {
-    days,
-    rests: span.filter((on) => on < last && !painted.has(on)),
-    left: all.slice(days.length).map(({ lookId }) => lookId),
-  };
+/** A look a day with a rest day for the skin after every so many (TIME-5), and days to practise what is hard: what there is no day for is left. */
+export function planSeries({ looks, from, until, running, practise }: SeriesAsked): PlannedSeries {
+  const days: DayOfSeries[] = [];
+  const practice: DayOfSeries[] = [];
+  const rests: string[] = [];
+  let [on, run] = [from, 0];
+  for (const lookId of looks) {
+    const isPractised = practise.has(lookId);
+    const isRest = !isPractised && run >= Math.max(1, running);
+    const painted = isPractised || isRest ? addDays(on, 1) : on;
+    if (until !== null && painted > until) break;
+    if (isPractised) practice.push({ on, lookId });
+    if (isRest) rests.push(on);
+    days.push({ on: painted, lookId });
+    run = isPractised || isRest ? 1 : run + 1;
+    on = addDays(painted, 1);
+  }
+  return { days, practice, rests, left: looks.slice(days.length) };
 }

@@ -31,6 +31,15 @@ const BEYOND = 70;
 /** A shaking hand or poor eyes make a line so much harder. By judgement. */
 const HARDER = { steady: 0, some: 15, shaky: 30, sharp: 0, glasses: 0, poor: 15 } as const;
 
+/** From here on a part is drawn on paper before it is drawn on skin. By judgement. */
+const WORTH_PRACTISING = 45;
+
+/** The hardest part of a look, where it is worth a day of practice first; null where none is. */
+export function worthPractising(look: Look, painter: StudioSettings["painter"]): HardPart | null {
+  const [hardest] = hardParts(look, painter);
+  return hardest && hardest.difficulty >= WORTH_PRACTISING ? hardest : null;
+}
+
 /** What a shape is practised by: its corners, its pair, or its line. */
 function drillOf(mark: Mark): DrillKey {
   if (mark.kind === "star" || mark.kind === "polygon" || mark.kind === "rays") return "star";

@@ -1,3 +1,3 @@
 export { DRILL_KEYS, drill, FIELD, type DrillKey } from "./drills";
-export { hardParts } from "./difficulty";
+export { hardParts, worthPractising } from "./difficulty";
 export { practiceCurve, PracticeSchema, type Practice, type PracticeFields } from "./log";

@@ -1,3 +1,5 @@
+import type { Say } from "@/core/text/say";
+import { useSay } from "@/shared/say/useSay";
 import type { Closing } from "@/core/schedule";
 import { plural } from "@/core/text/words";
 import type { MenuLine } from "@/server/booth";
@@ -36,6 +38,7 @@ export function OnOffer({
   held: string | null;
   onOver: () => void;
 }) {
+  const say = useSay();
   const offered = new Set(closing.offered);
   const begin = (id: string) => change({ begun: { id, at: now } });
   const end = (id: string) => {
@@ -123,7 +126,7 @@ export function OnOffer({
       </ul>
       {day.turns.length > 0 && (
         <p className="mt-2 text-sm">
-          Painted today: {summary(day, all)}.{" "}
+          Painted today: {summary(day, all, say)}.{" "}
           <button
             type="button"
             className="btn btn-sm"
@@ -141,13 +144,13 @@ export function OnOffer({
 }
 
 /** "3 × Gate leaf (5.2 min each), 1 × Small sun". */
-function summary({ turns }: BoothDay, all: readonly MenuLine[]): string {
+function summary({ turns }: BoothDay, all: readonly MenuLine[], say: Say): string {
   return [...new Set(turns.map(({ id }) => id))]
     .map((id) => {
       const own = turns.filter((turn) => turn.id === id);
       const timed = own.flatMap(({ minutes }) => (minutes === null ? [] : [minutes]));
       const mean = timed.reduce((sum, one) => sum + one, 0) / Math.max(1, timed.length);
-      return `${own.length} × ${all.find((line) => line.id === id)?.name ?? "a design"}${timed.length ? ` (${mean.toFixed(1)} min each)` : ""}`;
+      return `${own.length} × ${all.find((line) => line.id === id)?.name ?? "a design"}${timed.length ? ` (${say.number(mean, 1)} min each)` : ""}`;
     })
     .join(", ");
 }

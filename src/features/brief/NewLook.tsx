@@ -72,29 +72,33 @@ export function NewLook({ people, studio }: NewLookProps) {
   const isNew = form.watch("personId") === "";
   const steps = [...FIRST, ...(isNew ? SOMEBODY_NEW : []), ...BRIEF];
   const wrong = form.formState.isSubmitted && Object.keys(form.formState.errors).length > 0;
+  const end = (isStrong: boolean) => (
+    <>
+      <FormProblems
+        title={refusal?.title ?? (wrong ? "Please correct the marked fields." : null)}
+        items={refusal?.errors}
+      />
+      <button
+        type="submit"
+        className={`btn btn-lg self-start ${isStrong ? "btn-primary" : "md:btn-primary"}`}
+        disabled={form.formState.isSubmitting}
+      >
+        Save the brief and choose paint
+      </button>
+    </>
+  );
   return (
     <FormProvider {...form}>
       <form onSubmit={(event) => void submit(event)} noValidate className={BESIDE}>
         <div className="flex min-w-0 flex-col gap-4">
           {bar}
-          <Steps steps={steps} isWrong={wrong}>
+          <Steps steps={steps} isWrong={wrong} end={end}>
             <Section title="What">
               <TextField name="name" label="Name of the look" />
             </Section>
             <PersonOrNew people={people} />
             <BriefFields at="brief." />
           </Steps>
-          <FormProblems
-            title={refusal?.title ?? (wrong ? "Please correct the marked fields." : null)}
-            items={refusal?.errors}
-          />
-          <button
-            type="submit"
-            className="btn btn-primary btn-lg self-start"
-            disabled={form.formState.isSubmitting}
-          >
-            Save the brief and choose paint
-          </button>
         </div>
         <WhatItMeans studio={studio} people={people} />
       </form>

@@ -1,5 +1,6 @@
 "use client";
 
+import { useSay } from "@/shared/say/useSay";
 import { ask } from "@/shared/ask";
 import { Alert } from "@/ui/Alert";
 import "react-image-crop/dist/ReactCrop.css";
@@ -308,6 +309,7 @@ function Matched({
   match: Match | undefined;
   products: ReadonlyMap<string, { name: string }>;
 }) {
+  const say = useSay();
   const best =
     match?.mix && match.single && match.mix.deltaE + 1 < match.single.deltaE
       ? match.mix
@@ -320,7 +322,7 @@ function Matched({
       <span>
         <span className="block">{recipeWords(best.parts, products)}</span>
         <span className="muted text-xs">
-          colour difference {best.deltaE.toFixed(1)}
+          colour difference {say.number(best.deltaE, 1)}
           {match?.done ? "" : ", still looking"}
         </span>
       </span>

@@ -186,6 +186,7 @@ function Row({
   match: Match | null;
   onBench: () => void;
 }) {
+  const say = useSay();
   const { context, prediction, apply, undo } = useWorking();
   const { layer } = row;
   const cover = prediction.coats.get(layer.id);
@@ -255,7 +256,9 @@ function Row({
                 ? "not matched yet"
                 : paintWords(layer, context.products)}
             </span>
-            {off !== null && <span className="muted block text-xs">{differenceWords(off)}</span>}
+            {off !== null && (
+              <span className="muted block text-xs">{differenceWords(off, say)}</span>
+            )}
           </span>
         </span>
       </td>
@@ -346,7 +349,7 @@ function Offer({
         <span className="min-w-0">
           <span className="block">{recipeWords(recipe.parts, context.products)}</span>
           <span className="muted block text-xs">
-            {differenceWords(recipe.deltaE)} · {coats} {plural(coats, "coat")} ·{" "}
+            {differenceWords(recipe.deltaE, say)} · {coats} {plural(coats, "coat")} ·{" "}
             {batchWords(
               recipe.parts.map(({ parts }) => (grams * parts) / whole),
               say,
@@ -415,6 +418,7 @@ function LayerBench({ row }: { row: ColourRow }) {
 
 /** How many coats hide this brow under this base (BROW-3). */
 function BrowPanel() {
+  const say = useSay();
   const { look, context, apply, undo } = useWorking();
   const cover = useMemo(() => browCover(look, context), [look, context]);
   if (!cover) return null;
@@ -424,7 +428,7 @@ function BrowPanel() {
       <p className="text-sm">
         <Swatch hex={context.person.brow} size={28} /> {browCoverWords(cover)}{" "}
         <span className="muted">
-          Beside the base: {differenceWords(cover.deltaE)}; as the layers below are now. BROW-3
+          Beside the base: {differenceWords(cover.deltaE, say)}; as the layers below are now. BROW-3
         </span>
       </p>
       {cover.fix && (

@@ -1,5 +1,7 @@
 import type { Manner } from "@/core/text/manner";
 import { sayer } from "@/core/text/say";
+import { worthPractising } from "@/core/practice";
+import { contextOf } from "@/core/record";
 import { Link } from "@/ui/Link";
 import { keysOf } from "@/core/keysOf";
 import { WHEN_SHOWN } from "./whenShown";
@@ -80,10 +82,11 @@ export function LooksPage({ shown, manner }: { shown: LooksShown; manner: Manner
           count={count}
           people={shown.people}
           today={shown.today}
-          looks={cards.map(({ look, plan }) => ({
+          looks={cards.map(({ look, plan, given }) => ({
             id: look.id,
             name: look.design.name,
             minutes: plan.chairMinutes,
+            hard: worthPractising(look.design, contextOf(given).studio.painter)?.what ?? null,
           }))}
         />
       )}

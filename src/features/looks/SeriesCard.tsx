@@ -17,6 +17,8 @@ interface InSeries {
   readonly id: string;
   readonly name: string;
   readonly minutes: number;
+  /** What in it is worth a day of practice first. */
+  readonly hard: string | null;
 }
 
 interface SeriesCardProps {
@@ -37,22 +39,30 @@ export function SeriesCard({ tag, count, looks, people, today }: SeriesCardProps
   const [at, setAt] = useState("19:30");
   const [until, setUntil] = useState("");
   const [running, setRunning] = useState<number>(USUAL_RUN);
+  const [isPractised, setPractised] = useState(false);
   const [problem, setProblem] = useState<string | null>(null);
   // Hands get quicker over a series: what takes long comes once they have.
   const quickest = useMemo(() => looks.toSorted((a, b) => a.minutes - b.minutes), [looks]);
-  const planned = useMemo(
-    () => planSeries({ looks: quickest.map(({ id }) => id), from, until: until || null, running }),
-    [quickest, from, until, running],
-  );
+  const hard = looks.filter((look) => look.hard !== null);
+  const planned = useMemo(() => {
+    const hardOnes = quickest.filter((look) => isPractised && look.hard !== null);
+    return planSeries({
+      looks: quickest.map(({ id }) => id),
+      ...{ from, running },
+      until: until || null,
+      practise: new Set(hardOnes.map(({ id }) => id)),
+    });
+  }, [quickest, from, until, running, isPractised]);
   const nameOf = (id: string) => looks.find((look) => look.id === id)?.name ?? "";
   const minutes = looks.reduce((sum, look) => sum + look.minutes, 0);
   const last = planned.days.at(-1);
   const add = async () => {
-    const curtainAt = withOffset(`${from}T${at}`);
-    if (!curtainAt) return;
-    const lookIds = quickest.map(({ id }) => id);
-    const body = { lookIds, personId, curtainAt, until: until || null, running };
-    const answer = await ask("POST /api/series", {}, body);
+    // Each by the clock of its own day: a curtain stays at its hour when summer time begins or ends.
+    const days = planned.days.flatMap(({ lookId, on }) => {
+      const curtainAt = withOffset(`${on}T${at}`);
+      return curtainAt ? [{ lookId, curtainAt }] : [];
+    });
+    const answer = await ask("POST /api/series", {}, { personId, days });
     if (!answer.ok) {
       setProblem(answer.refusal.errors?.[0]?.message ?? answer.refusal.title);
       return;
@@ -121,6 +131,24 @@ export function SeriesCard({ tag, count, looks, people, today }: SeriesCardProps
           />
         </label>
       </div>
+      {hard.length > 0 && (
+        <label className="mt-3 flex min-h-10 items-center gap-2 text-sm">
+          <input
+            type="checkbox"
+            className="checkbox checkbox-sm"
+            checked={isPractised}
+            onChange={(event) => setPractised(event.target.checked)}
+          />
+          <span>
+            A day to practise before{" "}
+            {listed(hard.map(({ name, hard: what }) => `${name} (${what})`))}, on paper: the drills
+            are under{" "}
+            <Link className="link" href="/records/practice">
+              Practice
+            </Link>
+          </span>
+        </label>
+      )}
       <p className="mt-3" role="status">
         {last ? (
           <>
@@ -140,6 +168,9 @@ export function SeriesCard({ tag, count, looks, people, today }: SeriesCardProps
       <ol className="mt-2 flex flex-wrap gap-x-5 gap-y-1 text-sm">
         {planned.days.map(({ on, lookId }) => (
           <li key={lookId}>
+            {planned.practice.some((day) => day.lookId === lookId) && (
+              <>{say.day(addDays(on, -1))}: practise it · </>
+            )}
             {say.day(on)}: <strong>{nameOf(lookId)}</strong>
           </li>
         ))}

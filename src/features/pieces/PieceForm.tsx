@@ -41,6 +41,7 @@ export function PieceForm({
   onPut: (piece: Piece) => boolean;
   onRemove: () => void;
 }) {
+  const say = useSay();
   const kind = PIECE_KINDS[piece.kind];
   const set = (values: Partial<Piece>) => onPut({ ...piece, ...values });
   return (
@@ -98,7 +99,7 @@ export function PieceForm({
             <p className="mt-1 text-sm">
               {piece.measureMm !== null && wallMm(piece) > 0 ? (
                 <>
-                  The coats take {wallMm(piece).toFixed(1)} mm from the inside: make the base{" "}
+                  The coats take {say.number(wallMm(piece), 1)} mm from the inside: make the base{" "}
                   <strong>{Math.round(innerRoundMm(piece.measureMm, wallMm(piece)))} mm</strong>{" "}
                   around. <span className="muted">Each mm of wall takes 2π mm (PIECE-2).</span>
                 </>

@@ -13,18 +13,26 @@ interface StepsProps {
   steps: readonly (readonly [string, ...string[]])[];
   /** A field somewhere can't be taken: nothing is hidden then. */
   isWrong: boolean;
+  /** What ends the form, under it: strong once there is no next step to go to. */
+  end: (isStrong: boolean) => ReactNode;
   children: ReactNode;
 }
 
 /** A long form in steps on a narrow screen, whole on a wide one. */
-export function Steps({ steps, isWrong, children }: StepsProps) {
+export function Steps({ steps, isWrong, end, children }: StepsProps) {
   const [at, setAt] = useState(0);
   const here = steps[at] ?? [];
   const go = (to: number) => {
     setAt(to);
     window.scrollTo({ top: 0 });
   };
-  if (isWrong) return <Shown value={null}>{children}</Shown>;
+  if (isWrong)
+    return (
+      <Shown value={null}>
+        {children}
+        {end(true)}
+      </Shown>
+    );
   return (
     <Shown value={new Set(here)}>
       <p className="font-semibold md:hidden" role="status">
@@ -47,6 +55,7 @@ export function Steps({ steps, isWrong, children }: StepsProps) {
           </button>
         )}
       </div>
+      {end(at === steps.length - 1)}
     </Shown>
   );
 }

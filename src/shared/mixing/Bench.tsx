@@ -1,5 +1,6 @@
 "use client";
 
+import { useSay } from "@/shared/say/useSay";
 import { HowWorkedOut } from "@/ui/HowWorkedOut";
 import { Alert } from "@/ui/Alert";
 import { keysOf } from "@/core/keysOf";
@@ -242,6 +243,7 @@ interface FindProps {
 
 /** "Find me this colour": ranked recipes, the first at once. */
 function Find({ products, byId, target, onTarget, onTake, lead }: FindProps) {
+  const say = useSay();
   const search = useMixSearch();
   const media = [...new Set(products.flatMap((product) => mediumOf(product.material) ?? []))];
   const [medium, setMedium] = useState<Medium>(
@@ -320,7 +322,7 @@ function Find({ products, byId, target, onTarget, onTake, lead }: FindProps) {
               <Swatch hex={labToHex(recipe.lab)} size={34} />
               <span className="min-w-0 flex-1 text-sm">
                 <span className="block font-semibold">{recipeWords(recipe.parts, byId)}</span>
-                <span className="muted">{differenceWords(recipe.deltaE)}</span>
+                <span className="muted">{differenceWords(recipe.deltaE, say)}</span>
               </span>
               <button type="button" className="btn btn-sm" onClick={() => onTake(recipe.parts)}>
                 Into the pan

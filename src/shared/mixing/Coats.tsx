@@ -1,3 +1,4 @@
+import { useSay } from "@/shared/say/useSay";
 import {
   coatsToCover,
   deltaE00,
@@ -28,6 +29,7 @@ const THICK = 12;
 
 /** A paint as it lies: one, two and three coats over a ground, and thick; in one light, on mid-grey. */
 export function Coats({ optics, ground, groundName, lamp, emission = null, target }: CoatsProps) {
+  const say = useSay();
   const seen = (reflectance: Spectrum, films: number): string =>
     hexOf(underLampOf(reflectance, glowOver(emission, optics, films, ground, null), lamp), lamp);
   const { coats, reached } = coatsToCover(optics, ground);
@@ -68,7 +70,7 @@ export function Coats({ optics, ground, groundName, lamp, emission = null, targe
             {" "}
             · thick it is{" "}
             <strong>
-              colour difference {deltaE00(masstoneLab(optics), target).toFixed(1)}
+              colour difference {say.number(deltaE00(masstoneLab(optics), target), 1)}
             </strong>{" "}
             from the colour wanted
           </>

@@ -1,3 +1,4 @@
+import type { Say } from "@/core/text/say";
 import type { Product } from "@/core/paint";
 
 /** "3 parts chalk white : 1 sand": a recipe as a painter says it. */
@@ -15,13 +16,13 @@ export function recipeWords(
     .join(" : ");
 }
 
-/** How far a colour is off, said and measured. Steps are common practice, no published source. */
-/** "very close (1.8)": a colour difference as one says it, and the figure for who wants it. */
-export const differenceWords = (deltaE: number): string =>
+/** "very close (colour difference 1.8)": as one says it, and the figure for who wants it. */
+export const differenceWords = (deltaE: number, say: Say): string =>
   deltaE < 0.05
     ? "the same colour"
-    : `${matchWords(deltaE)} (colour difference ${deltaE.toFixed(1)})`;
+    : `${matchWords(deltaE)} (colour difference ${say.number(deltaE, 1)})`;
 
+/** How far a colour is off, as one says it. Steps are common practice, no published source. */
 export function matchWords(deltaE: number): string {
   if (deltaE < 1) return "the same to the eye";
   if (deltaE < 2.5) return "very close";
