@@ -5,7 +5,7 @@ import hooks from "eslint-plugin-react-hooks";
 import ts from "typescript-eslint";
 
 export default ts.config(
-  { ignores: [".next/**", "node_modules/**", "coverage/**", "next-env.d.ts", "test-results/**"] },
+  { ignores: [".next/**", "node_modules/**", "coverage/**", "next-env.d.ts", "test-results/**", "public/finder/**"] },
   js.configs.recommended,
   ...ts.configs.strict,
   {

@@ -1,8 +1,8 @@
 // What the scripts and the browser tests share. CommonJS, so that both can load it.
 const { spawn, spawnSync } = require("node:child_process");
-const { existsSync, readdirSync, statSync } = require("node:fs");
+const { copyFileSync, existsSync, mkdirSync, readdirSync, statSync } = require("node:fs");
 const { createServer } = require("node:net");
-const { dirname, join } = require("node:path");
+const { basename, dirname, join } = require("node:path");
 
 const ROOT = dirname(__dirname);
 const inRoot = (...parts) => join(ROOT, ...parts);
@@ -36,8 +36,26 @@ function install() {
   return run("npm", ["ci", "--no-audit", "--no-fund"]);
 }
 
+/** The face finder's own script and the three models it needs: out of its package, to be fetched by who opens a photograph. */
+const FINDER = [
+  "dist/human.esm.js",
+  ...["blazeface", "facemesh", "iris"].flatMap((name) => [
+    `models/${name}.json`,
+    `models/${name}.bin`,
+  ]),
+];
+
+/** Copies it beside what the application serves. */
+function finder() {
+  const to = inRoot("public", "finder");
+  mkdirSync(to, { recursive: true });
+  for (const file of FINDER)
+    copyFileSync(inRoot("node_modules", "@vladmandic", "human", file), join(to, basename(file)));
+}
+
 /** Builds the application if its source is newer than the last build. */
 function build() {
+  finder();
   const built = inRoot(".next", "threads.cjs");
   const source = Math.max(
     ...["src", "package-lock.json", "next.config.ts", "postcss.config.mjs", "tsconfig.json"].map(
@@ -131,6 +149,7 @@ module.exports = {
   run,
   nextBin,
   install,
+  finder,
   build,
   freePort,
   startServer,

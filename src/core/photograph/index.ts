@@ -1,3 +1,12 @@
+export { findFace, NoFaceFound, type FaceFound } from "./findFace";
+export {
+  IRIS_MM,
+  IRIS_SPREAD,
+  pixelsPerMmByIris,
+  pointsFromMesh,
+  type FaceMesh,
+  type LandmarkFinder,
+} from "./faceMesh";
 export {
   AS_TAKEN,
   balanceByCard,

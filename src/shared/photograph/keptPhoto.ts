@@ -12,6 +12,8 @@ export interface KeptPhoto {
   readonly height: number;
   /** Null until the face was found on it. */
   readonly points: PhotoPoints | null;
+  /** What was doubtful when the face was found: the picture small, dark, blurred, or the head turned. */
+  readonly doubts?: readonly string[];
   readonly balance: BalanceBy;
   /** A grey or white card in the picture, pixels. */
   readonly card: Point;
@@ -106,3 +108,14 @@ export async function readPhoto(file: File): Promise<KeptPhoto> {
   return { picture, width, height, points: null, balance: "taken", card };
 }
 const LEAST_PX = 200;
+
+/** Its pixels, for who measures or paints them. */
+export async function pixelsOf({ picture, width, height }: KeptPhoto) {
+  const image = await createImageBitmap(picture);
+  const canvas = new OffscreenCanvas(width, height);
+  const context = canvas.getContext("2d", { willReadFrequently: true });
+  if (!context) throw new Error("This browser gives no canvas to draw on.");
+  context.drawImage(image, 0, 0, width, height);
+  image.close();
+  return { width, height, data: context.getImageData(0, 0, width, height).data };
+}

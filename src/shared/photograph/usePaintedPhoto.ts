@@ -7,7 +7,7 @@ import type { PhotoPoints } from "@/core/photograph";
 import { bytesOf, showPicture, takePicture } from "@/shared/figure/takePicture";
 import { useAnswer, type Answer, type Ask } from "@/shared/workers/useAnswer";
 import type { BalanceOf, PhotographWorker } from "@/workers/photograph";
-import type { KeptPhoto } from "./keptPhoto";
+import { pixelsOf, type KeptPhoto } from "./keptPhoto";
 
 const photographWorker = () =>
   new Worker(new URL("../../workers/photograph.ts", import.meta.url), { type: "module" });
@@ -30,16 +30,6 @@ interface Painted {
   readonly width: number;
   readonly height: number;
   readonly data: Uint8ClampedArray<ArrayBuffer>;
-}
-
-async function pixelsOf({ picture, width, height }: KeptPhoto) {
-  const image = await createImageBitmap(picture);
-  const canvas = new OffscreenCanvas(width, height);
-  const context = canvas.getContext("2d", { willReadFrequently: true });
-  if (!context) throw new Error("This browser gives no canvas to draw on.");
-  context.drawImage(image, 0, 0, width, height);
-  image.close();
-  return { width, height, data: context.getImageData(0, 0, width, height).data };
 }
 
 /** Middles of broad skin, on the photograph. */

@@ -13,15 +13,19 @@ import { Told } from "@/shared/say/Told";
 import { Waiting } from "@/shared/workers/Waiting";
 import { useWorking } from "@/shared/workspace/WorkspaceContext";
 import type { FigureSwitches } from "../useFigureSwitches";
+import { PhotoDoubts } from "./PhotoDoubts";
 import { BUTTON, ChoosePhoto, FindFace, Middle } from "./FindFace";
 
 /** A photograph of the painted face, measured against the plan as far as it is built. */
 export function CheckPainted({
   kept,
+  bare,
   switches,
   onDone,
 }: {
   kept: ReturnType<typeof useKeptPhoto>;
+  /** The photograph of the same face with nothing on it. */
+  bare: KeptPhoto;
   switches: FigureSwitches;
   onDone: () => void;
 }) {
@@ -53,7 +57,12 @@ export function CheckPainted({
   return photo.points ? (
     <Checked {...{ photo, switches, removal }} points={photo.points} onKeep={keep} />
   ) : (
-    <FindFace photo={photo} onFound={(points) => keep({ ...photo, points })} removal={removal} />
+    <FindFace
+      photo={photo}
+      like={bare}
+      onFound={(points, doubts) => keep({ ...photo, points, doubts })}
+      removal={removal}
+    />
   );
 }
 
@@ -80,6 +89,7 @@ function Checked({
   const { value } = answer;
   return (
     <div className="flex min-h-0 flex-1 flex-col gap-2 overflow-y-auto p-3">
+      <PhotoDoubts photo={photo} points={points} />
       <PhotoCharts {...{ drawings, look, context, prediction, upTo }} whole={whole} />
       <section aria-label="What the photograph shows" className="rounded bg-[#f4f4f3] p-3">
         {!value && (

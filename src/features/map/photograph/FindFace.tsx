@@ -1,9 +1,10 @@
 "use client";
 
-import { useId, useState } from "react";
+import { useEffect, useId, useState } from "react";
 import { PHOTO_LANDMARKS, point, type PhotoLandmark, type Point } from "@/core/anatomy";
 import { FIRST_THREE, pointsFromThree, type FirstPoint, type PhotoPoints } from "@/core/photograph";
 import { readPhoto, type KeptPhoto } from "@/shared/photograph/keptPhoto";
+import { useFaceFinder } from "@/shared/photograph/useFaceFinder";
 import { LANDMARK_WORDS } from "@/shared/photograph/landmarkWords";
 import { PhotoPoints as Points } from "@/shared/photograph/PhotoPoints";
 import { usePictureUrl, type useKeptPhoto } from "@/shared/photograph/useKeptPhoto";
@@ -74,30 +75,85 @@ export function ChoosePhoto({
   );
 }
 
-/** Where the three points lie before anybody moved them: a face that fills the middle of the picture. */
-const startOf = ({ width, height }: KeptPhoto): Record<FirstPoint, Point> => ({
-  exocanthionRight: point(width * 0.36, height * 0.42),
-  exocanthionLeft: point(width * 0.64, height * 0.42),
-  menton: point(width * 0.5, height * 0.76),
-});
+/** Where the three points lie before anybody moved them: as on the photograph of the same face bare, or a face that fills the middle of the picture. */
+function startOf({ width, height }: KeptPhoto, like: KeptPhoto | null): Record<FirstPoint, Point> {
+  const put = (x: number, y: number) => point(width * x, height * y);
+  const known = like?.points;
+  if (!known)
+    return {
+      exocanthionRight: put(0.36, 0.42),
+      exocanthionLeft: put(0.64, 0.42),
+      menton: put(0.5, 0.76),
+    };
+  const carried = ({ x, y }: Point) => put(x / like.width, y / like.height);
+  return {
+    exocanthionRight: carried(known.exocanthionRight),
+    exocanthionLeft: carried(known.exocanthionLeft),
+    menton: carried(known.menton),
+  };
+}
 
-/** The face is found by three points; all others follow from the card. */
-export function FindFace({
+interface FindFaceProps {
+  photo: KeptPhoto;
+  /** The same face bare, where there is such a photograph. */
+  like?: KeptPhoto | null;
+  onFound: (points: PhotoPoints, doubts: readonly string[]) => void;
+  removal: React.ReactNode;
+}
+
+/** The face is looked for, and where it is not found, or whoever knows better stops it, three points are put by hand. */
+export function FindFace(props: FindFaceProps) {
+  const { photo, onFound, removal } = props;
+  const url = usePictureUrl(photo.picture);
+  const [byHand, setByHand] = useState(false);
+  const answer = useFaceFinder(byHand ? null : photo);
+  const { value, error } = answer;
+  useEffect(() => {
+    if (value?.is === "found") onFound(value.found.points, value.found.doubts);
+    // The answer is told once, whoever hears it.
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+  }, [value]);
+  if (byHand || error !== null || value?.is === "not")
+    return <ThreePoints {...props} why={error ?? (value?.is === "not" ? value.problem : null)} />;
+  return (
+    <div className="flex min-h-0 flex-1 flex-col gap-2 overflow-y-auto p-3">
+      {/* eslint-disable-next-line @next/next/no-img-element -- a picture of this browser's own */}
+      {url && <img src={url} alt="The photograph" className="min-h-0 flex-1 object-contain" />}
+      <p role="status" className="rounded bg-[#f4f4f3] px-3 py-2">
+        {value?.is === "looking" ? value.words : "Fetching the face finder"} …
+      </p>
+      <div className="flex flex-wrap gap-2">
+        <button
+          type="button"
+          className={BUTTON}
+          onClick={() => {
+            answer.cancel();
+            setByHand(true);
+          }}
+        >
+          Put the points by hand
+        </button>
+        {removal}
+      </div>
+    </div>
+  );
+}
+
+/** The face by three points; all others follow from the card. */
+function ThreePoints({
   photo,
+  like,
   onFound,
   removal,
-}: {
-  photo: KeptPhoto;
-  onFound: (points: PhotoPoints) => void;
-  removal: React.ReactNode;
-}) {
+  why,
+}: FindFaceProps & { why: string | null }) {
   const { context } = useWorking();
   const url = usePictureUrl(photo.picture);
-  const [places, setPlaces] = useState(() => startOf(photo));
+  const [places, setPlaces] = useState(() => startOf(photo, like ?? null));
   const [problem, setProblem] = useState<string | null>(null);
   const find = () => {
     try {
-      onFound(pointsFromThree(context.figure.landmarks, places));
+      onFound(pointsFromThree(context.figure.landmarks, places), []);
     } catch (error) {
       setProblem(error instanceof RangeError ? error.message : "These points make no face.");
     }
@@ -105,6 +161,7 @@ export function FindFace({
   if (!url) return null;
   return (
     <div className="flex min-h-0 flex-1 flex-col gap-2 overflow-y-auto p-3">
+      {why && !problem && <Alert>{why}</Alert>}
       <Points
         {...{ url, places }}
         width={photo.width}

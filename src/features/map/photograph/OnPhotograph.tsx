@@ -38,7 +38,14 @@ export function OnPhotograph({ switches }: { switches: FigureSwitches }) {
       />
     );
   if (checking)
-    return <CheckPainted kept={painted} switches={switches} onDone={() => setChecking(false)} />;
+    return (
+      <CheckPainted
+        kept={painted}
+        bare={photo}
+        switches={switches}
+        onDone={() => setChecking(false)}
+      />
+    );
   const removal = (
     <button
       type="button"
@@ -54,7 +61,11 @@ export function OnPhotograph({ switches }: { switches: FigureSwitches }) {
   );
   if (!photo.points)
     return (
-      <FindFace photo={photo} onFound={(points) => keep({ ...photo, points })} removal={removal} />
+      <FindFace
+        photo={photo}
+        onFound={(points, doubts) => keep({ ...photo, points, doubts })}
+        removal={removal}
+      />
     );
   return moving ? (
     <MovePoints

@@ -1,7 +1,7 @@
 "use client";
 
 import { useMemo, useState } from "react";
-import { headTurnDeg, MOST_TURN_DEG, type PhotoPoints } from "@/core/photograph";
+import type { PhotoPoints } from "@/core/photograph";
 import type { BalanceBy, KeptPhoto } from "@/shared/photograph/keptPhoto";
 import { LookOnPhoto } from "@/shared/photograph/LookOnPhoto";
 import { useWorking } from "@/shared/workspace/WorkspaceContext";
@@ -9,6 +9,7 @@ import { Alert } from "@/ui/Alert";
 import { Select } from "@/ui/Select";
 import type { FigureSwitches } from "../useFigureSwitches";
 import { BUTTON } from "./FindFace";
+import { PhotoDoubts } from "./PhotoDoubts";
 
 const BALANCES: Readonly<Record<BalanceBy, string>> = {
   taken: "as it was taken",
@@ -37,7 +38,6 @@ export function PaintedPhoto(props: PaintedPhotoProps) {
   const [painted, setPainted] = useState(true);
   const shown = painted ? upTo : 0;
   const seen = useMemo(() => ({ lamp, after }), [lamp, after]);
-  const turn = Math.round(headTurnDeg(points, context.figure.landmarks));
   return (
     <div className="flex min-h-0 flex-1 flex-col">
       <LookOnPhoto
@@ -47,12 +47,7 @@ export function PaintedPhoto(props: PaintedPhotoProps) {
         label={`${look.name} on a photograph of ${context.person.name}${shown ? "" : ", without paint"}`}
       />
       <div className="flex flex-col gap-2 p-3 text-sm">
-        {Math.abs(turn) > MOST_TURN_DEG && (
-          <Alert>
-            The head is turned some {Math.abs(turn)}° to their {turn > 0 ? "left" : "right"}: what
-            lies on the far side will be off. Take another one from the front.
-          </Alert>
-        )}
+        <PhotoDoubts photo={photo} points={points} />
         {problem && <Alert>{problem}</Alert>}
         <div className="flex flex-wrap items-center gap-2">
           <button
