@@ -49,7 +49,7 @@ async function loaded(): Promise<Human> {
     try {
       const human = new Finder({ ...CONFIG, backend });
       await human.load();
-      if (human.tf.getBackend() === backend) return human;
+      if ((human.tf as { getBackend: () => string }).getBackend() === backend) return human;
     } catch {
       /* the next one */
     }

@@ -9,10 +9,12 @@ import {
   ontoChart,
   paintOver,
   photoMap,
+  skinMask,
   type Balance,
   type Photograph,
   type PhotoMap,
   type PhotoPoints,
+  type SkinMask,
 } from "@/core/photograph";
 
 interface Charts {
@@ -30,7 +32,12 @@ export type BalanceOf =
       readonly at: readonly Point[];
     };
 
-let loaded: { readonly photo: Photograph; readonly map: PhotoMap } | null = null;
+let loaded: {
+  readonly photo: Photograph;
+  readonly map: PhotoMap;
+  readonly points: PhotoPoints;
+  /** Known once something is painted. */ skin: SkinMask | null;
+} | null = null;
 
 const balanceOf = (photo: Photograph, of: BalanceOf): Balance => {
   if (of.by === "card") return balanceByCard(photo, of.at);
@@ -41,13 +48,14 @@ const worker = {
   /** The photograph that is painted from now on, and where the face is on it. */
   load: (photo: Photograph, points: PhotoPoints, face: Landmarks): void => {
     const onto = ontoChart(points, face);
-    loaded = { photo, map: photoMap(photo, (p) => onto(point(p.x, p.y))) };
+    loaded = { photo, points, map: photoMap(photo, (p) => onto(point(p.x, p.y))), skin: null };
   },
   /** @throws Error before a photograph was loaded */
   paint: (charts: Charts, balance: BalanceOf): Uint8ClampedArray<ArrayBuffer> => {
     if (!loaded) throw new Error("No photograph was given.");
-    const { photo, map } = loaded;
-    const pixels = paintOver(photo, map, charts, balanceOf(photo, balance));
+    const { photo, map, points } = loaded;
+    loaded.skin ??= skinMask(photo, Object.values(points));
+    const pixels = paintOver(photo, map, charts, balanceOf(photo, balance), loaded.skin);
     return transfer(pixels, [pixels.buffer]);
   },
   /** What the photograph that was loaded shows of a painted face that the plan has otherwise. */

@@ -14,23 +14,24 @@ export type LandmarkFinder = (photo: Photograph) => Promise<readonly FaceMesh[]>
 
 /**
  * Where the named landmarks lie on the mesh; of two places the middle. The numbers are the mesh's own (its published map of 468
- * points); the hairline is a guess, to be put right by hand. The person's left is on the right.
+ * points); corners of the jaw, cheekbones and brows as they fell on the drawn person (findFace.test.ts). The hairline is a guess,
+ * to be put right by hand. The person's left is on the right.
  */
 const ON_MESH: Readonly<
   Record<Exclude<PhotoLandmark, "pupilLeft" | "pupilRight">, readonly number[]>
 > = {
   trichion: [10],
   sellion: [168],
-  pronasale: [4],
+  pronasale: [1, 4],
   subnasale: [2],
   stomion: [13, 14],
   menton: [152],
-  browInnerRight: [107, 55],
-  browInnerLeft: [336, 285],
+  browInnerRight: [55],
+  browInnerLeft: [285],
   superciliareRight: [105],
   superciliareLeft: [334],
-  browOuterRight: [70, 46],
-  browOuterLeft: [300, 276],
+  browOuterRight: [70],
+  browOuterLeft: [300],
   endocanthionRight: [133],
   endocanthionLeft: [362],
   exocanthionRight: [33],
@@ -39,10 +40,10 @@ const ON_MESH: Readonly<
   alareLeft: [358],
   cheilionRight: [61],
   cheilionLeft: [291],
-  zygionRight: [234],
-  zygionLeft: [454],
-  gonionRight: [172],
-  gonionLeft: [397],
+  zygionRight: [127, 234],
+  zygionLeft: [356, 454],
+  gonionRight: [58],
+  gonionLeft: [288],
 };
 const IRISES = [
   [468, 469, 470, 471, 472],

@@ -7,6 +7,7 @@ export {
   type FaceMesh,
   type LandmarkFinder,
 } from "./faceMesh";
+export { skinMask, type SkinMask } from "./skinMask";
 export {
   AS_TAKEN,
   balanceByCard,
@@ -19,6 +20,7 @@ export {
 } from "./paintOver";
 export {
   FIRST_THREE,
+  hairlineByCard,
   headTurnDeg,
   MOST_TURN_DEG,
   ontoChart,

@@ -93,6 +93,7 @@ export function balanceByCard(photo: Photograph, place: Point): Balance {
  * the shading of the photograph and the texture of the skin stay. What is bare on the chart stays as it was taken.
  *
  * @param painted the chart with its paint, `bare` the same without: of one size, lit flatly
+ * @param skin how much of each pixel takes paint; all of it where nothing is said
  * @returns pixels as large as the photograph
  */
 export function paintOver(
@@ -100,6 +101,7 @@ export function paintOver(
   map: PhotoMap,
   { painted, bare }: { readonly painted: ChartPicture; readonly bare: ChartPicture },
   balance: Balance,
+  skin: Uint8Array | null = null,
 ): Uint8ClampedArray<ArrayBuffer> {
   const result = new Uint8ClampedArray(data);
   const { box } = painted;
@@ -130,6 +132,7 @@ export function paintOver(
         const isDrawn = on >= 0 && under[on + 3]! >= COVERED;
         if (!isDrawn && isTaken) continue;
         const at = 4 * (py * width + px);
+        const takes = skin ? skin[py * width + px]! / 255 : 1;
         for (let k = 0; k < 3; k++) {
           const now = isDrawn ? over[on + k]! : 0;
           const before = isDrawn ? under[on + k]! : 0;
@@ -137,7 +140,10 @@ export function paintOver(
           const share =
             now === before
               ? 1
-              : Math.max(LEAST_LIGHT, light[now]!) / Math.max(LEAST_LIGHT, light[before]!);
+              : 1 -
+                takes +
+                (takes * Math.max(LEAST_LIGHT, light[now]!)) /
+                  Math.max(LEAST_LIGHT, light[before]!);
           result[at + k] = code(light[data[at + k]!]! * gains[k]! * share);
         }
       }

@@ -45,6 +45,17 @@ export function pointsFromThree(
   >;
 }
 
+/** The hairline put where the card has it: a finder guesses it, and hair hides it. */
+export function hairlineByCard(points: PhotoPoints, face: Landmarks): PhotoPoints {
+  const { sellion, menton } = points;
+  const up = face.trichion.y / -face.menton.y;
+  const trichion = point(
+    sellion.x + up * (sellion.x - menton.x),
+    sellion.y + up * (sellion.y - menton.y),
+  );
+  return { ...points, trichion };
+}
+
 /**
  * Carries a place of a photograph onto the front chart of the face, mm: the thin-plate spline through the landmarks.
  *

@@ -1,10 +1,15 @@
 "use client";
 
 import { Alert } from "@/ui/Alert";
-import { useEffect, useId, useState } from "react";
+import { useId, useMemo, useState } from "react";
+import { IRIS_MM, type FaceFound } from "@/core/photograph";
+import { readPhoto, type KeptPhoto } from "@/shared/photograph/keptPhoto";
+import { lookingWords, useFaceFinder } from "@/shared/photograph/useFaceFinder";
+import { usePictureUrl } from "@/shared/photograph/useKeptPhoto";
 import { useFormContext } from "react-hook-form";
 import {
   defaultFace,
+  distance,
   faceFromPhoto,
   PHOTO_LANDMARKS,
   point,
@@ -16,6 +21,9 @@ import { LANDMARK_WORDS } from "@/shared/photograph/landmarkWords";
 import { PhotoPoints } from "@/shared/photograph/PhotoPoints";
 import { NumberInput } from "@/ui/NumberInput";
 
+/** A stretch of a ruler held beside a face. */
+const USUAL_SCALE_MM = 50;
+
 type Handle = PhotoLandmark | "scaleFrom" | "scaleTo";
 const HANDLES: readonly Handle[] = ["scaleFrom", "scaleTo", ...PHOTO_LANDMARKS];
 const wordsOf = (handle: Handle) =>
@@ -25,15 +33,10 @@ const wordsOf = (handle: Handle) =>
       ? "other end of the scale"
       : LANDMARK_WORDS[handle];
 
-interface Photo {
-  readonly url: string;
-  readonly width: number;
-  readonly height: number;
-}
 type Places = Readonly<Record<Handle, Point>>;
 
 /** Where the points lie before anybody has moved them: an average face filling the middle of the picture. */
-function startPlaces({ width, height }: Photo): Places {
+function startPlaces({ width, height }: Pick<KeptPhoto, "width" | "height">): Places {
   const face = defaultFace();
   const perMm = Math.min(width / 190, height / 260);
   const put = (p: Point) => point(width / 2 + p.x * perMm, height * 0.5 - (p.y + 25) * perMm);
@@ -47,39 +50,53 @@ function startPlaces({ width, height }: Photo): Places {
   };
 }
 
-/** Landmarks dragged over a photograph that never leaves this browser: their places in mm draw the person's face. */
+/** The face as it was found, and a scale between the pupils: by the iris, until a ruler in the picture is better. */
+function foundPlaces({ points, pixelsPerMm }: FaceFound): { places: Places; mm: number | null } {
+  const { pupilRight: scaleFrom, pupilLeft: scaleTo } = points;
+  return {
+    places: { ...points, scaleFrom, scaleTo },
+    mm: pixelsPerMm && Math.round((10 * distance(scaleFrom, scaleTo)) / pixelsPerMm) / 10,
+  };
+}
+
+/** Landmarks found, or dragged, over a photograph that never leaves this browser: their places in mm draw the person's face. */
 export function FacePhoto({ at }: { at: "" | "person." }) {
   const { setValue, watch } = useFormContext();
   const landmarks = watch(`${at}landmarks`) as object | null | undefined;
   // Measures changed by hand afterwards may no longer be those of the landmarks.
   const refused = useErrorOf(`${at}landmarks`);
-  const [photo, setPhoto] = useState<Photo | null>(null);
-  const [places, setPlaces] = useState<Places | null>(null);
-  const [mm, setMm] = useState(50);
+  const [photo, setPhoto] = useState<KeptPhoto | null>(null);
+  const [moved, setMoved] = useState<Places | null>(null);
+  const [typedMm, setTypedMm] = useState<number | null>(null);
+  const [byHand, setByHand] = useState(false);
   const [problem, setProblem] = useState<string | null>(null);
   const input = useId();
-  useEffect(
-    () => () => {
-      if (photo) URL.revokeObjectURL(photo.url);
-    },
-    [photo],
-  );
+  const url = usePictureUrl(photo?.picture ?? null);
+  const search = useFaceFinder(byHand ? null : photo);
+  const found = search.fresh && search.value?.is === "found" ? search.value.found : null;
+  const why =
+    search.error ?? (search.fresh && search.value?.is === "not" ? search.value.problem : null);
+  const first = useMemo(() => {
+    if (!photo) return null;
+    if (byHand || why !== null) return { places: startPlaces(photo), mm: null };
+    return found && foundPlaces(found);
+  }, [photo, byHand, why, found]);
+  const places = moved ?? first?.places ?? null;
+  const mm = typedMm ?? first?.mm ?? USUAL_SCALE_MM;
+  const told = problem ?? (byHand ? null : why) ?? (found?.doubts.join(" ") || null);
 
-  const open = (file: File | undefined) => {
+  const open = async (file: File | undefined) => {
     if (!file) return;
-    const url = URL.createObjectURL(file);
-    const image = new Image();
-    image.onload = () => {
-      const next = { url, width: image.naturalWidth, height: image.naturalHeight };
+    try {
+      const next = await readPhoto(file);
       setProblem(null);
+      setMoved(null);
+      setTypedMm(null);
+      setByHand(false);
       setPhoto(next);
-      setPlaces(startPlaces(next));
-    };
-    image.onerror = () => {
-      URL.revokeObjectURL(url);
-      setProblem("This file is not a picture that can be shown. Take a JPEG, PNG or WebP.");
-    };
-    image.src = url;
+    } catch (reason) {
+      setProblem(reason instanceof Error ? reason.message : "It could not be read.");
+    }
   };
   const use = () => {
     if (!places) return;
@@ -115,7 +132,7 @@ export function FacePhoto({ at }: { at: "" | "person." }) {
           accept="image/*"
           className="sr-only"
           onChange={(event) => {
-            open(event.target.files?.[0]);
+            void open(event.target.files?.[0]);
             event.target.value = "";
           }}
         />
@@ -137,26 +154,49 @@ export function FacePhoto({ at }: { at: "" | "person." }) {
           </span>
         )}
       </div>
-      {(problem ?? refused) && (
-        <Alert>{problem ?? `${refused}. Drag the points again, or forget them.`}</Alert>
+      {(told ?? refused) && (
+        <Alert>{told ?? `${refused}. Drag the points again, or forget them.`}</Alert>
       )}
-      {photo && places && (
+      {photo && !places && (
+        <p role="status" className="flex flex-wrap items-center gap-3">
+          {lookingWords(search.value)} …
+          <button
+            type="button"
+            className="btn btn-sm"
+            onClick={() => {
+              search.cancel();
+              setByHand(true);
+            }}
+          >
+            Put the points by hand
+          </button>
+        </p>
+      )}
+      {photo && places && url && (
         <>
           <PhotoPoints
-            {...photo}
+            {...{ url, places }}
+            width={photo.width}
+            height={photo.height}
             handles={HANDLES}
-            places={places}
             wordsOf={wordsOf}
             isAside={(handle) => handle.startsWith("scale")}
-            onMove={(handle, to) => setPlaces({ ...places, [handle]: to })}
+            onMove={(handle, to) => setMoved({ ...places, [handle]: to })}
             hint="Drag each point to where it belongs: the person's left is on the right of the picture."
           >
             <ScaleLine {...places} size={Math.max(photo.width, photo.height) / 100} />
           </PhotoPoints>
+          {first?.mm && typedMm === null && (
+            <p className="text-sm">
+              The scale is by the iris, {IRIS_MM} mm across on nearly everybody, so sizes may be 4 %
+              off. With a ruler in the picture, drag the ends of the scale to it and type the
+              distance.
+            </p>
+          )}
           <div className="flex flex-wrap items-end gap-3">
             <label className="text-sm">
               <span className="label-line">Between the ends of the scale, mm</span>
-              <NumberInput className="w-32" least={1} unit="mm" value={mm} onChange={setMm} />
+              <NumberInput className="w-32" least={1} unit="mm" value={mm} onChange={setTypedMm} />
             </label>
             <button type="button" className="btn btn-primary" onClick={use}>
               Take the face from these points

@@ -20,6 +20,10 @@ const wordsOf = (look: number | null, of: number): string => {
   return look === 0 ? "Looking for the face" : `Looking again, ${look + 1} of ${of}`;
 };
 
+/** What is told while it looks. */
+export const lookingWords = (found: Found | null): string =>
+  found?.is === "looking" ? found.words : "Fetching the face finder";
+
 const finding: Ask<LandmarksWorker, KeptPhoto, Found> = async (api, photo, asked) => {
   const told = (look: number | null, of: number) =>
     asked.partly({ is: "looking", words: wordsOf(look, of) });

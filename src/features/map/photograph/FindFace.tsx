@@ -2,9 +2,15 @@
 
 import { useEffect, useId, useState } from "react";
 import { PHOTO_LANDMARKS, point, type PhotoLandmark, type Point } from "@/core/anatomy";
-import { FIRST_THREE, pointsFromThree, type FirstPoint, type PhotoPoints } from "@/core/photograph";
+import {
+  FIRST_THREE,
+  hairlineByCard,
+  pointsFromThree,
+  type FirstPoint,
+  type PhotoPoints,
+} from "@/core/photograph";
 import { readPhoto, type KeptPhoto } from "@/shared/photograph/keptPhoto";
-import { useFaceFinder } from "@/shared/photograph/useFaceFinder";
+import { lookingWords, useFaceFinder } from "@/shared/photograph/useFaceFinder";
 import { LANDMARK_WORDS } from "@/shared/photograph/landmarkWords";
 import { PhotoPoints as Points } from "@/shared/photograph/PhotoPoints";
 import { usePictureUrl, type useKeptPhoto } from "@/shared/photograph/useKeptPhoto";
@@ -104,23 +110,24 @@ interface FindFaceProps {
 /** The face is looked for, and where it is not found, or whoever knows better stops it, three points are put by hand. */
 export function FindFace(props: FindFaceProps) {
   const { photo, onFound, removal } = props;
+  const { context } = useWorking();
   const url = usePictureUrl(photo.picture);
   const [byHand, setByHand] = useState(false);
   const answer = useFaceFinder(byHand ? null : photo);
-  const { value, error } = answer;
+  const { value, error, fresh } = answer;
   useEffect(() => {
-    if (value?.is === "found") onFound(value.found.points, value.found.doubts);
+    if (fresh && value?.is === "found")
+      onFound(hairlineByCard(value.found.points, context.figure.landmarks), value.found.doubts);
     // The answer is told once, whoever hears it.
     // eslint-disable-next-line react-hooks/exhaustive-deps
-  }, [value]);
+  }, [value, fresh]);
   if (byHand || error !== null || value?.is === "not")
     return <ThreePoints {...props} why={error ?? (value?.is === "not" ? value.problem : null)} />;
   return (
     <div className="flex min-h-0 flex-1 flex-col gap-2 overflow-y-auto p-3">
-      {/* eslint-disable-next-line @next/next/no-img-element -- a picture of this browser's own */}
       {url && <img src={url} alt="The photograph" className="min-h-0 flex-1 object-contain" />}
       <p role="status" className="rounded bg-[#f4f4f3] px-3 py-2">
-        {value?.is === "looking" ? value.words : "Fetching the face finder"} …
+        {lookingWords(value)} …
       </p>
       <div className="flex flex-wrap gap-2">
         <button
