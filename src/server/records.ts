@@ -19,7 +19,7 @@ import { cleanPicture } from "./references";
 import { newId, studio } from "./studio";
 import { loadWorkspace } from "./workspace";
 
-const { on, reaction, verdict, rehearsal, interruptions, fits, reads, changes, session } =
+const { on, reaction, verdict, rehearsal, interruptions, fits, reads, changes, session, check } =
   RecordSchema.shape;
 
 export const NewRecordSchema = z
@@ -46,6 +46,7 @@ export const NewRecordSchema = z
     reads,
     changes,
     session,
+    check,
   })
   .strict()
   .refine(

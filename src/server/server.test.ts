@@ -120,6 +120,7 @@ describe("demo", () => {
       reacted: false,
       rehearsal: true,
       interruptions: [],
+      check: null,
       fits: null,
       reads: null,
       changes: [],

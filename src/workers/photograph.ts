@@ -1,7 +1,7 @@
 import { expose, transfer } from "comlink";
 import { buildFigure, point, type Landmarks, type Physique, type Point } from "@/core/anatomy";
 import type { ChartPicture } from "@/core/anatomy/surface";
-import { compareToPlan, coverSeen, inspectedZones, zoneRaster, type Seen } from "@/core/inspect";
+import { inspectFace, type Inspection, type Nearness, type PlannedShape } from "@/core/inspect";
 import {
   AS_TAKEN,
   balanceByCard,
@@ -39,6 +39,13 @@ let loaded: {
   /** Known once something is painted. */ skin: SkinMask | null;
 } | null = null;
 
+interface AskedToInspect {
+  readonly face: Landmarks;
+  readonly physique: Physique;
+  readonly shapes: readonly PlannedShape[];
+  readonly nearness: Nearness;
+}
+
 const balanceOf = (photo: Photograph, of: BalanceOf): Balance => {
   if (of.by === "card") return balanceByCard(photo, of.at);
   return of.by === "skin" ? balanceBySkin(photo, of.at, of.skin) : AS_TAKEN;
@@ -59,12 +66,15 @@ const worker = {
     return transfer(pixels, [pixels.buffer]);
   },
   /** What the photograph that was loaded shows of a painted face that the plan has otherwise. */
-  inspect: (charts: Charts, balance: BalanceOf, face: Landmarks, physique: Physique): Seen[] => {
+  inspect: (charts: Charts, balance: BalanceOf, asked: AskedToInspect): Inspection => {
     if (!loaded) throw new Error("No photograph was given.");
-    const { photo, map } = loaded;
-    const figure = buildFigure(face, physique);
-    const at = zoneRaster(figure, inspectedZones(figure));
-    return compareToPlan(coverSeen(photo, map, balanceOf(photo, balance), charts, at), figure);
+    const { photo, points } = loaded;
+    const { face, physique, shapes, nearness } = asked;
+    return inspectFace({
+      ...{ photo, points, nearness, charts, shapes },
+      figure: buildFigure(face, physique),
+      balance: balanceOf(photo, balance),
+    });
   },
 };
 export type PhotographWorker = typeof worker;

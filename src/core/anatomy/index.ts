@@ -1,6 +1,14 @@
 export { between, mirror, point, distance, toSegment, type Point, type Side } from "./point";
 export { smoothOpen, smoothClosed } from "./curve";
-export { boundingBox, centroid, contains, signedArea, type Box, type Polygon } from "./polygon";
+export {
+  boundingBox,
+  centroid,
+  contains,
+  convexHull,
+  signedArea,
+  type Box,
+  type Polygon,
+} from "./polygon";
 export { DRAWN, type LandmarkName, type Landmarks } from "./landmarks";
 export {
   AVERAGE,

@@ -53,3 +53,21 @@ export function boundingBox(points: readonly Point[]): Box {
     bottom: Math.min(...ys),
   };
 }
+
+const turn = (o: Point, a: Point, b: Point): number =>
+  (a.x - o.x) * (b.y - o.y) - (a.y - o.y) * (b.x - o.x);
+
+/** The convex outline round some places (monotone chain, Andrew 1979). */
+export function convexHull(places: readonly Point[]): Point[] {
+  const sorted = places.toSorted((a, b) => a.x - b.x || a.y - b.y);
+  const half = (along: readonly Point[]) => {
+    const chain: Point[] = [];
+    for (const p of along) {
+      while (chain.length > 1 && turn(chain.at(-2) as Point, chain.at(-1) as Point, p) <= 0)
+        chain.pop();
+      chain.push(p);
+    }
+    return chain.slice(0, -1);
+  };
+  return [...half(sorted), ...half(sorted.toReversed())];
+}

@@ -1,11 +1,16 @@
-import { signedArea, zoneInfo, type Figure, type ZoneId } from "../anatomy";
+import { signedArea, zoneInfo, type Figure, type Point, type ZoneId } from "../anatomy";
 import { zoneWords } from "../look";
 import type { AreaSeen, Light } from "./coverSeen";
 
 /** What a photograph of a painted face shows that the plan has otherwise. */
 export interface Seen {
-  readonly kind: "bare" | "thin" | "off";
+  readonly kind: "bare" | "thin" | "off" | "streaky" | "uneven" | "moved" | "missing";
+  /** Areas it is on; none of a shape. */
   readonly zones: readonly ZoneId[];
+  /** Where to look, on the front chart, mm. */
+  readonly at: readonly Point[];
+  /** Whether it stands well clear of what points and light can be off. */
+  readonly isSure: boolean;
   /** "Bare or thin skin on left temple: about 3 of 14 cm²." */
   readonly message: string;
   readonly toDo: string;
@@ -15,6 +20,10 @@ export interface Seen {
 const [LEAST_CM2, LEAST_SHARE] = [0.7, 0.06];
 /** Paint that covers less than this is thin; an area is off in colour from so many degrees. By eye, no published source. */
 const [COVERS, OFF_DEG] = [0.78, 5];
+/** Cover that goes up and down by so much from patch to patch is streaky. By eye, no published source. */
+const STREAKY = 0.12;
+/** What is so many times as much as is told at all is sure. By judgement. */
+const SURE = 1.5;
 /** Fewer places than this say nothing about an area. */
 const LEAST_PLACES = 60;
 
@@ -50,20 +59,32 @@ interface Judged {
   readonly how: string;
   /** How much skin it concerns, cm2. */
   readonly cm2: number;
+  readonly at: Point;
+  readonly isSure: boolean;
 }
 
 function judge(area: AreaSeen, figure: Figure): Judged | null {
-  const { zone, cover, bareShare } = area;
+  const { zone, cover, bareShare, at } = area;
   const { areaCm2: whole, polygon } = figure.zone(zone);
   // What is on the chart is so much more on the skin.
   const bareCm2 = (area.bareMm2 * whole) / Math.abs(signedArea(polygon));
-  if (cover < NONE) return { kind: "bare", zone, how: "all", cm2: whole };
+  if (cover < NONE) return { kind: "bare", zone, how: "all", cm2: whole, at, isSure: true };
   if (area.offDeg >= OFF_DEG)
-    return { kind: "off", zone, how: offWords(area.seen, area.made), cm2: whole };
-  const isSpot = bareCm2 >= LEAST_CM2 && bareShare >= LEAST_SHARE && bareShare <= 0.5;
-  if (isSpot) return { kind: "bare", zone, how: "spot", cm2: bareCm2 };
-  return cover < COVERS
-    ? { kind: "thin", zone, how: `${Math.round(cover * 10) * 10} %`, cm2: whole }
+    return {
+      ...{ kind: "off", zone, cm2: whole, at },
+      how: offWords(area.seen, area.made),
+      isSure: area.offDeg >= SURE * OFF_DEG,
+    };
+  if (bareCm2 >= LEAST_CM2 && bareShare >= LEAST_SHARE && bareShare <= 0.5) {
+    const isSure = bareCm2 >= SURE * LEAST_CM2;
+    return { kind: "bare", zone, how: "spot", cm2: bareCm2, at, isSure };
+  }
+  if (cover < COVERS) {
+    const how = `${Math.round(cover * 10) * 10} %`;
+    return { kind: "thin", zone, how, cm2: whole, at, isSure: cover < COVERS - 0.1 };
+  }
+  return area.streaks > STREAKY
+    ? { kind: "streaky", zone, how: "", cm2: whole, at, isSure: area.streaks > SURE * STREAKY }
     : null;
 }
 
@@ -81,6 +102,11 @@ function said(alike: readonly Judged[], figure: Figure): Pick<Seen, "message" | 
     return {
       message: `Thin on ${where}: some ${how} of the colour is there.`,
       toDo: "Another coat once this one is dry.",
+    };
+  if (kind === "streaky")
+    return {
+      message: `Streaky on ${where}: more paint in one stroke than in the next.`,
+      toDo: "Go over it once across the strokes with a damp sponge, before it is dry.",
     };
   if (how === "all")
     return {
@@ -114,6 +140,8 @@ export function compareToPlan(areas: readonly AreaSeen[], figure: Figure): Seen[
     .map((alike): Seen => ({
       kind: (alike[0] as Judged).kind,
       zones: alike.map(({ zone }) => zone),
+      at: alike.map(({ at }) => at),
+      isSure: alike.some(({ isSure }) => isSure),
       ...said(alike, figure),
     }));
 }

@@ -1,4 +1,4 @@
-import type { ZoneId } from "../anatomy";
+import type { Point, ZoneId } from "../anatomy";
 import { COVERED, lightOfCode, type ChartPicture } from "../anatomy/surface";
 import type { Balance, Photograph, PhotoMap } from "../photograph";
 
@@ -16,9 +16,14 @@ export interface AreaSeen {
   readonly bareShare: number;
   /** How much of the chart they are, mm2. */
   readonly bareMm2: number;
+  /** How much the cover changes from one patch of it to the next: what they are off their mean, 0 even. */
+  readonly streaks: number;
+  /** Middle of the bare places, on the chart, mm; of all places where none is bare. */
+  readonly at: Point;
   /** How far the colour, whatever its brightness, lies off what skin and paint can make between them, degrees. */
   readonly offDeg: number;
-  /** Middle colours, all of one brightness: as seen, and what skin and paint would make. */
+  /** Middle colours, all of one brightness: as planned, as seen, and what skin and paint would make. */
+  readonly planned: Light;
   readonly seen: Light;
   readonly made: Light;
 }
@@ -59,6 +64,32 @@ const EVERY = 2;
 const middle = (values: number[]): number =>
   values.length ? (values.sort((a, b) => a - b)[values.length >> 1] ?? 0) : NaN;
 
+/** Colours that far apart, in hue or in brightness, have an edge between them. */
+const [EDGE_DEG, EDGE_LIGHT] = [6, 1.25];
+
+/** Whether the design changes within a brush's softness of a place: a shape, or another colour. */
+function isNearEdge(
+  chart: ChartPicture,
+  x: number,
+  y: number,
+  here: Light,
+  edgeMm: number,
+): boolean {
+  for (const [dx, dy] of [
+    [edgeMm, 0],
+    [-edgeMm, 0],
+    [0, edgeMm],
+    [0, -edgeMm],
+  ] as const) {
+    const there = chartLight(chart, x + dx, y + dy);
+    if (!there) continue;
+    const share = sizeOf(there) / (sizeOf(here) || 1);
+    if (share > EDGE_LIGHT || share < 1 / EDGE_LIGHT || angleDeg(here, there) > EDGE_DEG)
+      return true;
+  }
+  return false;
+}
+
 /** Light of a chart at a place, mm; null where it has nothing. */
 function chartLight(
   { width, height, data, box }: ChartPicture,
@@ -73,11 +104,49 @@ function chartLight(
   return [0, 1, 2].map((k) => lightOfCode(data[at + k] ?? 0)) as unknown as Light;
 }
 
+/** A patch is as large as a brush mark is wide, mm. */
+const PATCH_MM = 4;
+/** Fewer places than this say nothing of a patch. */
+const LEAST_IN_PATCH = 6;
+
 interface Sum {
   bareMm2: number;
+  readonly all: Mean;
+  readonly bare: Mean;
+  readonly patches: Map<string, Mean>;
   readonly covers: number[];
+  readonly planned: number[];
   readonly seen: number[];
   readonly made: number[];
+}
+
+/** A mean as it is gathered: of places, or, of `x` alone, of covers. */
+interface Mean {
+  x: number;
+  y: number;
+  count: number;
+}
+const newSum = (): Sum => ({
+  ...{ bareMm2: 0, covers: [], planned: [], seen: [], made: [] },
+  ...{ all: noMean(), bare: noMean(), patches: new Map() },
+});
+const noMean = (): Mean => ({ x: 0, y: 0, count: 0 });
+function addTo(mean: Mean, x: number, y: number): void {
+  mean.x += x;
+  mean.y += y;
+  mean.count++;
+}
+
+/** How far patches of an area are off their mean, the mean of them. */
+function streaksOf(patches: ReadonlyMap<string, Mean>): number {
+  const covers = [...patches.values()]
+    .filter(({ count }) => count >= LEAST_IN_PATCH)
+    .map(({ x, count }) => x / count);
+  if (covers.length < 4) return 0;
+  const mean = (values: readonly number[]) =>
+    values.reduce((sum, value) => sum + value, 0) / values.length;
+  const usual = mean(covers);
+  return mean(covers.map((cover) => Math.abs(cover - usual)));
 }
 
 /** Adds a colour to a sum as if it were as bright as any other. */
@@ -91,6 +160,7 @@ function addHue(sum: number[], light: Light): void {
  * veils too. Places where paint and skin are of one hue say nothing.
  *
  * @param charts the design, flat and without hair, and the same face bare
+ * @param edgeMm so near to an edge of the design nothing is judged
  * @param zoneAt which area lies at a place of the chart, mm; null off them, and near their edges
  */
 export function coverSeen(
@@ -99,6 +169,7 @@ export function coverSeen(
   balance: Balance,
   charts: { readonly painted: ChartPicture; readonly bare: ChartPicture },
   zoneAt: (x: number, y: number) => ZoneId | null,
+  edgeMm: number,
 ): AreaSeen[] {
   const sums = new Map<ZoneId, Sum>();
   const brightest = TOO_BRIGHT * Math.max(...balance);
@@ -109,6 +180,7 @@ export function coverSeen(
       const planned = zone && chartLight(charts.painted, x, y);
       const bare = zone && chartLight(charts.bare, x, y);
       if (!zone || !planned || !bare || angleDeg(planned, bare) < LEAST_APART_DEG) continue;
+      if (isNearEdge(charts.painted, x, y, planned, edgeMm)) continue;
       const at = 4 * (py * width + px);
       const light = [0, 1, 2].map(
         (k) => lightOfCode(data[at + k] ?? 0) * (balance[k] ?? 1),
@@ -116,25 +188,37 @@ export function coverSeen(
       const most = Math.max(...light);
       if (most < TOO_DARK || most > brightest) continue;
       const cover = coverOf(light, bare, planned);
-      const sum = sums.get(zone) ?? { bareMm2: 0, covers: [], seen: [], made: [] };
+      const sum = sums.get(zone) ?? newSum();
       sums.set(zone, sum);
+      const key = `${Math.floor(x / PATCH_MM)} ${Math.floor(y / PATCH_MM)}`;
+      const patch = sum.patches.get(key) ?? noMean();
+      sum.patches.set(key, patch);
+      addTo(patch, cover, 0);
+      addTo(sum.all, x, y);
+      if (cover < THIN) addTo(sum.bare, x, y);
       sum.covers.push(cover);
       if (cover < THIN) sum.bareMm2 += mm2At(map, px, py) * EVERY ** 2;
+      addHue(sum.planned, planned);
       addHue(sum.seen, light);
       addHue(
         sum.made,
         planned.map((value, k) => cover * value + (1 - cover) * (bare[k] ?? 0)) as unknown as Light,
       );
     }
-  return [...sums].map(([zone, { covers, seen, made, bareMm2 }]): AreaSeen => {
-    const scaled = (sum: number[]) => sum.map((value) => value / covers.length) as unknown as Light;
+  return [...sums].map(([zone, sum]): AreaSeen => {
+    const { covers, seen, made, bareMm2 } = sum;
+    const places = sum.bare.count > 0 ? sum.bare : sum.all;
+    const scaled = (of: number[]) => of.map((value) => value / covers.length) as unknown as Light;
     return {
       zone,
       places: covers.length,
+      streaks: streaksOf(sum.patches),
+      at: { x: places.x / places.count, y: places.y / places.count },
       cover: middle(covers),
       bareMm2,
       bareShare: covers.filter((cover) => cover < THIN).length / covers.length,
       offDeg: angleDeg(scaled(seen), scaled(made)),
+      planned: scaled(sum.planned),
       seen: scaled(seen),
       made: scaled(made),
     };

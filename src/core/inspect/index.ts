@@ -1,3 +1,9 @@
+export { LEAST_OFF_MM, type Nearness } from "./compareShapes";
 export { compareToPlan, type Seen } from "./compareToPlan";
-export { coverOf, coverSeen, type Light } from "./coverSeen";
+export { angleDeg, coverOf, coverSeen, type AreaSeen, type Light } from "./coverSeen";
+export { flatOfChart, flatOfPhoto, ontoPhoto } from "./flatChart";
+export { inspectFace, type Inspection, type ToInspect } from "./inspectFace";
+export { intactShares, photoCheck, PhotoCheckSchema, type PhotoCheck } from "./photoCheck";
+export { plannedShapes, shapesSeen, type PlannedShape } from "./shapesSeen";
+export { symmetrySeen } from "./symmetry";
 export { inspectedZones, zoneRaster } from "./zoneRaster";

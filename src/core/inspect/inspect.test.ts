@@ -8,15 +8,14 @@ import {
   faceFromMeasures,
   PHOTO_LANDMARKS,
   point,
-  type Figure,
   type Point,
   type ZoneId,
 } from "../anatomy";
 import type { ChartPicture } from "../anatomy/surface";
 import { deltaE00, hexToLab } from "../colour";
-import { AS_TAKEN, ontoChart, photoMap, type Photograph, type PhotoPoints } from "../photograph";
+import { AS_TAKEN, type Photograph, type PhotoPoints } from "../photograph";
 import { seededRandom } from "../random";
-import { compareToPlan, coverOf, coverSeen, zoneRaster, type Light } from ".";
+import { coverOf, inspectFace, type Light, type Nearness, type PlannedShape } from ".";
 
 jest.setTimeout(90_000);
 
@@ -50,11 +49,29 @@ const PLAN: Readonly<Partial<Record<ZoneId, Codes>>> = {
 };
 const PAINTED = Object.keys(PLAN) as ZoneId[];
 
+interface Ring {
+  readonly words: string;
+  readonly twin: string | null;
+  readonly at: Point;
+  readonly radius: number;
+}
+const RING: Codes = [58, 40, 38];
+const RING_MM = 3;
+const RINGS: readonly Ring[] = [
+  { words: "left ring", twin: "right ring", at: point(38, -30), radius: 11 },
+  { words: "right ring", twin: "left ring", at: point(-38, -30), radius: 11 },
+  { words: "ring", twin: null, at: point(0, 42), radius: 8 },
+];
+const isOn = (p: Point, { at, radius }: Ring) =>
+  Math.abs(Math.hypot(p.x - at.x, p.y - at.y) - radius) <= RING_MM / 2;
+
 /** A painted face drawn point by point, by nothing that the inspection uses. */
 function scene(o: {
   seed: number;
   width: number;
   skin: Codes;
+  /** Rings of the design, and where they really are. */
+  rings?: { planned: readonly Ring[]; really: readonly Ring[] };
   /** What is really there at a place of a zone: its light. */
   really?: (zone: ZoneId, at: Point, planned: Light, bare: Light) => Light;
 }) {
@@ -76,8 +93,10 @@ function scene(o: {
     const data = new Uint8ClampedArray(box.width * box.height * 4);
     for (let y = 0; y < box.height; y++)
       for (let x = 0; x < box.width; x++) {
-        const zone = zoneOf(point(x + box.left, -(y + box.top)));
-        const codes = (isPainted && zone && PLAN[zone]) || o.skin;
+        const at = point(x + box.left, -(y + box.top));
+        const zone = zoneOf(at);
+        const isRing = isPainted && o.rings?.planned.some((ring) => isOn(at, ring));
+        const codes = isRing ? RING : (isPainted && zone && PLAN[zone]) || o.skin;
         data.set([...codes, 255], 4 * (y * box.width + x));
       }
     return { width: box.width, height: box.height, data, box };
@@ -100,7 +119,9 @@ function scene(o: {
       const at = back(px, py);
       const zone = zoneOf(at);
       const planned = zone ? lightOf(PLAN[zone] ?? o.skin) : bare;
-      const there = zone ? (o.really?.(zone, at, planned, bare) ?? planned) : bare;
+      const isRing = o.rings?.really.some((ring) => isOn(at, ring));
+      const area = zone ? (o.really?.(zone, at, planned, bare) ?? planned) : bare;
+      const there = isRing ? lightOf(RING) : area;
       // Light from one side, falling off downwards, and a camera's noise.
       const shade = 0.55 + (0.4 * px) / wide - (0.15 * py) / high;
       const codes = codesOf(there.map((light) => light * shade) as unknown as Light);
@@ -111,9 +132,16 @@ function scene(o: {
   const points = Object.fromEntries(
     PHOTO_LANDMARKS.map((name) => [name, seen(face[name])]),
   ) as PhotoPoints;
+  const shapes = (o.rings?.planned ?? []).map((ring): PlannedShape => {
+    const reach = ring.radius + RING_MM / 2;
+    const { x, y } = ring.at;
+    const box = { left: x - reach, right: x + reach, top: y + reach, bottom: y - reach };
+    return { words: ring.words, twin: ring.twin, middle: ring.at, box };
+  });
   return {
     figure,
     points,
+    shapes,
     photo: { width: wide, height: high, data },
     charts: { painted: chart(true), bare: chart(false) },
   };
@@ -130,11 +158,11 @@ async function asJpeg({ width, height, data }: Photograph): Promise<Photograph> 
 
 const inspected = (
   photo: Photograph,
-  s: { figure: Figure; points: PhotoPoints; charts: { painted: ChartPicture; bare: ChartPicture } },
+  s: Omit<ReturnType<typeof scene>, "photo">,
+  nearness: Nearness = "checked",
 ) => {
-  const map = photoMap(photo, ontoChart(s.points, s.figure.landmarks));
-  const areas = coverSeen(photo, map, AS_TAKEN, s.charts, zoneRaster(s.figure, PAINTED));
-  return { areas, found: compareToPlan(areas, s.figure) };
+  const { seen, areas } = inspectFace({ ...s, photo, balance: AS_TAKEN, nearness });
+  return { areas, found: seen };
 };
 const SKINS: readonly Codes[] = [
   [236, 206, 184],
@@ -169,6 +197,7 @@ describe("a painted face against its plan", () => {
         seed,
         width: 128 + (seed % 5) * 5,
         skin: SKINS[seed % 3] ?? [200, 150, 120],
+        rings: { planned: RINGS, really: RINGS },
       });
       expect(inspected(await asJpeg(s.photo), s).found).toEqual([]);
     }
@@ -232,5 +261,69 @@ describe("a painted face against its plan", () => {
       ["bare", PAINTED.length],
     ]);
     expect(found[0]?.message).toMatch(/^No paint is seen on /);
+  });
+
+  it.each(SKINS)(
+    "finds a ring 3 mm lower within 1 mm, says its twin is in place, and nothing else, on %s %s %s",
+    async (...skin) => {
+      const really = RINGS.map((ring) =>
+        ring.words === "left ring" ? { ...ring, at: point(ring.at.x, ring.at.y - 3) } : ring,
+      );
+      const s = scene({ seed: 7, width: 138, skin, rings: { planned: RINGS, really } });
+      const { found } = inspected(await asJpeg(s.photo), s);
+      expect(found).toHaveLength(1);
+      const [only] = found;
+      expect(only).toMatchObject({ kind: "moved", at: [RINGS[0]?.at] });
+      expect(only?.message).toMatch(/^The left ring sits [2-4] mm lower than planned; the one on/);
+    },
+  );
+
+  it("finds one that is not there, and one 7 mm aside with landmarks that a model found, some 1.5 mm off", async () => {
+    const really = RINGS.filter(({ twin }) => twin !== null).map((ring) =>
+      ring.words === "right ring" ? { ...ring, at: point(ring.at.x - 7, ring.at.y) } : ring,
+    );
+    const s = scene({
+      seed: 8,
+      width: 138,
+      skin: [200, 150, 120],
+      rings: { planned: RINGS, really },
+    });
+    const random = seededRandom(4);
+    const jitter = () => 1.3 * 1.5 * 2 * (random() - 0.5);
+    const points = Object.fromEntries(
+      PHOTO_LANDMARKS.map((name) => {
+        const { x, y } = s.points[name];
+        return [name, point(x + jitter(), y + jitter())];
+      }),
+    ) as PhotoPoints;
+    const photo = await asJpeg(s.photo);
+    const { found } = inspected(photo, { ...s, points }, "found");
+    const shapes = found.filter(({ kind }) => kind === "moved" || kind === "missing");
+    expect(shapes.map(({ kind }) => kind).sort()).toEqual(["missing", "moved"]);
+    expect(shapes.find(({ kind }) => kind === "moved")?.message).toMatch(
+      /^The right ring sits .*[6-8] mm to their right/,
+    );
+    expect(shapes.find(({ kind }) => kind === "missing")?.message).toMatch(/^The ring is not/);
+  });
+
+  it("tells streaks, and sides that came out unlike though each would pass by itself", async () => {
+    const mixed = (planned: Light, bare: Light, cover: number) =>
+      planned.map((value, k) => cover * value + (1 - cover) * (bare[k] ?? 0)) as unknown as Light;
+    const s = scene({
+      seed: 9,
+      width: 138,
+      skin: [200, 150, 120],
+      really: (zone, at, planned, bare) => {
+        if (zone === "forehead")
+          return mixed(planned, bare, Math.floor(at.y / 8) % 3 === 0 ? 0.62 : 1);
+        return zone === "cheekAppleLeft" ? mixed(planned, bare, 0.8) : planned;
+      },
+    });
+    const { found } = inspected(s.photo, s);
+    expect(found.map(({ kind, zones }) => `${kind} ${zones.join()}`).sort()).toEqual([
+      "streaky forehead",
+      "uneven cheekAppleLeft,cheekAppleRight",
+    ]);
+    expect(found.find(({ kind }) => kind === "uneven")?.message).toContain("the left has less");
   });
 });

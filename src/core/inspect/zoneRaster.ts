@@ -8,8 +8,8 @@ import {
   type ZoneId,
 } from "../anatomy";
 
-/** Fineness of the map of areas, and how far from an edge a place is of one area alone, mm: paint is soft there, and points are off by some. */
-const [CELL_MM, EDGE_MM] = [1, 3];
+/** Fineness of the map of areas, mm. */
+const CELL_MM = 1;
 
 /** Areas that a photograph can be asked about: skin whose own colour is known. That of lips and lids nobody measured, and hair is hair. */
 export const inspectedZones = (figure: Figure): ZoneId[] =>
@@ -20,10 +20,15 @@ export const inspectedZones = (figure: Figure): ZoneId[] =>
     )
     .map(({ id }) => id);
 
-/** Which area of the face lies at a place of its chart; null off them, and nearer to an edge than a brush and a hand can hold it. */
+/**
+ * Which area of the face lies at a place of its chart; null off them, and near their edges.
+ *
+ * @param edgeMm how far from an edge a place is of one area alone
+ */
 export function zoneRaster(
   figure: Figure,
   zones: readonly ZoneId[],
+  edgeMm: number,
 ): (x: number, y: number) => ZoneId | null {
   const cells = new Map<string, ZoneId>();
   for (const id of zones) {
@@ -36,7 +41,7 @@ export function zoneRaster(
         const far = Math.min(
           ...polygon.map((p, i) => toSegment(at, p, polygon[(i + 1) % polygon.length] ?? p)),
         );
-        if (far >= EDGE_MM) cells.set(`${x} ${y}`, id);
+        if (far >= edgeMm) cells.set(`${x} ${y}`, id);
       }
   }
   return (x, y) => cells.get(`${Math.round(x)} ${Math.round(y)}`) ?? null;

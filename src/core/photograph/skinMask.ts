@@ -1,27 +1,9 @@
-import type { Point } from "../anatomy";
+import { convexHull, type Point } from "../anatomy";
 import { LIGHT_OF_CODES } from "../anatomy/surface";
 import type { Photograph } from "./paintOver";
 
 /** Every pixel's share of skin, 0 to 255. */
 export type SkinMask = Uint8Array;
-
-const TURN = (o: Point, a: Point, b: Point) =>
-  (a.x - o.x) * (b.y - o.y) - (a.y - o.y) * (b.x - o.x);
-
-/** The convex outline round some places (monotone chain, Andrew 1979). */
-function hull(places: readonly Point[]): Point[] {
-  const sorted = places.toSorted((a, b) => a.x - b.x || a.y - b.y);
-  const half = (along: readonly Point[]) => {
-    const chain: Point[] = [];
-    for (const p of along) {
-      while (chain.length > 1 && TURN(chain.at(-2) as Point, chain.at(-1) as Point, p) <= 0)
-        chain.pop();
-      chain.push(p);
-    }
-    return chain.slice(0, -1);
-  };
-  return [...half(sorted), ...half(sorted.toReversed())];
-}
 
 /** Logarithms of light, so that how bright it is falls out of a difference; nothing is darker than this. */
 const LOGS = Float32Array.from(LIGHT_OF_CODES, (light) => Math.log(Math.max(0.002, light)));
@@ -39,7 +21,7 @@ const SPREADS = 3;
  */
 export function skinMask(photo: Photograph, landmarks: readonly Point[]): SkinMask {
   const { width, height, data } = photo;
-  const outline = hull(landmarks);
+  const outline = convexHull(landmarks);
   const mask = new Uint8Array(width * height);
   const hue = (i: number): [number, number] => {
     const [red, green, blue] = [0, 1, 2].map((k) => LOGS[data[4 * i + k] ?? 0] ?? 0) as [

@@ -1,6 +1,7 @@
 import { z } from "zod";
 import { ZONE_IDS } from "../anatomy";
 import { BriefSchema } from "../brief";
+import { PhotoCheckSchema } from "../inspect";
 import { DateSchema, PAINT_TYPE_KEYS } from "../paint";
 import { ratioOf } from "./speed";
 import {
@@ -72,6 +73,8 @@ export const RecordSchema = z
     reads: AnswerSchema,
     /** What the next version does otherwise, a line each. */
     changes: z.array(z.string().trim().min(1).max(200)).max(20).default([]),
+    /** What a photograph of it painted showed; null where none was measured. */
+    check: PhotoCheckSchema.nullable().default(null),
   })
   .strict();
 export type RecordFields = z.infer<typeof RecordSchema>;

@@ -1,4 +1,4 @@
-import { Camera, Rotate3d } from "lucide-react";
+import { Camera, Rotate3d, ScanFace } from "lucide-react";
 import { useMemo, useState } from "react";
 import { doneTasksOf, skippedTasks, type ChairState, type ChairStep } from "@/core/chair";
 import { isChild, type Person } from "@/core/people";
@@ -6,6 +6,8 @@ import type { Look, LookContext, Prediction } from "@/core/look";
 import { regionOf, type Region } from "@/core/plan";
 import { TurnedFigure } from "@/shared/figure/TurnedFigure";
 import { ViewFigure } from "@/shared/figure/ViewFigure";
+import { CheckPainted } from "@/shared/photograph/CheckPainted";
+import { paintedKey } from "@/shared/photograph/keptPhoto";
 import { LookOnPhoto } from "@/shared/photograph/LookOnPhoto";
 import { useKeptPhoto } from "@/shared/photograph/useKeptPhoto";
 import type { ViewKey } from "@/shared/figure/views";
@@ -22,7 +24,7 @@ const SEEN: Readonly<Partial<Record<Region, ViewKey>>> = {
 };
 
 /** The look as far as it is painted, and the step in hand: other layers and regions are left out of the drawing. */
-function painted(look: Look, tasks: readonly string[]): Look {
+function soFar(look: Look, tasks: readonly string[]): Look {
   const regions = new Map<string, Set<string>>();
   for (const id of tasks) {
     const [layer = "", , region = ""] = id.split("/");
@@ -69,15 +71,18 @@ export function StepFigure({
     step && layer && !layer.marks.length
       ? layer.zones.filter((zone) => step.regions.includes(regionOf(zone)))
       : [];
-  const [seen, setSeen] = useState<"drawn" | "turned" | "photo">("drawn");
+  const [seen, setSeen] = useState<"drawn" | "turned" | "photo" | "check">("drawn");
   const kept = useKeptPhoto(person.id);
-  const photo = isChild(person) && !person.guardianConsent ? null : kept.photo;
+  const painted = useKeptPhoto(paintedKey(person.id));
+  const mayBeSeen = !isChild(person) || person.guardianConsent;
+  const photo = mayBeSeen ? kept.photo : null;
+  const isChecked = seen === "check" && view === "face" && mayBeSeen;
   const turned = seen === "turned";
   // A photograph shows the face from the front, and nothing else.
   const onPhoto = seen === "photo" && view === "face" && photo?.points ? photo : null;
   const shown = useMemo(() => {
     const skipped = skippedTasks(state);
-    return painted(look, [
+    return soFar(look, [
       ...[...doneTasksOf(state).keys()].filter((id) => !skipped.has(id)),
       ...(step?.tasks ?? []),
     ]);
@@ -87,7 +92,7 @@ export function StepFigure({
   const isOfHead = view === "face" || view === "backOfHead";
   return (
     <div
-      className={`relative flex w-full shrink-0 flex-col bg-surround text-[#111] md:h-full md:w-[39%] ${turned || onPhoto ? "h-96" : "h-56"}`}
+      className={`relative flex w-full shrink-0 flex-col bg-surround text-[#111] md:h-full md:w-[39%] ${turned || onPhoto || isChecked ? "h-96" : "h-56"}`}
     >
       {turned ? (
         <TurnedFigure
@@ -96,6 +101,16 @@ export function StepFigure({
           formLight="above"
           wholePerson={!isOfHead}
         />
+      ) : isChecked ? (
+        <div className="flex min-h-0 flex-1 flex-col pt-14">
+          <CheckPainted
+            {...{ look: shown, context, prediction }}
+            kept={painted}
+            bare={photo}
+            onDone={() => setSeen("drawn")}
+            doneWords="Back to the step"
+          />
+        </div>
       ) : onPhoto ? (
         <LookOnPhoto
           {...{ look: shown, context, prediction }}
@@ -122,6 +137,17 @@ export function StepFigure({
           <Rotate3d size={18} aria-hidden />
           Turn by hand
         </button>
+        {mayBeSeen && view === "face" && (
+          <button
+            type="button"
+            className={SWITCH}
+            aria-pressed={isChecked}
+            onClick={() => setSeen(isChecked ? "drawn" : "check")}
+          >
+            <ScanFace size={18} aria-hidden />
+            Check it now
+          </button>
+        )}
         {photo?.points && view === "face" && (
           <button
             type="button"

@@ -9,6 +9,7 @@ import { NumberInput } from "@/ui/NumberInput";
 import { Field } from "@/ui/Field";
 import { useMounted } from "@/ui/useMounted";
 import { DraftFound } from "@/ui/saver/DraftFound";
+import { FromPhoto } from "./FromPhoto";
 import { HeldFigure, HeldTable } from "./HeldPanel";
 import { MinutesTable, SittingLine } from "./MinutesPanel";
 import { RecordAnswers, RecordWords } from "./RecordWords";
@@ -108,6 +109,7 @@ export function NewRecord() {
           />
         </Field>
       </div>
+      <FromPhoto typed={typed} type={type} places={places} />
       <div className="mt-3 grid gap-5 lg:grid-cols-[15rem_minmax(0,1fr)_minmax(0,1fr)]">
         <HeldFigure typed={typed} type={type} places={places} />
         <HeldTable typed={typed} type={type} places={places} />

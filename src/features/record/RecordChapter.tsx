@@ -9,6 +9,8 @@ import { ANSWERS, disagreements, ratioOf, type WornRecord } from "@/core/record"
 import { factorOf, HOUSE_FACTOR, wearKeyOf, type WearFactor, type WearKey } from "@/core/wear";
 import { useWorking } from "@/shared/workspace/WorkspaceContext";
 import { Empty } from "@/ui/Empty";
+import { Told } from "@/shared/say/Told";
+import { checkWords } from "./FromPhoto";
 import { NewRecord } from "./NewRecord";
 import { NextVersion } from "./NextVersion";
 import { UsedCard } from "./UsedCard";
@@ -89,6 +91,7 @@ function Earlier({ records }: { records: readonly WornRecord[] }) {
   return (
     <section aria-label="Earlier" className="mt-6">
       <h3 className="text-lg">Earlier</h3>
+      <Evenness records={records} />
       <ul>
         {records.map((record) => {
           const ratio = ratioOf(record);
@@ -152,6 +155,12 @@ function Earlier({ records }: { records: readonly WornRecord[] }) {
                   {wrong > 0 && <strong>: {oneOrMore(wrong, "area")} lasted differently</strong>}
                 </p>
               )}
+              {record.check && (
+                <p>
+                  <strong>By photograph:</strong> {checkWords(record.check)}{" "}
+                  <Told>{record.check.findings.join(" ")}</Told>
+                </p>
+              )}
               {record.changes.length > 0 && (
                 <p>
                   <strong>To change:</strong> {record.changes.join("; ")}
@@ -181,6 +190,28 @@ function Earlier({ records }: { records: readonly WornRecord[] }) {
         })}
       </ul>
     </section>
+  );
+}
+
+/** Whether the paint goes on more evenly from one time to the next, by the photographs of it. */
+function Evenness({ records }: { records: readonly WornRecord[] }) {
+  const say = useSay();
+  const measured = records
+    .flatMap(({ on, check }) => (check ? [{ on, uneven: check.unevenPercent }] : []))
+    .toSorted((a, b) => a.on.localeCompare(b.on));
+  const [first, last] = [measured[0], measured.at(-1)];
+  if (!first || !last || measured.length < 2) return null;
+  const way =
+    last.uneven < first.uneven - 1
+      ? "It goes on more evenly than at first"
+      : last.uneven > first.uneven + 1
+        ? "It goes on less evenly than at first"
+        : "It goes on as evenly as at first";
+  return (
+    <p className="mb-2 text-sm">
+      {way}: cover up and down by{" "}
+      {measured.map(({ on, uneven }) => `${uneven} % on ${say.day(on)}`).join(", ")}.
+    </p>
   );
 }
 

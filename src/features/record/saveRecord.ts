@@ -22,7 +22,7 @@ interface RecordToSave {
 
 /** A record as the studio takes it. */
 function bodyOf({ job, layerIds, typed, sitting }: RecordToSave) {
-  const { after, held, minutes, words, answers } = typed;
+  const { after, held, minutes, words, answers, check = null } = typed;
   const { changes, ...said } = words;
   return {
     ...job,
@@ -42,6 +42,7 @@ function bodyOf({ job, layerIds, typed, sitting }: RecordToSave) {
       why: why.slice(0, 200),
     })),
     changes: lines(changes),
+    check,
   };
 }
 

@@ -21,6 +21,8 @@ export interface Typed {
     readonly changes: string;
   };
   readonly answers: { readonly fits: Answer; readonly reads: Answer };
+  /** What a photograph of it showed; missing in drafts of before. */
+  readonly check?: RecordFields["check"];
 }
 
 /** A record's draft as this browser kept it; null where it is of another kind. */

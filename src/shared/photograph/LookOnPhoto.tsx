@@ -8,12 +8,12 @@ import { Waiting } from "@/shared/workers/Waiting";
 import type { KeptPhoto } from "./keptPhoto";
 import { usePaintedPhoto } from "./usePaintedPhoto";
 
-interface Drawn {
+export interface Drawn {
   readonly look: Look;
   readonly context: LookContext;
   readonly prediction: Prediction;
   /** So many layers from the first. */
-  readonly upTo?: number;
+  readonly upTo?: number | undefined;
   /** After some hours of wear. */
   readonly whole?: FaceFigureProps["whole"];
 }

@@ -12,6 +12,8 @@ export interface KeptPhoto {
   readonly height: number;
   /** Null until the face was found on it. */
   readonly points: PhotoPoints | null;
+  /** Whether somebody has looked at every point and found it where it belongs. */
+  readonly isChecked?: boolean;
   /** What was doubtful when the face was found: the picture small, dark, blurred, or the head turned. */
   readonly doubts?: readonly string[];
   readonly balance: BalanceBy;

@@ -2,7 +2,7 @@
 
 import { useEffect, useMemo, useState, type RefObject } from "react";
 import { centroid, PHOTO_LANDMARKS, thinPlate, type Figure, type Point } from "@/core/anatomy";
-import type { Seen } from "@/core/inspect";
+import type { Inspection, Nearness, PlannedShape } from "@/core/inspect";
 import type { PhotoPoints } from "@/core/photograph";
 import { bytesOf, showPicture, takePicture } from "@/shared/figure/takePicture";
 import { useAnswer, type Answer, type Ask } from "@/shared/workers/useAnswer";
@@ -17,13 +17,13 @@ const CHART_PX = 900;
 /** Where skin is looked at for its colour: broad, and seldom in shade. */
 const SKIN_AT = ["forehead", "cheekAppleLeft", "cheekAppleRight"] as const;
 
-interface Question {
+interface Question<What = unknown> {
   readonly photo: KeptPhoto;
   readonly points: PhotoPoints;
   readonly figure: Figure;
   readonly skin: string;
   /** Anything that changes with the design. */
-  readonly what: unknown;
+  readonly what: What;
 }
 
 interface Painted {
@@ -64,27 +64,33 @@ async function chartsOf(drawings: HTMLElement | null) {
   return { painted, bare };
 }
 
+/** What is looked for on a photograph of the painted face. */
+interface ToInspect {
+  readonly shapes: readonly PlannedShape[];
+  readonly nearness: Nearness;
+}
+
 /** Asks what a photograph of the painted face shows that the plan has otherwise. */
-function inspecting(drawings: () => HTMLElement | null): Ask<PhotographWorker, Question, Seen[]> {
+function inspecting(
+  drawings: () => HTMLElement | null,
+): Ask<PhotographWorker, Question<ToInspect>, Inspection> {
   return async (api, question) => {
-    const { photo, points, figure } = question;
+    const { photo, points, figure, what } = question;
     await api.load(await pixelsOf(photo), points, figure.landmarks);
-    return api.inspect(
-      await chartsOf(drawings()),
-      balanceOf(question),
-      figure.landmarks,
-      figure.physique,
-    );
+    return api.inspect(await chartsOf(drawings()), balanceOf(question), {
+      ...{ shapes: what.shapes, nearness: what.nearness },
+      ...{ face: figure.landmarks, physique: figure.physique },
+    });
   };
 }
 
 /** What a photograph of the painted face shows, against the plan. */
 export function useInspection(
   drawings: RefObject<HTMLElement | null>,
-  { photo, figure, skin, what }: Omit<Question, "points">,
-): Answer<Seen[]> {
+  { photo, figure, skin, what }: Omit<Question<ToInspect>, "points">,
+): Answer<Inspection> {
   const question = useMemo(
-    (): Question | null =>
+    (): Question<ToInspect> | null =>
       photo.points ? { photo, points: photo.points, figure, skin, what } : null,
     [photo, figure, skin, what],
   );

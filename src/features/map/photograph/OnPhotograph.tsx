@@ -6,13 +6,14 @@ import { paintedKey } from "@/shared/photograph/keptPhoto";
 import { useKeptPhoto } from "@/shared/photograph/useKeptPhoto";
 import { useWorking } from "@/shared/workspace/WorkspaceContext";
 import type { FigureSwitches } from "../useFigureSwitches";
-import { CheckPainted } from "./CheckPainted";
-import { BUTTON, ChoosePhoto, FindFace, Middle, MovePoints } from "./FindFace";
+import { CheckPainted } from "@/shared/photograph/CheckPainted";
+import { BUTTON, ChoosePhoto, FindFace, Middle, MovePoints } from "@/shared/photograph/FindFace";
 import { PaintedPhoto } from "./PaintedPhoto";
 
 /** The design on a photograph of the very person: chosen, the face found on it, then painted. */
 export function OnPhotograph({ switches }: { switches: FigureSwitches }) {
-  const { context } = useWorking();
+  const { look, context, prediction } = useWorking();
+  const { upTo, whole } = switches;
   const { person } = context;
   const kept = useKeptPhoto(person.id);
   const { photo, ready, problem, keep, drop } = kept;
@@ -40,9 +41,9 @@ export function OnPhotograph({ switches }: { switches: FigureSwitches }) {
   if (checking)
     return (
       <CheckPainted
+        {...{ look, context, prediction, upTo, whole }}
         kept={painted}
         bare={photo}
-        switches={switches}
         onDone={() => setChecking(false)}
       />
     );
@@ -63,6 +64,7 @@ export function OnPhotograph({ switches }: { switches: FigureSwitches }) {
     return (
       <FindFace
         photo={photo}
+        face={context.figure.landmarks}
         onFound={(points, doubts) => keep({ ...photo, points, doubts })}
         removal={removal}
       />

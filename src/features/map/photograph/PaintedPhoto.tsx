@@ -8,8 +8,8 @@ import { useWorking } from "@/shared/workspace/WorkspaceContext";
 import { Alert } from "@/ui/Alert";
 import { Select } from "@/ui/Select";
 import type { FigureSwitches } from "../useFigureSwitches";
-import { BUTTON } from "./FindFace";
-import { PhotoDoubts } from "./PhotoDoubts";
+import { BUTTON } from "@/shared/photograph/FindFace";
+import { PhotoDoubts } from "@/shared/photograph/PhotoDoubts";
 
 const BALANCES: Readonly<Record<BalanceBy, string>> = {
   taken: "as it was taken",
@@ -47,7 +47,7 @@ export function PaintedPhoto(props: PaintedPhotoProps) {
         label={`${look.name} on a photograph of ${context.person.name}${shown ? "" : ", without paint"}`}
       />
       <div className="flex flex-col gap-2 p-3 text-sm">
-        <PhotoDoubts photo={photo} points={points} />
+        <PhotoDoubts photo={photo} points={points} face={context.figure.landmarks} />
         {problem && <Alert>{problem}</Alert>}
         <div className="flex flex-wrap items-center gap-2">
           <button

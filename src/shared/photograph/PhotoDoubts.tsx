@@ -1,12 +1,18 @@
+import type { Landmarks } from "@/core/anatomy";
 import { headTurnDeg, MOST_TURN_DEG, type PhotoPoints } from "@/core/photograph";
-import type { KeptPhoto } from "@/shared/photograph/keptPhoto";
-import { useWorking } from "@/shared/workspace/WorkspaceContext";
+import type { KeptPhoto } from "./keptPhoto";
 import { Alert } from "@/ui/Alert";
 
+interface PhotoDoubtsProps {
+  photo: KeptPhoto;
+  points: PhotoPoints;
+  /** The face as the card has it. */
+  face: Landmarks;
+}
+
 /** What makes a photograph less sure: how it was taken, and a head that is turned as its points stand now. */
-export function PhotoDoubts({ photo, points }: { photo: KeptPhoto; points: PhotoPoints }) {
-  const { context } = useWorking();
-  const turn = Math.round(headTurnDeg(points, context.figure.landmarks));
+export function PhotoDoubts({ photo, points, face }: PhotoDoubtsProps) {
+  const turn = Math.round(headTurnDeg(points, face));
   return (
     <>
       {photo.doubts?.map((doubt) => (

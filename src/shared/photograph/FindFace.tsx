@@ -1,7 +1,13 @@
 "use client";
 
 import { useEffect, useId, useState } from "react";
-import { PHOTO_LANDMARKS, point, type PhotoLandmark, type Point } from "@/core/anatomy";
+import {
+  PHOTO_LANDMARKS,
+  point,
+  type Landmarks,
+  type PhotoLandmark,
+  type Point,
+} from "@/core/anatomy";
 import {
   FIRST_THREE,
   hairlineByCard,
@@ -9,12 +15,11 @@ import {
   type FirstPoint,
   type PhotoPoints,
 } from "@/core/photograph";
-import { readPhoto, type KeptPhoto } from "@/shared/photograph/keptPhoto";
-import { lookingWords, useFaceFinder } from "@/shared/photograph/useFaceFinder";
-import { LANDMARK_WORDS } from "@/shared/photograph/landmarkWords";
-import { PhotoPoints as Points } from "@/shared/photograph/PhotoPoints";
-import { usePictureUrl, type useKeptPhoto } from "@/shared/photograph/useKeptPhoto";
-import { useWorking } from "@/shared/workspace/WorkspaceContext";
+import { readPhoto, type KeptPhoto } from "./keptPhoto";
+import { lookingWords, useFaceFinder } from "./useFaceFinder";
+import { LANDMARK_WORDS } from "./landmarkWords";
+import { PhotoPoints as Points } from "./PhotoPoints";
+import { usePictureUrl, type useKeptPhoto } from "./useKeptPhoto";
 import { Alert } from "@/ui/Alert";
 
 export const BUTTON = "btn btn-sm border-[#111] bg-[#f4f4f3] text-[#111]";
@@ -101,6 +106,8 @@ function startOf({ width, height }: KeptPhoto, like: KeptPhoto | null): Record<F
 
 interface FindFaceProps {
   photo: KeptPhoto;
+  /** The face as the card has it. */
+  face: Landmarks;
   /** The same face bare, where there is such a photograph. */
   like?: KeptPhoto | null;
   onFound: (points: PhotoPoints, doubts: readonly string[]) => void;
@@ -109,15 +116,14 @@ interface FindFaceProps {
 
 /** The face is looked for, and where it is not found, or whoever knows better stops it, three points are put by hand. */
 export function FindFace(props: FindFaceProps) {
-  const { photo, onFound, removal } = props;
-  const { context } = useWorking();
+  const { photo, face, onFound, removal } = props;
   const url = usePictureUrl(photo.picture);
   const [byHand, setByHand] = useState(false);
   const answer = useFaceFinder(byHand ? null : photo);
   const { value, error, fresh } = answer;
   useEffect(() => {
     if (fresh && value?.is === "found")
-      onFound(hairlineByCard(value.found.points, context.figure.landmarks), value.found.doubts);
+      onFound(hairlineByCard(value.found.points, face), value.found.doubts);
     // The answer is told once, whoever hears it.
     // eslint-disable-next-line react-hooks/exhaustive-deps
   }, [value, fresh]);
@@ -149,18 +155,18 @@ export function FindFace(props: FindFaceProps) {
 /** The face by three points; all others follow from the card. */
 function ThreePoints({
   photo,
+  face,
   like,
   onFound,
   removal,
   why,
 }: FindFaceProps & { why: string | null }) {
-  const { context } = useWorking();
   const url = usePictureUrl(photo.picture);
   const [places, setPlaces] = useState(() => startOf(photo, like ?? null));
   const [problem, setProblem] = useState<string | null>(null);
   const find = () => {
     try {
-      onFound(pointsFromThree(context.figure.landmarks, places), []);
+      onFound(pointsFromThree(face, places), []);
     } catch (error) {
       setProblem(error instanceof RangeError ? error.message : "These points make no face.");
     }
