@@ -1,9 +1,16 @@
 // How fast a design is laid over a photograph of one megapixel and a painted one inspected, beside a plain loop over its pixels; and how long a look of sixty layers takes to be judged. Called by npm run bench.
-import { buildFigure, defaultFace, point } from "../src/core/anatomy";
+import { buildFigure, defaultFace, PHOTO_LANDMARKS, point } from "../src/core/anatomy";
 import type { ChartPicture } from "../src/core/anatomy/surface";
-import { compareToPlan, coverSeen, inspectedZones, zoneRaster } from "../src/core/inspect";
+import { inspectFace, type PlannedShape } from "../src/core/inspect";
 import { applyPatch, checkLook, type Look, type LookContext } from "../src/core/look";
-import { AS_TAKEN, paintOver, photoMap, type Photograph } from "../src/core/photograph";
+import {
+  AS_TAKEN,
+  paintOver,
+  photoMap,
+  skinMask,
+  type Photograph,
+  type PhotoPoints,
+} from "../src/core/photograph";
 import { median } from "./median";
 
 const SIDE = 1000;
@@ -50,14 +57,29 @@ export function benchPhotograph(): void {
     "the look over it",
     median(5, () => paintOver(photo, map, charts, AS_TAKEN)),
   );
-  const at = zoneRaster(figure, inspectedZones(figure));
+  const points = Object.fromEntries(
+    PHOTO_LANDMARKS.map((name) => {
+      const { x, y } = figure.landmarks[name];
+      return [name, point(SIDE / 2 + 4.4 * x, SIDE / 2 - 4.4 * y)];
+    }),
+  ) as PhotoPoints;
   say(
-    "areas of the face as cells",
-    median(3, () => zoneRaster(figure, inspectedZones(figure))),
+    "what of it is skin",
+    median(5, () => skinMask(photo, Object.values(points))),
+  );
+  const shapes = Array.from({ length: 6 }, (_, i): PlannedShape => {
+    const [x, y] = [-40 + 16 * i, -30];
+    const box = { left: x - 8, right: x + 8, top: y + 8, bottom: y - 8 };
+    return { words: `ring ${i}`, twin: null, middle: { x, y }, box };
+  });
+  const given = { photo, points, figure, charts, balance: AS_TAKEN, nearness: "checked" } as const;
+  say(
+    "one inspection of its areas",
+    median(5, () => inspectFace({ ...given, shapes: [] })),
   );
   say(
-    "one inspection",
-    median(5, () => compareToPlan(coverSeen(photo, map, AS_TAKEN, charts, at), figure)),
+    `the same with ${shapes.length} shapes`,
+    median(5, () => inspectFace({ ...given, shapes })),
   );
 }
 

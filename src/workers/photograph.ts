@@ -2,6 +2,7 @@ import { expose, transfer } from "comlink";
 import { buildFigure, point, type Landmarks, type Physique, type Point } from "@/core/anatomy";
 import type { ChartPicture } from "@/core/anatomy/surface";
 import { inspectFace, type Inspection, type Nearness, type PlannedShape } from "@/core/inspect";
+import { rememberBy } from "@/core/remember";
 import {
   AS_TAKEN,
   balanceByCard,
@@ -46,6 +47,13 @@ interface AskedToInspect {
   readonly nearness: Nearness;
 }
 
+/** The same figure while it is the same person's: its areas take long to lay out. */
+const figureOf = rememberBy(
+  1,
+  ({ face, physique }: { face: Landmarks; physique: Physique }) => JSON.stringify([face, physique]),
+  ({ face, physique }) => buildFigure(face, physique),
+);
+
 const balanceOf = (photo: Photograph, of: BalanceOf): Balance => {
   if (of.by === "card") return balanceByCard(photo, of.at);
   return of.by === "skin" ? balanceBySkin(photo, of.at, of.skin) : AS_TAKEN;
@@ -72,7 +80,7 @@ const worker = {
     const { face, physique, shapes, nearness } = asked;
     return inspectFace({
       ...{ photo, points, nearness, charts, shapes },
-      figure: buildFigure(face, physique),
+      figure: figureOf({ face, physique }),
       balance: balanceOf(photo, balance),
     });
   },

@@ -239,14 +239,14 @@ test("a face is found by the model, within 4 mm; painted, three faults planted, 
   await expect(shown).toContainText(/skin on[^.]*forehead/);
   await expect(shown).toContainText(/Another colour than planned on[^.]*chin/);
   await expect(shown).toContainText(/skin on[^.]*left/);
-  const faults = await shown.getByRole("listitem").count();
+  await expect(shown.getByRole("listitem")).toHaveCount(4);
 
   // Mended, and looked at again.
   await page.getByRole("button", { name: "Another photograph" }).press("Enter");
   await check(asPlanned);
   console.log((await shown.getByRole("listitem").allInnerTexts()).join("\n"));
-  expect(await shown.getByRole("listitem").count()).toBeLessThan(faults - 2);
-  await expect(shown).not.toContainText("forehead");
+  await expect(shown).toContainText("As planned");
+  await expect(shown.getByRole("listitem")).toHaveCount(0);
 
   // The same photograph fills in a record, once it is asked to.
   await page.goto(`${studio.url}/looks/drought/drought-quarry/record`, {

@@ -58,8 +58,14 @@ const THIN = 0.5;
 const [TOO_DARK, TOO_BRIGHT] = [0.004, 0.97];
 /** Skin and paint nearer in hue than this are not told apart on a photograph, degrees. By eye, no published source. */
 const LEAST_APART_DEG = 6;
-/** Every so many pixels one is looked at: an area has thousands. */
-const EVERY = 2;
+/** A place is looked at every so many mm, and every so many pixels at most: an area has thousands. */
+const [EVERY_MM, LEAST_PX] = [0.8, 2];
+
+/** Pixels from one place that is looked at to the next, by how large the face is in the middle of the picture. */
+function stride({ width, height }: Photograph, map: PhotoMap): number {
+  const mm2 = mm2At(map, Math.round(width / 2), Math.round(height / 2));
+  return Math.max(LEAST_PX, Math.round(EVERY_MM / Math.sqrt(mm2 || 1)));
+}
 
 const middle = (values: number[]): number =>
   values.length ? (values.sort((a, b) => a - b)[values.length >> 1] ?? 0) : NaN;
@@ -164,17 +170,19 @@ function addHue(sum: number[], light: Light): void {
  * @param zoneAt which area lies at a place of the chart, mm; null off them, and near their edges
  */
 export function coverSeen(
-  { width, height, data }: Photograph,
+  photo: Photograph,
   map: PhotoMap,
   balance: Balance,
   charts: { readonly painted: ChartPicture; readonly bare: ChartPicture },
   zoneAt: (x: number, y: number) => ZoneId | null,
   edgeMm: number,
 ): AreaSeen[] {
+  const { width, height, data } = photo;
   const sums = new Map<ZoneId, Sum>();
+  const every = stride(photo, map);
   const brightest = TOO_BRIGHT * Math.max(...balance);
-  for (let py = 0; py < height; py += EVERY)
-    for (let px = 0; px < width; px += EVERY) {
+  for (let py = 0; py < height; py += every)
+    for (let px = 0; px < width; px += every) {
       const [x, y] = placeAt(map, px, py);
       const zone = zoneAt(x, y);
       const planned = zone && chartLight(charts.painted, x, y);
@@ -197,7 +205,7 @@ export function coverSeen(
       addTo(sum.all, x, y);
       if (cover < THIN) addTo(sum.bare, x, y);
       sum.covers.push(cover);
-      if (cover < THIN) sum.bareMm2 += mm2At(map, px, py) * EVERY ** 2;
+      if (cover < THIN) sum.bareMm2 += mm2At(map, px, py) * every ** 2;
       addHue(sum.planned, planned);
       addHue(sum.seen, light);
       addHue(

@@ -24,7 +24,10 @@ const LOGS = Float32Array.from(LIGHT_OF_CODES, (light) => Math.log(Math.max(LEAS
 /** Light changes slowly over a face: what is even over so many mm is light, not paint. By eye, no published source. */
 const ROUND_MM = 9;
 
-type Codes = readonly [number, number, number];
+/** Codes of a pixel in one number, so that none of a quarter of a million makes an array. */
+const packed = (data: ArrayLike<number>, at: number): number =>
+  ((data[at] ?? 0) << 16) | ((data[at + 1] ?? 0) << 8) | (data[at + 2] ?? 0);
+const NOTHING = -1;
 
 /** Sums over squares by running along rows, then columns. */
 function sums(from: Float32Array, by: number): Float32Array {
@@ -49,8 +52,8 @@ function sums(from: Float32Array, by: number): Float32Array {
   return pass(rows, WIDE, HIGH, (i, j) => j * WIDE + i);
 }
 
-/** @param codeAt the colour at a place of the chart, mm; null where nothing is known */
-function flat(codeAt: (x: number, y: number) => Codes | null): FlatChart {
+/** @param codeAt the packed colour at a place of the chart, mm; NOTHING where none is known */
+function flat(codeAt: (x: number, y: number) => number): FlatChart {
   const channels = [0, 1, 2].map(() => new Float32Array(WIDE * HIGH)) as [
     Float32Array,
     Float32Array,
@@ -60,9 +63,13 @@ function flat(codeAt: (x: number, y: number) => Codes | null): FlatChart {
   for (let row = 0; row < HIGH; row++)
     for (let column = 0; column < WIDE; column++) {
       const codes = codeAt(FACE_BOX.left + column / PER_MM, FACE_BOX.top - row / PER_MM);
-      if (!codes) continue;
+      if (codes === NOTHING) continue;
       const i = row * WIDE + column;
-      const [red, green, blue] = codes.map((code) => LOGS[code] ?? 0) as [number, number, number];
+      const [red, green, blue] = [
+        LOGS[codes >> 16]!,
+        LOGS[(codes >> 8) & 255]!,
+        LOGS[codes & 255]!,
+      ];
       channels[0][i] = (red + green + blue) / 3;
       channels[1][i] = red - green;
       channels[2][i] = blue - green;
@@ -83,11 +90,9 @@ export const flatOfChart = ({ width, height, data, box }: ChartPicture): FlatCha
   flat((x, y) => {
     const px = Math.round(((x - box.left) * width) / box.width);
     const py = Math.round(((-y - box.top) * height) / box.height);
-    if (px < 0 || py < 0 || px >= width || py >= height) return null;
+    if (px < 0 || py < 0 || px >= width || py >= height) return NOTHING;
     const at = 4 * (py * width + px);
-    return (data[at + 3] ?? 0) < COVERED
-      ? null
-      : [data[at] ?? 0, data[at + 1] ?? 0, data[at + 2] ?? 0];
+    return (data[at + 3] ?? 0) < COVERED ? NOTHING : packed(data, at);
   });
 
 /** Every so many mm it is worked out where a place lies on the photograph: a face bends little between. */
@@ -116,9 +121,9 @@ export function flatOfPhoto(photo: Photograph, points: PhotoPoints, face: Landma
     const [s, t] = [u - column, v - row];
     const px = Math.round((1 - t) * ((1 - s) * a.x + s * b.x) + t * ((1 - s) * c.x + s * d.x));
     const py = Math.round((1 - t) * ((1 - s) * a.y + s * b.y) + t * ((1 - s) * c.y + s * d.y));
-    if (px < 0 || py < 0 || px >= width || py >= height) return null;
-    const at = 4 * (py * width + px);
-    return [data[at] ?? 0, data[at + 1] ?? 0, data[at + 2] ?? 0];
+    return px < 0 || py < 0 || px >= width || py >= height
+      ? NOTHING
+      : packed(data, 4 * (py * width + px));
   });
 }
 

@@ -1,8 +1,7 @@
 import {
   contains,
-  convexHull as hull,
+  convexHull,
   PHOTO_LANDMARKS,
-  point,
   toSegment,
   type Figure,
   type Point,
@@ -45,8 +44,7 @@ export interface Inspection {
 const HELD_MM = 6;
 
 /** How far a place lies outside a convex outline, mm; 0 within. */
-function distanceOutside(outline: readonly Point[], x: number, y: number): number {
-  const at = point(x, y);
+function distanceOutside(outline: readonly Point[], at: Point): number {
   if (contains(outline, at)) return 0;
   return Math.min(
     ...outline.map((p, i) => toSegment(at, p, outline[(i + 1) % outline.length] ?? p)),
@@ -57,20 +55,23 @@ function distanceOutside(outline: readonly Point[], x: number, y: number): numbe
 export function inspectFace(given: ToInspect): Inspection {
   const { photo, points, figure, balance, charts, shapes, nearness } = given;
   const map = photoMap(photo, ontoChart(points, figure.landmarks));
-  const flatPhoto = flatOfPhoto(photo, points, figure.landmarks);
-  const found = shapes.length ? shapesSeen(shapes, flatOfChart(charts.painted), flatPhoto) : [];
+  const found = shapes.length
+    ? shapesSeen(shapes, flatOfChart(charts.painted), flatOfPhoto(photo, points, figure.landmarks))
+    : [];
   const edgeMm = EDGE_MM[nearness];
-  const zoneAt = zoneRaster(figure, inspectedZones(figure), edgeMm);
-  const outline = hull(PHOTO_LANDMARKS.map((name) => figure.landmarks[name]));
-  const isHeld = (x: number, y: number) => distanceOutside(outline, x, y) <= HELD_MM;
+  const outline = convexHull(PHOTO_LANDMARKS.map((name) => figure.landmarks[name]));
+  const zoneAt = zoneRaster(
+    figure,
+    inspectedZones(figure),
+    edgeMm,
+    (p) => distanceOutside(outline, p) <= HELD_MM,
+  );
   // Where a shape is, though it was planned elsewhere, an area shows nothing of itself.
   const strays = strayBoxes(found, nearness);
   const at = (x: number, y: number) =>
     strays.some((box) => x > box.left && x < box.right && y > box.bottom && y < box.top)
       ? null
-      : isHeld(x, y)
-        ? zoneAt(x, y)
-        : null;
+      : zoneAt(x, y);
   const areas = coverSeen(photo, map, balance, charts, at, edgeMm);
   const ofAreas = compareToPlan(areas, figure);
   // Of sides that are told already nothing more is said: one of them is what makes them differ.
