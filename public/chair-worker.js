@@ -53,6 +53,16 @@ async function part(request) {
   return new Response(kept.body, { headers: { "content-type": type } });
 }
 
+/** The face finder is large: it is kept once somebody has used it here, and is there without the studio from then on. */
+async function keptOnUse(request) {
+  const cache = await caches.open(KEPT);
+  const address = withoutFragment(request.url);
+  if (await cache.match(address)) return part(request);
+  const response = await fetch(request);
+  if (response.ok) await cache.put(address, response.clone());
+  return response;
+}
+
 const escaped = (text) => text.replace(/[&<>"]/g, (sign) => `&#${sign.charCodeAt(0)};`);
 
 /** What stands in for a page while the studio does not answer: the chairs that were kept. */
@@ -96,6 +106,8 @@ async function page(request) {
 self.addEventListener("fetch", (event) => {
   const { request } = event;
   if (request.method !== "GET" || !isOwn(request.url)) return;
-  if (new URL(request.url).pathname.startsWith("/_next/static/")) event.respondWith(part(request));
+  const { pathname } = new URL(request.url);
+  if (pathname.startsWith("/_next/static/")) event.respondWith(part(request));
+  else if (pathname.startsWith("/finder/")) event.respondWith(keptOnUse(request));
   else if (request.mode === "navigate") event.respondWith(page(request));
 });

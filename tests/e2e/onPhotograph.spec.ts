@@ -248,6 +248,20 @@ test("a face is found by the model, within 4 mm; painted, three faults planted, 
   await expect(shown).toContainText("As planned");
   await expect(shown.getByRole("listitem")).toHaveCount(0);
 
+  // At the chair, between two layers, without the network: the finder is kept once it was used there.
+  await page.goto(`${studio.url}/chair/drought/drought-quarry`, { waitUntil: "networkidle" });
+  await page.getByRole("button", { name: "Begin", exact: true }).press("Enter");
+  await expect(page.getByTestId("log")).toContainText("works offline", { timeout: 60_000 });
+  await page.getByRole("button", { name: "Check it now" }).press("Enter");
+  for (const isOffline of [false, true]) {
+    await page.context().setOffline(isOffline);
+    await page.getByRole("button", { name: "Another photograph" }).press("Enter");
+    await check(asPlanned);
+    await expect(shown).not.toContainText("could not");
+  }
+  await page.getByRole("button", { name: "Back to the step" }).press("Enter");
+  await page.context().setOffline(false);
+
   // The same photograph fills in a record, once it is asked to.
   await page.goto(`${studio.url}/looks/drought/drought-quarry/record`, {
     waitUntil: "networkidle",
