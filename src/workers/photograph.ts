@@ -7,6 +7,9 @@ import {
   AS_TAKEN,
   balanceByCard,
   balanceBySkin,
+  both,
+  photoFrom,
+  pixelsPerMm,
   ontoChart,
   paintOver,
   photoMap,
@@ -37,8 +40,21 @@ let loaded: {
   readonly photo: Photograph;
   readonly map: PhotoMap;
   readonly points: PhotoPoints;
+  readonly face: Landmarks;
   /** Known once something is painted. */ skin: SkinMask | null;
 } | null = null;
+
+/** Light of a lamp against daylight, and how far off it is looked at; null before the mirror. */
+export interface SeenBy {
+  readonly tint: Balance;
+  readonly fromM: number | null;
+}
+
+export interface PaintedPhoto {
+  readonly width: number;
+  readonly height: number;
+  readonly data: Uint8ClampedArray<ArrayBuffer>;
+}
 
 interface AskedToInspect {
   readonly face: Landmarks;
@@ -63,15 +79,29 @@ const worker = {
   /** The photograph that is painted from now on, and where the face is on it. */
   load: (photo: Photograph, points: PhotoPoints, face: Landmarks): void => {
     const onto = ontoChart(points, face);
-    loaded = { photo, points, map: photoMap(photo, (p) => onto(point(p.x, p.y))), skin: null };
+    loaded = {
+      photo,
+      points,
+      face,
+      map: photoMap(photo, (p) => onto(point(p.x, p.y))),
+      skin: null,
+    };
   },
-  /** @throws Error before a photograph was loaded */
-  paint: (charts: Charts, balance: BalanceOf): Uint8ClampedArray<ArrayBuffer> => {
+  /**
+   * @param seen by what light beside that of the photograph, and from how far
+   * @throws Error before a photograph was loaded
+   */
+  paint: (charts: Charts, balance: BalanceOf, seen: SeenBy): PaintedPhoto => {
     if (!loaded) throw new Error("No photograph was given.");
-    const { photo, map, points } = loaded;
+    const { photo, map, points, face } = loaded;
     loaded.skin ??= skinMask(photo, Object.values(points));
-    const pixels = paintOver(photo, map, charts, balanceOf(photo, balance), loaded.skin);
-    return transfer(pixels, [pixels.buffer]);
+    const light = both(balanceOf(photo, balance), seen.tint);
+    const { width, height } = photo;
+    const painted = { width, height, data: paintOver(photo, map, charts, light, loaded.skin) };
+    const shown =
+      seen.fromM === null ? painted : photoFrom(painted, pixelsPerMm(points, face), seen.fromM);
+    const data = new Uint8ClampedArray(shown.data);
+    return transfer({ width: shown.width, height: shown.height, data }, [data.buffer]);
   },
   /** What the photograph that was loaded shows of a painted face that the plan has otherwise. */
   inspect: (charts: Charts, balance: BalanceOf, asked: AskedToInspect): Inspection => {

@@ -1,3 +1,4 @@
+import type { Nearness } from "./nearness";
 import { signedArea, zoneInfo, type Figure, type Point, type ZoneId } from "../anatomy";
 import { zoneWords } from "../look";
 import type { AreaSeen, Light } from "./coverSeen";
@@ -18,8 +19,10 @@ export interface Seen {
 
 /** Less than this much bare skin is a matter of the points, not of the paint: cm2, and share of an area. By eye, no published source. */
 const [LEAST_CM2, LEAST_SHARE] = [0.7, 0.06];
-/** Paint that covers less than this is thin; an area is off in colour from so many degrees. By eye, no published source. */
-const [COVERS, OFF_DEG] = [0.78, 5];
+/** Paint that covers less than this is thin, sooner where landmarks are sure. By eye, no published source. */
+const COVERS: Readonly<Record<Nearness, number>> = { found: 0.7, checked: 0.78 };
+/** An area is off in colour from so many degrees. By eye, no published source. */
+const OFF_DEG = 5;
 /** Cover that goes up and down by so much from patch to patch is streaky. By eye, no published source. */
 const STREAKY = 0.12;
 /** What is so many times as much as is told at all is sure. By judgement. */
@@ -63,7 +66,7 @@ interface Judged {
   readonly isSure: boolean;
 }
 
-function judge(area: AreaSeen, figure: Figure): Judged | null {
+function judge(area: AreaSeen, figure: Figure, nearness: Nearness): Judged | null {
   const { zone, cover, bareShare, at } = area;
   const { areaCm2: whole, polygon } = figure.zone(zone);
   // What is on the chart is so much more on the skin.
@@ -79,9 +82,9 @@ function judge(area: AreaSeen, figure: Figure): Judged | null {
     const isSure = bareCm2 >= SURE * LEAST_CM2;
     return { kind: "bare", zone, how: "spot", cm2: bareCm2, at, isSure };
   }
-  if (cover < COVERS) {
+  if (cover < COVERS[nearness]) {
     const how = `${Math.round(cover * 10) * 10} %`;
-    return { kind: "thin", zone, how, cm2: whole, at, isSure: cover < COVERS - 0.1 };
+    return { kind: "thin", zone, how, cm2: whole, at, isSure: cover < COVERS[nearness] - 0.1 };
   }
   return area.streaks > STREAKY
     ? { kind: "streaky", zone, how: "", cm2: whole, at, isSure: area.streaks > SURE * STREAKY }
@@ -126,10 +129,14 @@ function said(alike: readonly Judged[], figure: Figure): Pick<Seen, "message" | 
 const DEEP = 0.6;
 
 /** One line for each matter, however many areas it is on; what concerns most skin first. */
-export function compareToPlan(areas: readonly AreaSeen[], figure: Figure): Seen[] {
+export function compareToPlan(
+  areas: readonly AreaSeen[],
+  figure: Figure,
+  nearness: Nearness,
+): Seen[] {
   const matters = new Map<string, Judged[]>();
   for (const area of areas) {
-    const judged = area.places >= LEAST_PLACES ? judge(area, figure) : null;
+    const judged = area.places >= LEAST_PLACES ? judge(area, figure, nearness) : null;
     if (!judged) continue;
     const key = `${judged.kind} ${judged.how}`;
     matters.set(key, [...(matters.get(key) ?? []), judged]);

@@ -1,4 +1,4 @@
-export { LEAST_OFF_MM, type Nearness } from "./compareShapes";
+export { LEAST_OFF_MM, type Nearness } from "./nearness";
 export { compareToPlan, type Seen } from "./compareToPlan";
 export { angleDeg, coverOf, coverSeen, type AreaSeen, type Light } from "./coverSeen";
 export { flatOfChart, flatOfPhoto, ontoPhoto } from "./flatChart";

@@ -14,7 +14,8 @@ import {
   type Photograph,
   type PhotoPoints,
 } from "../photograph";
-import { compareShapes, EDGE_MM, strayBoxes, type Nearness } from "./compareShapes";
+import { compareShapes, strayBoxes } from "./compareShapes";
+import { EDGE_MM, type Nearness } from "./nearness";
 import { compareToPlan, type Seen } from "./compareToPlan";
 import { coverSeen, type AreaSeen } from "./coverSeen";
 import { flatOfChart, flatOfPhoto } from "./flatChart";
@@ -38,6 +39,8 @@ export interface Inspection {
   /** What the plan has otherwise, the weightiest first. */
   readonly seen: readonly Seen[];
   readonly areas: readonly AreaSeen[];
+  /** Whether there was anything of the design that a photograph can tell. */
+  readonly isMeasured: boolean;
 }
 
 /** Beyond the outermost landmarks nothing holds a place: so many mm farther at most an area is judged. By eye, no published source. */
@@ -73,9 +76,13 @@ export function inspectFace(given: ToInspect): Inspection {
       ? null
       : zoneAt(x, y);
   const areas = coverSeen(photo, map, balance, charts, at, edgeMm);
-  const ofAreas = compareToPlan(areas, figure);
+  const ofAreas = compareToPlan(areas, figure, nearness);
   // Of sides that are told already nothing more is said: one of them is what makes them differ.
   const told = new Set(ofAreas.flatMap(({ zones }) => zones));
   const uneven = symmetrySeen(areas).filter(({ zones }) => !zones.some((zone) => told.has(zone)));
-  return { seen: [...compareShapes(found, nearness), ...ofAreas, ...uneven], areas };
+  return {
+    seen: [...compareShapes(found, nearness), ...ofAreas, ...uneven],
+    areas,
+    isMeasured: areas.length > 0 || found.length > 0,
+  };
 }

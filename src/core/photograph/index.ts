@@ -1,3 +1,4 @@
+export { both, photoFrom, pixelsPerMm, smaller } from "./asSeen";
 export { findFace, NoFaceFound, type FaceFound } from "./findFace";
 export {
   IRIS_MM,

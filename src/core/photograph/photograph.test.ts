@@ -18,7 +18,10 @@ import {
   headTurnDeg,
   ontoChart,
   paintOver,
+  photoFrom,
   photoMap,
+  pixelsPerMm,
+  smaller,
   pointsFromThree,
   type Photograph,
   type PhotoPoints,
@@ -172,5 +175,38 @@ describe("a design over a photograph", () => {
     const byCard = balanceByCard(taken, point(120, 100));
     const after = lit([128, 128, 128]).map((code, k) => lightOf(code) * (byCard[k] ?? 1));
     for (const light of after) expect(Math.abs(light / (after[0] ?? 1) - 1)).toBeLessThan(0.03);
+  });
+});
+
+describe("a photograph from the seats", () => {
+  /** Stripes of so many pixels, black and white. */
+  const striped = (px: number): Photograph => ({
+    width: 240,
+    height: 200,
+    data: Uint8ClampedArray.from({ length: 240 * 200 * 4 }, (_, i) =>
+      i % 4 === 3 ? 255 : Math.floor(((i >> 2) % 240) / px) % 2 ? 210 : 60,
+    ),
+  });
+  const contrast = ({ width, height, data }: Photograph) => {
+    const row = Array.from(
+      { length: width },
+      (_, x) => data[4 * (Math.floor(height / 2) * width + x)] ?? 0,
+    ).slice(40, -40);
+    return Math.max(...row) - Math.min(...row);
+  };
+  it("loses stripes of 2 mm at 40 m, keeps those of 30 mm, and is as it was before the mirror", () => {
+    const perMm = 2;
+    expect(contrast(photoFrom(striped(4), perMm, 0.6))).toBeGreaterThan(100);
+    expect(contrast(photoFrom(striped(4), perMm, 40))).toBeLessThan(20);
+    expect(contrast(photoFrom(striped(60), perMm, 40))).toBeGreaterThan(60);
+  });
+  it("is made smaller by means, without becoming lighter or darker", () => {
+    const small = smaller(striped(3), 6);
+    expect([small.width, small.height]).toEqual([40, 33]);
+    for (const code of small.data.filter((_, i) => i % 4 === 0)) expect(code).toBe(135);
+  });
+  it("has its scale by the eyes: so many pixels to the mm as it was taken with", () => {
+    for (const perMm of [1.5, 4])
+      expect(pixelsPerMm(seenBy(perMm, 10), face)).toBeCloseTo(perMm, 6);
   });
 });

@@ -5,6 +5,7 @@ import { useEffect, useMemo, useState } from "react";
 import { predict } from "@/core/look";
 import { contextOf } from "@/core/record";
 import type { LookToTurn } from "@/server/lookToTurn";
+import { FigureOrPhoto } from "@/shared/photograph/FigureOrPhoto";
 import { TurnedFigure } from "@/shared/figure/TurnedFigure";
 import { Alert } from "@/ui/Alert";
 import { Dialog } from "@/ui/Dialog";
@@ -60,13 +61,15 @@ function Turned({ lookId, jobId, name }: { lookId: string; jobId: string | null;
         </p>
       )}
       {drawn && (
-        <TurnedFigure
-          {...drawn}
-          className="min-h-0 flex-1"
-          title={`${name}, predicted colours`}
-          formLight="above"
-          wholePerson={false}
-        />
+        <FigureOrPhoto {...drawn}>
+          <TurnedFigure
+            {...drawn}
+            className="min-h-0 flex-1"
+            title={`${name}, predicted colours`}
+            formLight="above"
+            wholePerson={false}
+          />
+        </FigureOrPhoto>
       )}
     </div>
   );

@@ -24,7 +24,7 @@ export function FigureSliders({ switches }: { switches: FigureSwitches }) {
         words={`layer ${upTo} of ${layers}`}
         onChange={switches.buildUpTo}
       />
-      {!switches.turned && !switches.photographed && (
+      {!switches.turned && (
         <Slider
           id="from"
           label="From"

@@ -48,7 +48,10 @@ export function FigureStage(props: FigureStageProps) {
     () => ({ look, context, upTo, lamp, expression, view, after, relief }),
     [look, context, upTo, lamp, expression, view, after, relief],
   );
-  const seen = useSeen(plain, canvas, { distanceM: metres, what, on: away, surround: SURROUND });
+  const seen = useSeen(plain, canvas, {
+    ...{ distanceM: metres, what, surround: SURROUND },
+    on: away && !switches.photographed,
+  });
   const title = `${look.name} on ${context.person.name}, ${VIEWS[view].words}, predicted colours`;
   const common = { view, look, context, prediction, upTo, whole, expression, formLight };
   if (switches.photographed) return <OnPhotograph key={context.person.id} switches={switches} />;

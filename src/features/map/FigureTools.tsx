@@ -38,25 +38,23 @@ export function FigureTools({ view, onView, switches }: FigureToolsProps) {
           onChange={(key) => onView(key as ViewKey)}
         />
       )}
+      <Choice
+        label="Light"
+        value={switches.lamp}
+        title={LAMPS[switches.lamp].source}
+        options={LAMP_KEYS.map((key) => [key, LAMPS[key].label])}
+        onChange={(key) => switches.setLamp(key as LampKey)}
+      />
       {!photographed && (
-        <>
-          <Choice
-            label="Light"
-            value={switches.lamp}
-            title={LAMPS[switches.lamp].source}
-            options={LAMP_KEYS.map((key) => [key, LAMPS[key].label])}
-            onChange={(key) => switches.setLamp(key as LampKey)}
-          />
-          <Choice
-            label="Lamp at"
-            value={switches.formLight}
-            options={[
-              ...LIGHT_KEYS.map((key) => [key, LIGHTS[key].label] as const),
-              ["flat", "flat, no shade"],
-            ]}
-            onChange={(key) => switches.setFormLight(key as FormLight)}
-          />
-        </>
+        <Choice
+          label="Lamp at"
+          value={switches.formLight}
+          options={[
+            ...LIGHT_KEYS.map((key) => [key, LIGHTS[key].label] as const),
+            ["flat", "flat, no shade"],
+          ]}
+          onChange={(key) => switches.setFormLight(key as FormLight)}
+        />
       )}
       {isMap && view === "face" && (
         <Choice

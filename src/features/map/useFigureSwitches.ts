@@ -41,8 +41,8 @@ export function useFigureSwitches() {
     setFrom,
     metres: metresAt(from, farthestM),
     farthestM,
-    // From the seats one looks at the flat figure.
-    away: from > 0 && !turned && !photographed,
+    // From the seats one looks at the flat figure, or at the photograph.
+    away: from > 0 && !turned,
     lamp,
     setLamp,
     formLight,

@@ -10,6 +10,7 @@ import { safetyNotes } from "@/core/look";
 import type { DayStep, Plan } from "@/core/plan";
 import { changeWords, RULES } from "@/core/rules";
 import { FaceFigure } from "@/shared/figure/FaceFigure";
+import { FigureOrPhoto } from "@/shared/photograph/FigureOrPhoto";
 import { PlanTimeline } from "@/shared/figure/PlanTimeline";
 import { SafetyStrip } from "@/shared/safety/SafetyStrip";
 import { FindingsList } from "@/shared/workspace/FindingsList";
@@ -106,15 +107,17 @@ function Sheet({ plan }: { plan: Plan }) {
           className="self-start overflow-hidden rounded-box bg-surround"
           style={{ printColorAdjust: "exact" }}
         >
-          <FaceFigure
-            id="sheet"
-            look={look}
-            context={context}
-            prediction={prediction}
-            title={`${look.name}, predicted on ${person.name}`}
-            guides={{ hat: false }}
-            className="h-auto w-full"
-          />
+          <FigureOrPhoto {...{ look, context, prediction }}>
+            <FaceFigure
+              id="sheet"
+              look={look}
+              context={context}
+              prediction={prediction}
+              title={`${look.name}, predicted on ${person.name}`}
+              guides={{ hat: false }}
+              className="h-auto w-full"
+            />
+          </FigureOrPhoto>
         </div>
         <div>
           <dl aria-label="Times" className="grid grid-cols-2 gap-x-6 gap-y-2 sm:grid-cols-4">

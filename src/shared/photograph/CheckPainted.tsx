@@ -103,13 +103,20 @@ function Checked({ photo, points, kept: { keep }, removal, extra, ...drawn }: Ch
       <PhotoDoubts photo={photo} points={points} face={landmarks} />
       <PhotoCharts {...{ drawings, look, context, prediction, upTo, whole }} />
       <section
+        data-theme="studio"
         aria-label="What the photograph shows"
         className="rounded bg-[#f4f4f3] p-3 text-[#111]"
       >
         {!value && (
           <Waiting answer={answer} doing="Measuring the photograph" what="the photograph" />
         )}
-        {value?.seen.length === 0 && <p>As planned, as far as a photograph can tell.</p>}
+        {value?.seen.length === 0 && (
+          <p>
+            {value.isMeasured
+              ? "As planned, as far as a photograph can tell."
+              : "So far nothing is painted that a photograph could tell from skin."}
+          </p>
+        )}
         {value && value.seen.length > 0 && <SeenList seen={value.seen} />}
         <p className="mt-2 text-sm">
           A photograph can’t tell gloss, nor how dark a colour is, nor paint of the skin’s own hue;
@@ -118,7 +125,7 @@ function Checked({ photo, points, kept: { keep }, removal, extra, ...drawn }: Ch
         <label className="mt-1 flex min-h-10 items-center gap-2 text-sm">
           <input
             type="checkbox"
-            className="checkbox checkbox-sm border-[#111] text-[#111]"
+            className="checkbox checkbox-sm"
             checked={photo.isChecked ?? false}
             onChange={(event) => keep({ ...photo, isChecked: event.target.checked })}
           />

@@ -1,12 +1,13 @@
 "use client";
 
 import { useMemo, useRef, type RefObject } from "react";
+import type { LampKey } from "@/core/colour";
 import type { Look, LookContext, Prediction } from "@/core/look";
 import type { FaceFigureProps } from "@/shared/figure/FaceFigure";
 import { ViewFigure } from "@/shared/figure/ViewFigure";
 import { Waiting } from "@/shared/workers/Waiting";
 import type { KeptPhoto } from "./keptPhoto";
-import { usePaintedPhoto } from "./usePaintedPhoto";
+import { usePaintedPhoto, type PhotoSeen } from "./usePaintedPhoto";
 
 export interface Drawn {
   readonly look: Look;
@@ -16,6 +17,8 @@ export interface Drawn {
   readonly upTo?: number | undefined;
   /** After some hours of wear. */
   readonly whole?: FaceFigureProps["whole"];
+  /** Under a lamp; by day where nothing is said. */
+  readonly lamp?: LampKey;
 }
 
 /** The design and the same face bare, drawn out of sight: what a photograph is painted by, and judged by. */
@@ -45,19 +48,23 @@ export function PhotoCharts({
   );
 }
 
+const IN_THE_MIRROR: PhotoSeen = { lamp: "D65", fromM: null };
+
 interface LookOnPhotoProps extends Drawn {
   readonly photo: KeptPhoto;
   readonly label: string;
-  /** What it is seen in: with it, the picture is worked out anew. */
-  readonly seen?: unknown;
+  readonly seen?: PhotoSeen;
 }
 
 /** A look as it will be, on a photograph of the very person. */
-export function LookOnPhoto({ photo, label, seen, ...drawn }: LookOnPhotoProps) {
-  const { look, context, prediction, upTo } = drawn;
+export function LookOnPhoto({ photo, label, seen = IN_THE_MIRROR, ...drawn }: LookOnPhotoProps) {
+  const { look, context, prediction, upTo, whole } = drawn;
   const drawings = useRef<HTMLDivElement>(null);
   const canvas = useRef<HTMLCanvasElement>(null);
-  const what = useMemo(() => ({ look, prediction, upTo, seen }), [look, prediction, upTo, seen]);
+  const what = useMemo(
+    () => ({ design: { look, prediction, upTo, whole }, seen }),
+    [look, prediction, upTo, whole, seen],
+  );
   const answer = usePaintedPhoto(drawings, canvas, {
     photo,
     figure: context.figure,
@@ -66,7 +73,7 @@ export function LookOnPhoto({ photo, label, seen, ...drawn }: LookOnPhotoProps) 
   });
   return (
     <>
-      <PhotoCharts drawings={drawings} {...drawn} />
+      <PhotoCharts drawings={drawings} {...drawn} lamp={seen.lamp} />
       <div className="relative min-h-0 flex-1">
         <canvas
           ref={canvas}

@@ -3,10 +3,13 @@
 import { useEffect, useMemo, useState, type RefObject } from "react";
 import { centroid, PHOTO_LANDMARKS, thinPlate, type Figure, type Point } from "@/core/anatomy";
 import type { Inspection, Nearness, PlannedShape } from "@/core/inspect";
-import type { PhotoPoints } from "@/core/photograph";
+import { lightOfCode } from "@/core/anatomy/surface";
+import { hexToLab, reflectanceFromLab, type LampKey } from "@/core/colour";
+import { hexOf } from "@/core/look";
+import { AS_TAKEN, type Balance, type PhotoPoints } from "@/core/photograph";
 import { bytesOf, showPicture, takePicture } from "@/shared/figure/takePicture";
 import { useAnswer, type Answer, type Ask } from "@/shared/workers/useAnswer";
-import type { BalanceOf, PhotographWorker } from "@/workers/photograph";
+import type { BalanceOf, PaintedPhoto, PhotographWorker } from "@/workers/photograph";
 import { pixelsOf, type KeptPhoto } from "./keptPhoto";
 
 const photographWorker = () =>
@@ -24,12 +27,6 @@ interface Question<What = unknown> {
   readonly skin: string;
   /** Anything that changes with the design. */
   readonly what: What;
-}
-
-interface Painted {
-  readonly width: number;
-  readonly height: number;
-  readonly data: Uint8ClampedArray<ArrayBuffer>;
 }
 
 /** Middles of broad skin, on the photograph. */
@@ -98,18 +95,45 @@ export function useInspection(
   return useAnswer(photographWorker, question, ask);
 }
 
+/** By what lamp, and from how far, a photograph is seen. */
+export interface PhotoSeen {
+  readonly lamp: LampKey;
+  /** Null before the mirror. */
+  readonly fromM: number | null;
+}
+
+/** Light that skin gives back under a lamp, against that by day: the whole picture is tinted by it. */
+function tintOf(skin: string, lamp: LampKey): Balance {
+  if (lamp === "D65") return AS_TAKEN;
+  const lit = bytesOf(hexOf(reflectanceFromLab(hexToLab(skin)), lamp));
+  const byDay = bytesOf(skin);
+  return [0, 1, 2].map(
+    (k) => lightOfCode(lit[k] ?? 0) / Math.max(1e-4, lightOfCode(byDay[k] ?? 0)),
+  ) as unknown as Balance;
+}
+
+/** The part of a question to paint that its picture does not follow from. */
+interface ToPaint {
+  /** Anything that changes with the design. */
+  readonly design: unknown;
+  readonly seen: PhotoSeen;
+}
+
 /** Asks for the painted photograph; picture and points are loaded only when they have changed. */
-function painting(drawings: () => HTMLElement | null): Ask<PhotographWorker, Question, Painted> {
+function painting(
+  drawings: () => HTMLElement | null,
+): Ask<PhotographWorker, Question<ToPaint>, PaintedPhoto> {
   let loaded: unknown = null;
   return async (api, question) => {
-    const { photo, points, figure } = question;
+    const { photo, points, figure, skin } = question;
+    const { lamp, fromM } = question.what.seen;
     const what = [photo.picture, points, figure];
     if (!Array.isArray(loaded) || what.some((part, i) => part !== (loaded as unknown[])[i])) {
       await api.load(await pixelsOf(photo), points, figure.landmarks);
       loaded = what;
     }
-    const data = await api.paint(await chartsOf(drawings()), balanceOf(question));
-    return { width: photo.width, height: photo.height, data };
+    const seen = { tint: tintOf(skin, lamp), fromM };
+    return api.paint(await chartsOf(drawings()), balanceOf(question), seen);
   };
 }
 
@@ -117,10 +141,10 @@ function painting(drawings: () => HTMLElement | null): Ask<PhotographWorker, Que
 export function usePaintedPhoto(
   drawings: RefObject<HTMLElement | null>,
   canvas: RefObject<HTMLCanvasElement | null>,
-  { photo, figure, skin, what }: Omit<Question, "points">,
-): Answer<Painted> {
+  { photo, figure, skin, what }: Omit<Question<ToPaint>, "points">,
+): Answer<PaintedPhoto> {
   const question = useMemo(
-    (): Question | null =>
+    (): Question<ToPaint> | null =>
       photo.points ? { photo, points: photo.points, figure, skin, what } : null,
     [photo, figure, skin, what],
   );

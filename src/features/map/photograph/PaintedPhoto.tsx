@@ -34,10 +34,10 @@ interface PaintedPhotoProps {
 export function PaintedPhoto(props: PaintedPhotoProps) {
   const { photo, points, switches, problem, onKeep, onMove, onCheck, removal } = props;
   const { look, context, prediction } = useWorking();
-  const { upTo, lamp, after, whole } = switches;
+  const { upTo, lamp, whole, away, metres } = switches;
   const [painted, setPainted] = useState(true);
   const shown = painted ? upTo : 0;
-  const seen = useMemo(() => ({ lamp, after }), [lamp, after]);
+  const seen = useMemo(() => ({ lamp, fromM: away ? metres : null }), [lamp, away, metres]);
   return (
     <div className="flex min-h-0 flex-1 flex-col">
       <LookOnPhoto
