@@ -5,7 +5,16 @@ import hooks from "eslint-plugin-react-hooks";
 import ts from "typescript-eslint";
 
 export default ts.config(
-  { ignores: [".next/**", "node_modules/**", "coverage/**", "next-env.d.ts", "test-results/**", "public/finder/**"] },
+  {
+    ignores: [
+      ".next/**",
+      "node_modules/**",
+      "coverage/**",
+      "next-env.d.ts",
+      "test-results/**",
+      "public/finder/**",
+    ],
+  },
   js.configs.recommended,
   ...ts.configs.strict,
   {
@@ -59,7 +68,8 @@ export default ts.config(
     // A mesh, or a picture, is read by numbers that the loop beside it wrote: there is no entry that could be missing.
     files: [
       "src/core/anatomy/surface/**/*.ts",
-      "src/core/photograph/paintOver.ts",
+      "src/core/photograph/{asSeen,paintOver}.ts",
+      "src/core/inspect/{flatChart,shapesSeen}.ts",
       "scripts/body/*.ts",
     ],
     rules: { "@typescript-eslint/no-non-null-assertion": "off" },

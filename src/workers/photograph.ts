@@ -1,7 +1,14 @@
 import { expose, transfer } from "comlink";
 import { buildFigure, point, type Landmarks, type Physique, type Point } from "@/core/anatomy";
 import type { ChartPicture } from "@/core/anatomy/surface";
-import { inspectFace, type Inspection, type Nearness, type PlannedShape } from "@/core/inspect";
+import {
+  inspectFace,
+  referenceAreas,
+  type Inspection,
+  type Nearness,
+  type PlannedShape,
+  type ReferenceArea,
+} from "@/core/inspect";
 import { rememberBy } from "@/core/remember";
 import {
   AS_TAKEN,
@@ -102,6 +109,11 @@ const worker = {
       seen.fromM === null ? painted : photoFrom(painted, pixelsPerMm(points, face), seen.fromM);
     const data = new Uint8ClampedArray(shown.data);
     return transfer({ width: shown.width, height: shown.height, data }, [data.buffer]);
+  },
+  /** Colours of a face on a picture that was loaded, area by area. */
+  areas: (face: Landmarks, physique: Physique): ReferenceArea[] => {
+    if (!loaded) throw new Error("No picture was given.");
+    return referenceAreas(loaded.photo, loaded.points, figureOf({ face, physique }));
   },
   /** What the photograph that was loaded shows of a painted face that the plan has otherwise. */
   inspect: (charts: Charts, balance: BalanceOf, asked: AskedToInspect): Inspection => {

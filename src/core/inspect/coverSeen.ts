@@ -234,7 +234,11 @@ export function coverSeen(
 }
 
 /** Where a pixel lies on the chart, mm. */
-function placeAt({ cell, columns, x, y }: PhotoMap, px: number, py: number): [number, number] {
+export function placeAt(
+  { cell, columns, x, y }: PhotoMap,
+  px: number,
+  py: number,
+): [number, number] {
   const [column, row] = [Math.floor(px / cell), Math.floor(py / cell)];
   const [u, v] = [(px % cell) / cell, (py % cell) / cell];
   const i = row * columns + column;

@@ -13,7 +13,7 @@ export const PhotoCheckSchema = z
     unevenPercent: z.number().min(0).max(100),
   })
   .strict();
-export type PhotoCheck = z.output<typeof PhotoCheckSchema>;
+type PhotoCheck = z.output<typeof PhotoCheckSchema>;
 
 const weighed = (areas: readonly AreaSeen[], of: (area: AreaSeen) => number): number => {
   const places = areas.reduce((sum, area) => sum + area.places, 0);

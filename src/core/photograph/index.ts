@@ -1,13 +1,6 @@
 export { both, photoFrom, pixelsPerMm, smaller } from "./asSeen";
 export { findFace, NoFaceFound, type FaceFound } from "./findFace";
-export {
-  IRIS_MM,
-  IRIS_SPREAD,
-  pixelsPerMmByIris,
-  pointsFromMesh,
-  type FaceMesh,
-  type LandmarkFinder,
-} from "./faceMesh";
+export { IRIS_MM, IRIS_SPREAD, pixelsPerMmByIris, pointsFromMesh, type FaceMesh } from "./faceMesh";
 export { skinMask, type SkinMask } from "./skinMask";
 export {
   AS_TAKEN,

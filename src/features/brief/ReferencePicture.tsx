@@ -22,6 +22,7 @@ import { Waiting } from "@/shared/workers/Waiting";
 import { useWorking } from "@/shared/workspace/WorkspaceContext";
 import { type Refusal } from "@/ui/request";
 import { Swatch } from "@/ui/Swatch";
+import { ReferenceFace } from "./ReferenceFace";
 import type { MixingWorker } from "@/workers/mixing";
 
 const ACCEPT = "image/jpeg,image/png,image/webp";
@@ -219,7 +220,10 @@ function Kept({ reference }: { reference: Reference }) {
         </div>
       </div>
       <Waiting answer={colours} doing="Reading its colours" what="the colours" />
-      {colours.value && <PictureColours swatches={colours.value} />}
+      <div>
+        {colours.value && <PictureColours swatches={colours.value} />}
+        <ReferenceFace url={url} />
+      </div>
     </div>
   );
 }

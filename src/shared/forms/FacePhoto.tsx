@@ -2,7 +2,7 @@
 
 import { Alert } from "@/ui/Alert";
 import { useId, useMemo, useState } from "react";
-import { IRIS_MM, type FaceFound } from "@/core/photograph";
+import { IRIS_MM, IRIS_SPREAD, type FaceFound } from "@/core/photograph";
 import { readPhoto, type KeptPhoto } from "@/shared/photograph/keptPhoto";
 import { lookingWords, useFaceFinder } from "@/shared/photograph/useFaceFinder";
 import { usePictureUrl } from "@/shared/photograph/useKeptPhoto";
@@ -188,9 +188,9 @@ export function FacePhoto({ at }: { at: "" | "person." }) {
           </PhotoPoints>
           {first?.mm && typedMm === null && (
             <p className="text-sm">
-              The scale is by the iris, {IRIS_MM} mm across on nearly everybody, so sizes may be 4 %
-              off. With a ruler in the picture, drag the ends of the scale to it and type the
-              distance.
+              The scale is by the iris, {IRIS_MM} mm across on nearly everybody, so sizes may be{" "}
+              {Math.round(100 * IRIS_SPREAD)} % off. With a ruler in the picture, drag the ends of
+              the scale to it and type the distance.
             </p>
           )}
           <div className="flex flex-wrap items-end gap-3">

@@ -2,7 +2,7 @@
 
 import { useEffect, useMemo, useState, type RefObject } from "react";
 import { centroid, PHOTO_LANDMARKS, thinPlate, type Figure, type Point } from "@/core/anatomy";
-import type { Inspection, Nearness, PlannedShape } from "@/core/inspect";
+import type { Inspection, Nearness, PlannedShape, ReferenceArea } from "@/core/inspect";
 import { lightOfCode } from "@/core/anatomy/surface";
 import { hexToLab, reflectanceFromLab, type LampKey } from "@/core/colour";
 import { hexOf } from "@/core/look";
@@ -155,4 +155,26 @@ export function usePaintedPhoto(
     if (value && canvas.current) showPicture(value, canvas.current);
   }, [value, canvas]);
   return answer;
+}
+
+interface ToRead {
+  readonly photo: KeptPhoto;
+  readonly points: PhotoPoints;
+  readonly figure: Figure;
+}
+
+const reading: Ask<PhotographWorker, ToRead, ReferenceArea[]> = async (api, asked) => {
+  const { photo, points, figure } = asked;
+  await api.load(await pixelsOf(photo), points, figure.landmarks);
+  return api.areas(figure.landmarks, figure.physique);
+};
+
+/** Colours of a face on a picture, area by area. */
+export function useReferenceAreas(
+  photo: KeptPhoto,
+  points: PhotoPoints,
+  figure: Figure,
+): Answer<ReferenceArea[]> {
+  const question = useMemo(() => ({ photo, points, figure }), [photo, points, figure]);
+  return useAnswer(photographWorker, question, reading);
 }
