@@ -38,7 +38,7 @@ const VIEWS = [
 
 const WITH_FIGURE = new Set(["map", "plan", "record", "pieces"]);
 
-/** The bare drawn person as the photograph, its three points put where they are known to be. */
+/** The bare drawn person as the photograph, the face found on it by the model. */
 async function onPhotograph(page) {
   const build = page.getByRole("slider", { name: "Build" });
   const all = await build.inputValue();
@@ -53,35 +53,11 @@ async function onPhotograph(page) {
   });
   await page.waitForTimeout(800);
   const buffer = await figure.screenshot();
-  const at = await figure.evaluate((svg) => {
-    const { a, d, e, f } = svg.getScreenCTM();
-    const { left, top } = svg.getBoundingClientRect();
-    return { a, d, e: e - left, f: f - top };
-  });
   await build.fill(all);
   await page.getByRole("button", { name: "On a photograph" }).click();
   const file = { name: "drawn.png", mimeType: "image/png", buffer };
   await page.getByLabel("Choose a photograph").setInputFiles(file);
-  const board = page.getByRole("group", { name: "Photograph with the points of the face" });
-  for (const [name, x, y] of [
-    ["exocanthionLeft", 46.9, -9.2],
-    ["exocanthionRight", -46.9, -9.2],
-    ["menton", 0, -116],
-  ]) {
-    const to = await board.evaluate(
-      (svg, [px, py]) => {
-        const { x, y } = new DOMPoint(px, py).matrixTransform(svg.getScreenCTM());
-        return { x, y };
-      },
-      [at.a * x + at.e, -at.d * y + at.f],
-    );
-    const box = await page.locator(`[data-landmark=${name}]`).boundingBox();
-    await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2);
-    await page.mouse.down();
-    await page.mouse.move(to.x, to.y, { steps: 5 });
-    await page.mouse.up();
-  }
-  await page.getByRole("button", { name: "The face is there" }).click();
+  await page.getByRole("button", { name: "Without paint" }).waitFor({ timeout: 60_000 });
   await page.locator("canvas[data-settled=true]").waitFor();
   await page.waitForTimeout(500);
 }

@@ -300,6 +300,52 @@ test("a face is found by the model, within 4 mm; painted, three faults planted, 
   await studio.close();
 });
 
+test("a painted face, white with dark ferns, is found too, and is a reference: its colours by area, its likeness", async ({
+  page,
+}) => {
+  const studio = await openStudio({ demo: true });
+  await page.goto(`${studio.url}/looks/first-frost/frost-reservoir/map`, {
+    waitUntil: "networkidle",
+  });
+  await page.addStyleTag({
+    content: "section[aria-label=Figure] .will-change-transform { display: none }",
+  });
+  await page.getByRole("button", { name: "Midline" }).click();
+  await page.waitForTimeout(800);
+  const buffer = await page
+    .locator("section[aria-label=Figure] svg[role=img]")
+    .first()
+    .screenshot();
+  const file = { name: "frost.png", mimeType: "image/png", buffer };
+
+  await page.goto(`${studio.url}/looks/sundog/sundog-hillside/brief`, {
+    waitUntil: "networkidle",
+  });
+  const reference = page.getByRole("region", { name: "Reference picture" });
+  await reference.getByLabel("Choose a picture").setInputFiles(file);
+  const face = page.getByRole("region", { name: "The face on it" });
+  await face.getByRole("button", { name: "Read the face" }).press("Enter");
+  const like = face.getByText(/like the picture: a colour difference of/);
+  await expect(like).toBeVisible({ timeout: 60_000 });
+  const before = await like.innerText();
+  console.log(before);
+  await face.getByRole("button", { name: "Mean the layers to be these" }).press("Enter");
+  await expect(page.getByText("The layers are meant to be as on the picture")).toBeVisible();
+  await page.getByRole("button", { name: "Undo" }).first().press("Enter");
+
+  // The design the picture was drawn from is more like it than another one.
+  const difference = (words: string) => Number(/difference of ([\d.]+)/.exec(words)?.[1]);
+  await page.goto(`${studio.url}/looks/first-frost/frost-reservoir/brief`, {
+    waitUntil: "networkidle",
+  });
+  await reference.getByLabel("Choose a picture").setInputFiles(file);
+  await face.getByRole("button", { name: "Read the face" }).press("Enter");
+  await expect(like).toBeVisible({ timeout: 60_000 });
+  console.log(await like.innerText());
+  expect(difference(await like.innerText())).toBeLessThan(difference(before) / 2);
+  await studio.close();
+});
+
 test("of a child nobody is shown a picture before a parent agreed to it", async ({ page }) => {
   const studio = await openStudio({ demo: true });
   await page.goto(`${studio.url}/people/wren-hallam`);

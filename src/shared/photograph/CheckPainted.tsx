@@ -13,14 +13,25 @@ import {
 import type { PhotoPoints } from "@/core/photograph";
 import { Told } from "@/shared/say/Told";
 import { Waiting } from "@/shared/workers/Waiting";
-import { BUTTON, ChoosePhoto, FindFace, Middle } from "./FindFace";
-import type { KeptPhoto } from "./keptPhoto";
-import { LANDMARK_WORDS } from "./landmarkWords";
+import { BalanceChoice } from "./BalanceChoice";
+import {
+  BUTTON,
+  ChoosePhoto,
+  FindFace,
+  Middle,
+  pointWords,
+  WITH_CARD,
+  type PointOrCard,
+} from "./FindFace";
+import type { BalanceBy, KeptPhoto } from "./keptPhoto";
 import { PhotoCharts, type Drawn } from "./LookOnPhoto";
 import { PhotoDoubts } from "./PhotoDoubts";
 import { PhotoPoints as Points } from "./PhotoPoints";
 import { usePictureUrl, type useKeptPhoto } from "./useKeptPhoto";
 import { useInspection } from "./usePaintedPhoto";
+
+/** Painted skin is no measure of a light. */
+const WAYS: readonly BalanceBy[] = ["taken", "card"];
 
 interface CheckPaintedProps extends Drawn {
   kept: ReturnType<typeof useKeptPhoto>;
@@ -135,19 +146,31 @@ function Checked({ photo, points, kept: { keep }, removal, extra, ...drawn }: Ch
           </span>
         </label>
       </section>
-      <div className="flex flex-wrap gap-2">
+      <div className="flex flex-wrap items-center gap-2">
         {value && answer.fresh && extra?.(value)}
         {removal}
+        <BalanceChoice
+          value={photo.balance}
+          ways={WAYS}
+          onChange={(balance) => keep({ ...photo, balance })}
+        />
       </div>
       {url && (
-        <Points
+        <Points<PointOrCard>
           url={url}
           width={photo.width}
           height={photo.height}
-          handles={PHOTO_LANDMARKS}
-          places={points}
-          wordsOf={(handle) => LANDMARK_WORDS[handle]}
-          onMove={(handle, to) => keep({ ...photo, points: { ...points, [handle]: to } })}
+          handles={photo.balance === "card" ? WITH_CARD : PHOTO_LANDMARKS}
+          places={{ ...points, card: photo.card }}
+          wordsOf={pointWords}
+          isAside={(handle) => handle === "card"}
+          onMove={(handle, to) =>
+            keep(
+              handle === "card"
+                ? { ...photo, card: to }
+                : { ...photo, points: { ...points, [handle]: to } },
+            )
+          }
           hint="A point that is off makes places look bare that are not: drag it to where it belongs."
           className="w-full max-w-md self-center"
         >

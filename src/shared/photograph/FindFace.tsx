@@ -195,8 +195,11 @@ function ThreePoints({
   );
 }
 
-type Handle = PhotoLandmark | "card";
-const HANDLES: readonly Handle[] = ["card", ...PHOTO_LANDMARKS];
+/** The points of a face, and the card that colours are taken by. */
+export type PointOrCard = PhotoLandmark | "card";
+export const WITH_CARD: readonly PointOrCard[] = ["card", ...PHOTO_LANDMARKS];
+export const pointWords = (handle: PointOrCard): string =>
+  handle === "card" ? "the grey or white card" : LANDMARK_WORDS[handle];
 
 /** Every point of the face to be moved, and the card that the colours are taken by. */
 export function MovePoints({
@@ -222,15 +225,13 @@ export function MovePoints({
           Back to the paint
         </button>
       </div>
-      <Points<Handle>
+      <Points<PointOrCard>
         url={url}
         width={photo.width}
         height={photo.height}
-        handles={onCard ? HANDLES : PHOTO_LANDMARKS}
+        handles={onCard ? WITH_CARD : PHOTO_LANDMARKS}
         places={{ ...points, card: photo.card }}
-        wordsOf={(handle) =>
-          handle === "card" ? "the grey or white card" : LANDMARK_WORDS[handle]
-        }
+        wordsOf={pointWords}
         isAside={(handle) => handle === "card"}
         onMove={(handle, to) =>
           handle === "card" ? onCard?.(to) : onMove({ ...points, [handle]: to })

@@ -3,21 +3,15 @@
 import { useMemo, useState } from "react";
 import type { PhotoPoints } from "@/core/photograph";
 import type { BalanceBy, KeptPhoto } from "@/shared/photograph/keptPhoto";
+import { BalanceChoice } from "@/shared/photograph/BalanceChoice";
 import { LookOnPhoto } from "@/shared/photograph/LookOnPhoto";
 import { useWorking } from "@/shared/workspace/WorkspaceContext";
 import { Alert } from "@/ui/Alert";
-import { Select } from "@/ui/Select";
 import type { FigureSwitches } from "../useFigureSwitches";
 import { BUTTON } from "@/shared/photograph/FindFace";
 import { PhotoDoubts } from "@/shared/photograph/PhotoDoubts";
 
-const BALANCES: Readonly<Record<BalanceBy, string>> = {
-  taken: "as it was taken",
-  skin: "by their skin on the card",
-  card: "by a grey or white card in it",
-};
-
-const BALANCE_KEYS = Object.keys(BALANCES) as BalanceBy[];
+const WAYS: readonly BalanceBy[] = ["taken", "skin", "card"];
 
 interface PaintedPhotoProps {
   photo: KeptPhoto;
@@ -64,20 +58,15 @@ export function PaintedPhoto(props: PaintedPhotoProps) {
           <button type="button" className={BUTTON} onClick={onCheck}>
             Check it painted
           </button>
-          <label className="flex items-center gap-1.5 font-bold">
-            Colours
-            <Select
-              className="select-sm w-auto bg-[#f4f4f3] font-normal text-[#111]"
-              value={photo.balance}
-              options={BALANCE_KEYS}
-              labelOf={(by) => BALANCES[by]}
-              onChange={(balance) => {
-                onKeep({ ...photo, balance });
-                // Where the card is, the painter says.
-                if (balance === "card") onMove();
-              }}
-            />
-          </label>
+          <BalanceChoice
+            value={photo.balance}
+            ways={WAYS}
+            onChange={(balance) => {
+              onKeep({ ...photo, balance });
+              // Where the card is, the painter says.
+              if (balance === "card") onMove();
+            }}
+          />
           {removal}
         </div>
       </div>
