@@ -83,6 +83,9 @@ ${rows
       `| ${direct ? `**${name}**` : name} | ${version} | ${licence} |`,
   )
   .join("\n")}
+
+Inside @vladmandic/human, as its package ships them: TensorFlow.js (Apache-2.0) and the face detector, face mesh and iris models of
+MediaPipe (Apache-2.0; both from memory, the package itself says MIT). Only its script and these three models are copied to what is served.
 `;
 const isOld = !existsSync(PAGE) || readFileSync(PAGE, "utf8") !== page;
 if (process.argv.includes("--check")) {
