@@ -8,6 +8,9 @@ const [FOUND, NOT_THERE] = [0.45, 0.2];
 /** So much more alike it has to be off its place than in it. */
 const GAIN = 0.06;
 
+/** A smaller turn nobody sees. By eye, no published source. */
+const LEAST_TURN_DEG = 8;
+
 const mmWords = (mm: number): string => `${Math.round(Math.abs(mm))} mm`;
 
 /** "3 mm lower and 2 mm to their left". */
@@ -51,6 +54,17 @@ export function compareShapes(seen: readonly ShapeSeen[], nearness: Nearness): S
           isSure: like < NOT_THERE / 2,
           message: `The ${shape.words} is not to be seen.`,
           toDo: "Paint it, or build the look to here.",
+        },
+      ];
+    const { turnDeg, likeTurned } = one;
+    if (Math.abs(turnDeg) >= LEAST_TURN_DEG && likeTurned >= FOUND && likeTurned - like >= GAIN)
+      return [
+        {
+          ...place,
+          kind: "moved",
+          isSure: likeTurned - like >= 2 * GAIN,
+          message: `The ${shape.words} is turned by some ${Math.abs(turnDeg)}°, ${turnDeg > 0 ? "against" : "with"} the clock as you look at it.`,
+          toDo: "Wipe back the end that is farther off and redraw it.",
         },
       ];
     if (!isOff(one, least)) return [];

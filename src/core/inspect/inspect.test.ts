@@ -50,11 +50,13 @@ const PLAN: Readonly<Partial<Record<ZoneId, Codes>>> = {
 };
 const PAINTED = Object.keys(PLAN) as ZoneId[];
 
+/** A ring, or with a turn the bar across it. */
 interface Ring {
   readonly words: string;
   readonly twin: string | null;
   readonly at: Point;
   readonly radius: number;
+  readonly turnDeg?: number;
 }
 const RING: Codes = [58, 40, 38];
 const RING_MM = 3;
@@ -63,8 +65,14 @@ const RINGS: readonly Ring[] = [
   { words: "right ring", twin: "left ring", at: point(-38, -30), radius: 11 },
   { words: "ring", twin: null, at: point(0, 42), radius: 8 },
 ];
-const isOn = (p: Point, { at, radius }: Ring) =>
-  Math.abs(Math.hypot(p.x - at.x, p.y - at.y) - radius) <= RING_MM / 2;
+function isOn(p: Point, { at, radius, turnDeg }: Ring): boolean {
+  const [x, y] = [p.x - at.x, p.y - at.y];
+  if (turnDeg === undefined) return Math.abs(Math.hypot(x, y) - radius) <= RING_MM / 2;
+  const angle = (turnDeg * Math.PI) / 180;
+  const along = x * Math.cos(angle) + y * Math.sin(angle);
+  const across = y * Math.cos(angle) - x * Math.sin(angle);
+  return Math.abs(along) <= radius && Math.abs(across) <= RING_MM / 2;
+}
 
 /** A painted face drawn point by point, by nothing that the inspection uses. */
 function scene(o: {
@@ -326,6 +334,27 @@ describe("a painted face against its plan", () => {
       /^The right ring sits .*[6-8] mm to their right/,
     );
     expect(shapes.find(({ kind }) => kind === "missing")?.message).toMatch(/^The ring is not/);
+  });
+
+  it("finds a bar that is turned, and which way", async () => {
+    const bar = (turnDeg: number): Ring => ({
+      ...{ words: "bar", twin: null, at: point(0, 42), radius: 11, turnDeg },
+    });
+    for (const [turn, way] of [
+      [14, "against"],
+      [-14, "with"],
+    ] as const) {
+      const s = scene({
+        seed: 5,
+        width: 138,
+        skin: [200, 150, 120],
+        rings: { planned: [bar(0)], really: [bar(turn)] },
+      });
+      const { found } = inspected(await asJpeg(s.photo), s);
+      console.log(found.map(({ message }) => message).join(" | "));
+      expect(found[0]?.message).toMatch(new RegExp(`bar is turned by some (12|16)°, ${way} the`));
+      expect(found).toHaveLength(1);
+    }
   });
 
   it("tells streaks, and sides that came out unlike though each would pass by itself", async () => {

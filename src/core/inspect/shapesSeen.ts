@@ -1,10 +1,10 @@
-import { boundingBox, type Box, type Point } from "../anatomy";
+import { boundingBox, contains, zoneInfo, type Box, type Figure, type Point } from "../anatomy";
 import { isDrawn, markLabel, placedStrokes, shapesOf, type Look } from "../look";
 import { FACE_BOX, PER_MM, type FlatChart } from "./flatChart";
 
 /** A shape of the design that lies on the face, as it is looked for. */
 export interface PlannedShape {
-  /** "left ring", "star of Sparks". */
+  /** "ring on left cheek apple". */
   readonly words: string;
   /** The words of the same shape on the other side; null of one that has none. */
   readonly twin: string | null;
@@ -16,14 +16,20 @@ export interface PlannedShape {
 /** Shapes smaller than this are not told from each other, and larger ones are areas, mm. By eye, no published source. */
 const [LEAST_MM, MOST_MM] = [4, 90];
 
+/** "ring on left cheek apple"; by its layer where it lies on no area. */
+function shapeWords(label: string, layer: string, middle: Point, figure: Figure): string {
+  const zone = figure.zones.find(
+    ({ id, polygon }) => zoneInfo(id).frame === "front" && contains(polygon, middle),
+  );
+  return zone ? `${label} on ${zoneInfo(zone.id).label}` : `${label} of ${layer}`;
+}
+
 /** The shapes of a design as far as it is built, each side of a mirrored one by itself; not those that lie off the face. */
-export function plannedShapes({ layers }: Look, upTo: number): PlannedShape[] {
+export function plannedShapes({ layers }: Look, upTo: number, figure: Figure): PlannedShape[] {
   return layers.slice(0, upTo).flatMap((layer): PlannedShape[] => {
     if (layer.hidden || layer.form || !isDrawn(layer)) return [];
     const marks = shapesOf(layer).filter(({ frame }) => frame === "front");
     return marks.flatMap((mark): PlannedShape[] => {
-      const isOne = marks.filter(({ kind }) => kind === mark.kind).length === 1;
-      const label = isOne ? markLabel(mark.kind) : `${markLabel(mark.kind)} of ${layer.name}`;
       const places = placedStrokes({ ...mark, mirrored: false }).flatMap(({ points, widthMm }) =>
         points.flatMap(({ x, y }) => [
           { x: x - widthMm / 2, y: y - widthMm / 2 },
@@ -33,18 +39,15 @@ export function plannedShapes({ layers }: Look, upTo: number): PlannedShape[] {
       const box = boundingBox(places);
       if (!isSought(box)) return [];
       const middle = { x: (box.left + box.right) / 2, y: (box.bottom + box.top) / 2 };
-      const isPaired = mark.mirrored && Math.abs(middle.x) > 3;
-      if (!isPaired) return [{ words: label, twin: null, middle, box }];
-      const [here, there] = middle.x > 0 ? ["left", "right"] : ["right", "left"];
-      const other = { ...box, left: -box.right, right: -box.left };
+      const wordsAt = (at: Point) => shapeWords(markLabel(mark.kind), layer.name, at, figure);
+      const words = wordsAt(middle);
+      if (!mark.mirrored || Math.abs(middle.x) <= 3) return [{ words, twin: null, middle, box }];
+      const other = { x: -middle.x, y: middle.y };
+      const twin = wordsAt(other);
+      const otherBox = { ...box, left: -box.right, right: -box.left };
       return [
-        { words: `${here} ${label}`, twin: `${there} ${label}`, middle, box },
-        {
-          words: `${there} ${label}`,
-          twin: `${here} ${label}`,
-          middle: { x: -middle.x, y: middle.y },
-          box: other,
-        },
+        { words, twin, middle, box },
+        { words: twin, twin: words, middle: other, box: otherBox },
       ];
     });
   });
@@ -68,6 +71,9 @@ export interface ShapeSeen {
   /** How alike it is there, and in its own place, to the design: 1 the same, 0 nothing of it. */
   readonly like: number;
   readonly likeHere: number;
+  /** How far it is turned about its middle, degrees, against the clock as one looks at it; and how alike it is then. */
+  readonly turnDeg: number;
+  readonly likeTurned: number;
 }
 
 /** So far off its place a shape is looked for, mm; farther it is another one. */
@@ -94,6 +100,7 @@ export function shapesSeen(
         off: { x: fine.at.x / PER_MM, y: -fine.at.y / PER_MM },
         like: fine.like,
         likeHere: likeness(patch, design, photo, 0, 0, 1),
+        ...turned(patch, design, photo, fine),
       },
     ];
   });
@@ -176,4 +183,59 @@ function best(
       if (like > found.like) found = { at, like };
     }
   return found;
+}
+
+/** Turns that are tried, degrees either way: a hand is no farther off. */
+const TURNS_DEG = [-20, -16, -12, -8, 8, 12, 16, 20];
+
+/** How far a shape is turned where it was found: the turn by which it is likest, 0 where none makes it liker. */
+function turned(
+  patch: Patch,
+  design: FlatChart,
+  photo: FlatChart,
+  { at, like }: Best,
+): Pick<ShapeSeen, "turnDeg" | "likeTurned"> {
+  // A turned line slides along itself until it is likest: so its own place is tried as well.
+  const places = [at, { x: 0, y: 0 }];
+  return TURNS_DEG.reduce(
+    (most, turnDeg) => {
+      const now = Math.max(
+        ...places.map((place) => likenessTurned(patch, design, photo, place, turnDeg)),
+      );
+      return now > most.likeTurned ? { turnDeg, likeTurned: now } : most;
+    },
+    { turnDeg: 0, likeTurned: like },
+  );
+}
+
+/** How alike a patch of the design and one of the photograph, moved and turned about its middle, are. */
+function likenessTurned(
+  { left, right, top, bottom }: Patch,
+  design: FlatChart,
+  photo: FlatChart,
+  off: Point,
+  turnDeg: number,
+): number {
+  const { width, height } = design;
+  const [cx, cy] = [(left + right) / 2, (top + bottom) / 2];
+  const angle = (turnDeg * Math.PI) / 180;
+  const [c, s] = [Math.cos(angle), Math.sin(angle)];
+  let [both, ours, theirs] = [0, 0, 0];
+  for (let y = top; y <= bottom; y++)
+    for (let x = left; x <= right; x++) {
+      const [u, v] = [x - cx, y - cy];
+      // Against the clock as one looks at a picture whose rows go down.
+      const px = Math.round(cx + c * u + s * v + off.x);
+      const py = Math.round(cy - s * u + c * v + off.y);
+      if (px < 0 || py < 0 || px >= width || py >= height) continue;
+      const [i, j] = [y * width + x, py * width + px];
+      if (!design.known[i] || !photo.known[j]) continue;
+      for (let k = 0; k < 3; k++) {
+        const [a, b] = [design.channels[k]![i]!, photo.channels[k]![j]!];
+        both += a * b;
+        ours += a * a;
+        theirs += b * b;
+      }
+    }
+  return ours > 0 && theirs > 0 ? both / Math.sqrt(ours * theirs) : 0;
 }

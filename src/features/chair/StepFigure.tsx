@@ -102,7 +102,7 @@ export function StepFigure({
           wholePerson={!isOfHead}
         />
       ) : isChecked ? (
-        <div className="flex min-h-0 flex-1 flex-col pt-14">
+        <div className="flex min-h-0 flex-1 flex-col pt-14 max-sm:pt-28">
           <CheckPainted
             {...{ look: shown, context, prediction }}
             kept={painted}

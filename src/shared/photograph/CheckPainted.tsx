@@ -98,12 +98,12 @@ function Checked({ photo, points, kept: { keep }, removal, extra, ...drawn }: Ch
   const nearness: Nearness = photo.isChecked ? "checked" : "found";
   const what = useMemo(
     () => ({
-      shapes: plannedShapes(look, upTo ?? look.layers.length),
+      shapes: plannedShapes(look, upTo ?? look.layers.length, context.figure),
       nearness,
       prediction,
       whole,
     }),
-    [look, upTo, nearness, prediction, whole],
+    [look, upTo, context.figure, nearness, prediction, whole],
   );
   const skin = context.person.skin;
   const answer = useInspection(drawings, { photo, figure: context.figure, skin, what });
