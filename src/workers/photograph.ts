@@ -101,7 +101,10 @@ const worker = {
   paint: (charts: Charts, balance: BalanceOf, seen: SeenBy): PaintedPhoto => {
     if (!loaded) throw new Error("No photograph was given.");
     const { photo, map, points, face } = loaded;
-    loaded.skin ??= skinMask(photo, Object.values(points));
+    loaded.skin ??= skinMask(photo, Object.values(points), [
+      [points.exocanthionLeft, points.endocanthionLeft],
+      [points.exocanthionRight, points.endocanthionRight],
+    ]);
     const light = both(balanceOf(photo, balance), seen.tint);
     const { width, height } = photo;
     const painted = { width, height, data: paintOver(photo, map, charts, light, loaded.skin) };

@@ -17,9 +17,15 @@ const SPREADS = 3;
 
 /**
  * How much of each pixel of a bare face is skin: all of what lies between its landmarks, and outside of them what has its hue,
- * as ears and neck have and a wall has not.
+ * as ears and neck have and a wall has not. Round the eyes hue tells too: their whites take no paint.
+ *
+ * @param eyes the corners of each
  */
-export function skinMask(photo: Photograph, landmarks: readonly Point[]): SkinMask {
+export function skinMask(
+  photo: Photograph,
+  landmarks: readonly Point[],
+  eyes: readonly (readonly [Point, Point])[] = [],
+): SkinMask {
   const { width, height, data } = photo;
   const outline = convexHull(landmarks);
   const mask = new Uint8Array(width * height);
@@ -51,7 +57,7 @@ export function skinMask(photo: Photograph, landmarks: readonly Point[]): SkinMa
     const [from, to] = span(outline, y);
     for (let x = 0; x < width; x++) {
       const i = y * width + x;
-      if (x >= from && x <= to) {
+      if (x >= from && x <= to && !eyes.some((eye) => isInEye(eye, x, y))) {
         mask[i] = 255;
         continue;
       }
@@ -61,6 +67,15 @@ export function skinMask(photo: Photograph, landmarks: readonly Point[]): SkinMa
     }
   }
   return mask;
+}
+
+/** An eye is so much wider than its corners are apart, and so high against that. By eye, no published source. */
+const [EYE_WIDE, EYE_HIGH] = [0.65, 0.3];
+
+function isInEye([a, b]: readonly [Point, Point], x: number, y: number): boolean {
+  const wide = Math.hypot(a.x - b.x, a.y - b.y);
+  const [u, v] = [x - (a.x + b.x) / 2, y - (a.y + b.y) / 2];
+  return (u / (EYE_WIDE * wide)) ** 2 + (v / (EYE_HIGH * wide)) ** 2 <= 1;
 }
 
 /** From where to where a row lies inside a convex outline; nowhere where it does not. */
