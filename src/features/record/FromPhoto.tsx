@@ -3,6 +3,7 @@
 import { useState } from "react";
 import { zoneInfo, type ZoneId } from "@/core/anatomy";
 import { intactShares, photoCheck, type Inspection } from "@/core/inspect";
+import { zoneWords } from "@/core/look";
 import { isChild } from "@/core/people";
 import { BUTTON } from "@/shared/photograph/FindFace";
 import { CheckPainted } from "@/shared/photograph/CheckPainted";
@@ -20,7 +21,7 @@ function nearestHeld(share: number): string {
 }
 
 /** How each place of the list held, the worse of both sides. */
-export function heldByPhoto(inspection: Inspection, zones: readonly ZoneId[]): Typed["held"] {
+function heldByPhoto(inspection: Inspection, zones: readonly ZoneId[]): Typed["held"] {
   const shares = intactShares(inspection);
   return Object.fromEntries(
     zones.flatMap((zone) => {
@@ -30,6 +31,15 @@ export function heldByPhoto(inspection: Inspection, zones: readonly ZoneId[]): T
       return own.length ? [[zone, nearestHeld(Math.min(...own))]] : [];
     }),
   );
+}
+
+/** What came out thin is a coat more for the next version, beside what was typed. */
+function withCoats(changes: string, { seen }: Inspection): string {
+  const coats = seen
+    .filter(({ kind }) => kind === "thin")
+    .map(({ zones }) => `Another coat on ${zoneWords(zones)}`);
+  const lines = changes.split("\n").filter((line) => line.trim() !== "");
+  return [...lines, ...coats.filter((coat) => !lines.includes(coat))].join("\n");
 }
 
 interface FromPhotoProps {
@@ -50,6 +60,7 @@ export function FromPhoto({ typed, type, places }: FromPhotoProps) {
     type({
       held: { ...typed.held, ...heldByPhoto(inspection, places.zones) },
       check: photoCheck(inspection),
+      words: { ...typed.words, changes: withCoats(typed.words.changes, inspection) },
     });
     setOpen(false);
   };
