@@ -1,6 +1,6 @@
 import { PHOTO_LANDMARKS, point, thinPlate, type Landmarks, type Point } from "../anatomy";
 import { COVERED, LIGHT_OF_CODES, type ChartPicture } from "../anatomy/surface";
-import type { Photograph, PhotoPoints } from "../photograph";
+import { boxSums, type Photograph, type PhotoPoints } from "../photograph";
 
 /** The part of the front chart that a photograph of a face shows, mm: from under the chin to the hair. */
 export const FACE_BOX = { left: -100, top: 110, width: 200, height: 260 } as const;
@@ -29,29 +29,6 @@ const packed = (data: ArrayLike<number>, at: number): number =>
   ((data[at] ?? 0) << 16) | ((data[at + 1] ?? 0) << 8) | (data[at + 2] ?? 0);
 const NOTHING = -1;
 
-/** Sums over squares by running along rows, then columns. */
-function sums(from: Float32Array, by: number): Float32Array {
-  const pass = (
-    source: Float32Array,
-    count: number,
-    length: number,
-    at: (i: number, j: number) => number,
-  ) => {
-    const to = new Float32Array(source.length);
-    for (let i = 0; i < count; i++) {
-      let sum = 0;
-      for (let j = -by; j < length; j++) {
-        if (j + by < length) sum += source[at(i, j + by)] ?? 0;
-        if (j > by) sum -= source[at(i, j - by - 1)] ?? 0;
-        if (j >= 0) to[at(i, j)] = sum;
-      }
-    }
-    return to;
-  };
-  const rows = pass(from, HIGH, WIDE, (i, j) => i * WIDE + j);
-  return pass(rows, WIDE, HIGH, (i, j) => j * WIDE + i);
-}
-
 /** @param codeAt the packed colour at a place of the chart, mm; NOTHING where none is known */
 function flat(codeAt: (x: number, y: number) => number): FlatChart {
   const channels = [0, 1, 2].map(() => new Float32Array(WIDE * HIGH)) as [
@@ -76,9 +53,9 @@ function flat(codeAt: (x: number, y: number) => number): FlatChart {
       known[i] = 1;
     }
   const by = ROUND_MM * PER_MM;
-  const counts = sums(Float32Array.from(known), by);
+  const counts = boxSums(Float32Array.from(known), WIDE, HIGH, by);
   for (const channel of channels) {
-    const round = sums(channel, by);
+    const round = boxSums(channel, WIDE, HIGH, by);
     for (let i = 0; i < channel.length; i++)
       channel[i] = known[i] ? channel[i]! - round[i]! / counts[i]! : 0;
   }

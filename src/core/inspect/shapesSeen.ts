@@ -99,7 +99,7 @@ export function shapesSeen(
         shape,
         off: { x: fine.at.x / PER_MM, y: -fine.at.y / PER_MM },
         like: fine.like,
-        likeHere: likeness(patch, design, photo, 0, 0, 1),
+        likeHere: likeness(patch, design, photo, { off: { x: 0, y: 0 } }),
         ...turned(patch, design, photo, fine),
       },
     ];
@@ -131,23 +131,33 @@ function patchOf({ width, height, channels }: FlatChart, box: Box): Patch {
   return { ...patch, contrast: Math.sqrt(squares / Math.max(1, count)) };
 }
 
-/** How alike a patch of the design and one of the photograph, so many pixels off, are: their correlation. */
+/** A place to look for a shape: moved by so many pixels, turned about its middle, every so many pixels compared. */
+interface Try {
+  readonly off: Point;
+  /** Against the clock as one looks at a picture. */
+  readonly turnDeg?: number;
+  readonly every?: number;
+}
+
+/** How alike a patch of the design and one of the photograph are there: their correlation. */
 function likeness(
   { left, right, top, bottom }: Patch,
   design: FlatChart,
   photo: FlatChart,
-  dx: number,
-  dy: number,
-  every: number,
+  { off, turnDeg = 0, every = 1 }: Try,
 ): number {
   const { width, height } = design;
+  const [cx, cy] = [(left + right) / 2, (top + bottom) / 2];
+  const angle = (turnDeg * Math.PI) / 180;
+  const [c, s] = [Math.cos(angle), Math.sin(angle)];
   let [both, ours, theirs] = [0, 0, 0];
-  for (let y = top; y <= bottom; y += every) {
-    const py = y + dy;
-    if (py < 0 || py >= height) continue;
+  for (let y = top; y <= bottom; y += every)
     for (let x = left; x <= right; x += every) {
-      const px = x + dx;
-      if (px < 0 || px >= width) continue;
+      const [u, v] = [x - cx, y - cy];
+      // Rows of a picture go down.
+      const px = Math.round(cx + c * u + s * v + off.x);
+      const py = Math.round(cy - s * u + c * v + off.y);
+      if (px < 0 || py < 0 || px >= width || py >= height) continue;
       const [i, j] = [y * width + x, py * width + px];
       if (!design.known[i] || !photo.known[j]) continue;
       for (let k = 0; k < 3; k++) {
@@ -157,7 +167,6 @@ function likeness(
         theirs += b * b;
       }
     }
-  }
   return ours > 0 && theirs > 0 ? both / Math.sqrt(ours * theirs) : 0;
 }
 
@@ -179,7 +188,7 @@ function best(
   for (let dy = -reach; dy <= reach; dy += step)
     for (let dx = -reach; dx <= reach; dx += step) {
       const at = { x: round.x + dx, y: round.y + dy };
-      const like = likeness(patch, design, photo, at.x, at.y, step);
+      const like = likeness(patch, design, photo, { off: at, every: step });
       if (like > found.like) found = { at, like };
     }
   return found;
@@ -200,42 +209,10 @@ function turned(
   return TURNS_DEG.reduce(
     (most, turnDeg) => {
       const now = Math.max(
-        ...places.map((place) => likenessTurned(patch, design, photo, place, turnDeg)),
+        ...places.map((place) => likeness(patch, design, photo, { off: place, turnDeg })),
       );
       return now > most.likeTurned ? { turnDeg, likeTurned: now } : most;
     },
     { turnDeg: 0, likeTurned: like },
   );
-}
-
-/** How alike a patch of the design and one of the photograph, moved and turned about its middle, are. */
-function likenessTurned(
-  { left, right, top, bottom }: Patch,
-  design: FlatChart,
-  photo: FlatChart,
-  off: Point,
-  turnDeg: number,
-): number {
-  const { width, height } = design;
-  const [cx, cy] = [(left + right) / 2, (top + bottom) / 2];
-  const angle = (turnDeg * Math.PI) / 180;
-  const [c, s] = [Math.cos(angle), Math.sin(angle)];
-  let [both, ours, theirs] = [0, 0, 0];
-  for (let y = top; y <= bottom; y++)
-    for (let x = left; x <= right; x++) {
-      const [u, v] = [x - cx, y - cy];
-      // Against the clock as one looks at a picture whose rows go down.
-      const px = Math.round(cx + c * u + s * v + off.x);
-      const py = Math.round(cy - s * u + c * v + off.y);
-      if (px < 0 || py < 0 || px >= width || py >= height) continue;
-      const [i, j] = [y * width + x, py * width + px];
-      if (!design.known[i] || !photo.known[j]) continue;
-      for (let k = 0; k < 3; k++) {
-        const [a, b] = [design.channels[k]![i]!, photo.channels[k]![j]!];
-        both += a * b;
-        ours += a * a;
-        theirs += b * b;
-      }
-    }
-  return ours > 0 && theirs > 0 ? both / Math.sqrt(ours * theirs) : 0;
 }

@@ -1,4 +1,5 @@
 export { both, photoFrom, pixelsPerMm, smaller } from "./asSeen";
+export { boxSums } from "./boxSums";
 export { findFace, NoFaceFound, type FaceFound } from "./findFace";
 export { IRIS_MM, IRIS_SPREAD, pixelsPerMmByIris, pointsFromMesh, type FaceMesh } from "./faceMesh";
 export { skinMask, type SkinMask } from "./skinMask";

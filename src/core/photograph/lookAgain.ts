@@ -1,3 +1,4 @@
+import { boxSums } from "./boxSums";
 import type { Photograph } from "./paintOver";
 
 /** Light of a pixel as a display codes it, 0 to 255. */
@@ -19,34 +20,10 @@ function fromGrey({ width, height }: Photograph, grey: Float32Array): Photograph
   return { width, height, data };
 }
 
-/** Means over a square of so many pixels either way, by running sums along rows, then columns. */
+/** Means over a square of so many pixels either way. */
 function softened(grey: Float32Array, width: number, height: number, by: number): Float32Array {
-  const along = (
-    from: Float32Array,
-    count: number,
-    length: number,
-    at: (i: number, j: number) => number,
-  ) => {
-    const to = new Float32Array(from.length);
-    for (let i = 0; i < count; i++) {
-      let sum = 0;
-      let held = 0;
-      for (let j = -by; j < length; j++) {
-        if (j + by < length) {
-          sum += from[at(i, j + by)] ?? 0;
-          held++;
-        }
-        if (j - by - 1 >= 0) {
-          sum -= from[at(i, j - by - 1)] ?? 0;
-          held--;
-        }
-        if (j >= 0) to[at(i, j)] = sum / held;
-      }
-    }
-    return to;
-  };
-  const rows = along(grey, height, width, (i, j) => i * width + j);
-  return along(rows, width, height, (i, j) => j * width + i);
+  const counts = boxSums(new Float32Array(grey.length).fill(1), width, height, by);
+  return boxSums(grey, width, height, by).map((sum, i) => sum / (counts[i] ?? 1));
 }
 
 /** Without colours, and as light on one side of the face as on the other: paint changes colours more than it changes forms. */

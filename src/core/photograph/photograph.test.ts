@@ -15,6 +15,7 @@ import {
   AS_TAKEN,
   balanceByCard,
   balanceBySkin,
+  boxSums,
   headTurnDeg,
   ontoChart,
   paintOver,
@@ -208,5 +209,33 @@ describe("a photograph from the seats", () => {
   it("has its scale by the eyes: so many pixels to the mm as it was taken with", () => {
     for (const perMm of [1.5, 4])
       expect(pixelsPerMm(seenBy(perMm, 10), face)).toBeCloseTo(perMm, 6);
+  });
+});
+
+describe("sums over squares", () => {
+  it("are those one gets by adding up each square by itself", () => {
+    fc.assert(
+      fc.property(
+        fc.integer({ min: 1, max: 9 }),
+        fc.integer({ min: 1, max: 9 }),
+        fc.integer({ min: 0, max: 12 }),
+        fc.integer({ min: 0, max: 1000 }),
+        (width, height, by, seed) => {
+          const random = seededRandom(seed);
+          const values = Float32Array.from({ length: width * height }, () =>
+            Math.floor(20 * random()),
+          );
+          const found = boxSums(values, width, height, by);
+          for (let y = 0; y < height; y++)
+            for (let x = 0; x < width; x++) {
+              let sum = 0;
+              for (let v = Math.max(0, y - by); v <= Math.min(height - 1, y + by); v++)
+                for (let u = Math.max(0, x - by); u <= Math.min(width - 1, x + by); u++)
+                  sum += values[v * width + u] ?? 0;
+              expect(found[y * width + x]).toBe(sum);
+            }
+        },
+      ),
+    );
   });
 });
