@@ -61,8 +61,7 @@ async function meshesOf(human: Human, { width, height, data }: Photograph): Prom
   const picture = new ImageData(new Uint8ClampedArray(data), width, height);
   const { face, error } = await human.detect(picture);
   if (error) throw new Error(error);
-  return face.map(({ mesh, score }) => ({
-    confidence: score,
+  return face.map(({ mesh }) => ({
     points: mesh.map(([x, y]) => point(x, y)),
   }));
 }

@@ -268,7 +268,7 @@ test("a face is found by the model, within 4 mm; painted, three faults planted, 
   });
   const record = page.getByRole("region", { name: "New record" });
   await record.getByRole("button", { name: "Fill in from a photograph" }).press("Enter");
-  await record.getByRole("button", { name: "Put it into the record" }).press("Enter");
+  await record.getByRole("button", { name: "Use in the record" }).press("Enter");
   await expect(record.getByText(/^By the photograph: \d+ % of the paint is there/)).toBeVisible();
   await expect(record.getByLabel("Still intact: forehead")).not.toHaveValue("");
   await record.getByRole("button", { name: "Save record" }).press("Enter");
@@ -326,15 +326,15 @@ test("a painted face, white with dark ferns, is found too, and is a reference: i
   const reference = page.getByRole("region", { name: "Reference picture" });
   await reference.getByLabel("Choose a picture").setInputFiles(file);
   const face = page.getByRole("region", { name: "The face on it" });
-  await face.getByRole("button", { name: "Read the face" }).press("Enter");
+  await face.getByRole("button", { name: "Find the face" }).press("Enter");
   // As it is nobody is found on it; without its strokes somebody is.
   await expect(face.getByText(/^Looking again/)).toBeVisible({ timeout: 60_000 });
-  const like = face.getByText(/like the picture: a colour difference of/);
+  const like = face.getByText(/the picture: a colour difference of/);
   await expect(like).toBeVisible({ timeout: 60_000 });
   const before = await like.innerText();
   console.log(before);
-  await face.getByRole("button", { name: "Mean the layers to be these" }).press("Enter");
-  await expect(page.getByText("The layers are meant to be as on the picture")).toBeVisible();
+  await face.getByRole("button", { name: "Use these colours for the layers" }).press("Enter");
+  await expect(page.getByText("The layers now aim for these colours")).toBeVisible();
   await page.getByRole("button", { name: "Undo" }).first().press("Enter");
 
   // The design the picture was drawn from is more like it than another one.
@@ -343,7 +343,7 @@ test("a painted face, white with dark ferns, is found too, and is a reference: i
     waitUntil: "networkidle",
   });
   await reference.getByLabel("Choose a picture").setInputFiles(file);
-  await face.getByRole("button", { name: "Read the face" }).press("Enter");
+  await face.getByRole("button", { name: "Find the face" }).press("Enter");
   await expect(like).toBeVisible({ timeout: 60_000 });
   console.log(await like.innerText());
   expect(difference(await like.innerText())).toBeLessThan(difference(before) / 2);

@@ -52,8 +52,8 @@ export function compareShapes(seen: readonly ShapeSeen[], nearness: Nearness): S
           ...place,
           kind: "missing",
           isSure: like < NOT_THERE / 2,
-          message: `The ${shape.words} is not to be seen.`,
-          toDo: "Paint it, or build the look to here.",
+          message: `The ${shape.words} can’t be seen.`,
+          toDo: "Paint it, if it should be there by now.",
         },
       ];
     const { turnDeg, likeTurned } = one;
@@ -63,7 +63,7 @@ export function compareShapes(seen: readonly ShapeSeen[], nearness: Nearness): S
           ...place,
           kind: "moved",
           isSure: likeTurned - like >= 2 * GAIN,
-          message: `The ${shape.words} is turned by some ${Math.abs(turnDeg)}°, ${turnDeg > 0 ? "against" : "with"} the clock as you look at it.`,
+          message: `The ${shape.words} is turned by some ${Math.abs(turnDeg)}° ${turnDeg > 0 ? "anticlockwise" : "clockwise"} as you look at it.`,
           toDo: "Wipe back the end that is farther off and redraw it.",
         },
       ];
@@ -77,7 +77,7 @@ export function compareShapes(seen: readonly ShapeSeen[], nearness: Nearness): S
         isSure: like >= 0.6 && Math.hypot(off.x, off.y) >= 1.5 * least,
         message: `The ${shape.words} sits ${offWords(off)} than planned${isTwinIn ? "; the one on the other side is in its place" : ""}.`,
         toDo: isTwinIn
-          ? "Wipe the nearer edge back and redraw it by the other side."
+          ? "Wipe the nearer edge back and redraw it to match the other side."
           : "Leave it where both sides agree; else wipe the nearer edge back and redraw it.",
       },
     ];

@@ -114,7 +114,7 @@ function said(alike: readonly Judged[], figure: Figure): Pick<Seen, "message" | 
   if (how === "all")
     return {
       message: `No paint is seen on ${where}.`,
-      toDo: "Paint it, or build the look to here.",
+      toDo: "Paint it, if it should be there by now.",
     };
   const sum = (of: (judged: Judged) => number) => alike.reduce((all, one) => all + of(one), 0);
   const whole = sum(({ zone }) => figure.zone(zone).areaCm2);

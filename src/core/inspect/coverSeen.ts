@@ -12,6 +12,8 @@ export interface AreaSeen {
   readonly places: number;
   /** How much of the paint is there, 0 bare to 1 as planned: the middle of all places. */
   readonly cover: number;
+  /** How much of the paint is there in all: the mean, where no place counts for more than whole. */
+  readonly present: number;
   /** Share of the places that are nearer to bare skin than to the paint. */
   readonly bareShare: number;
   /** How much of the chart they are, mm2. */
@@ -143,16 +145,17 @@ function addTo(mean: Mean, x: number, y: number): void {
   mean.count++;
 }
 
+const meanOf = (values: readonly number[]): number =>
+  values.reduce((sum, value) => sum + value, 0) / values.length;
+
 /** How far patches of an area are off their mean, the mean of them. */
 function streaksOf(patches: ReadonlyMap<string, Mean>): number {
   const covers = [...patches.values()]
     .filter(({ count }) => count >= LEAST_IN_PATCH)
     .map(({ x, count }) => x / count);
   if (covers.length < 4) return 0;
-  const mean = (values: readonly number[]) =>
-    values.reduce((sum, value) => sum + value, 0) / values.length;
-  const usual = mean(covers);
-  return mean(covers.map((cover) => Math.abs(cover - usual)));
+  const usual = meanOf(covers);
+  return meanOf(covers.map((cover) => Math.abs(cover - usual)));
 }
 
 /** Adds a colour to a sum as if it were as bright as any other. */
@@ -223,6 +226,7 @@ export function coverSeen(
       streaks: streaksOf(sum.patches),
       at: { x: places.x / places.count, y: places.y / places.count },
       cover: middle(covers),
+      present: meanOf(covers.map((cover) => Math.min(1, cover))),
       bareMm2,
       bareShare: covers.filter((cover) => cover < THIN).length / covers.length,
       offDeg: angleDeg(scaled(seen), scaled(made)),

@@ -16,7 +16,16 @@ import type { ChartPicture } from "../anatomy/surface";
 import { deltaE00, hexToLab } from "../colour";
 import { balanceByCard, type Photograph, type PhotoPoints } from "../photograph";
 import { seededRandom } from "../random";
-import { coverOf, inspectFace, type Light, type Nearness, type PlannedShape } from ".";
+import {
+  coverOf,
+  inspectFace,
+  intactShares,
+  photoCheck,
+  PhotoCheckSchema,
+  type Light,
+  type Nearness,
+  type PlannedShape,
+} from ".";
 
 jest.setTimeout(90_000);
 
@@ -278,6 +287,33 @@ describe("a painted face against its plan", () => {
     },
   );
 
+  it("reads off how much of the paint is left, area by area: evenly thin or gone in part is as much", () => {
+    const mixed = (planned: Light, bare: Light, cover: number) =>
+      planned.map((value, k) => cover * value + (1 - cover) * (bare[k] ?? 0)) as unknown as Light;
+    const s = scene({
+      seed: 6,
+      width: 138,
+      skin: [200, 150, 120],
+      really: (zone, at, planned, bare) => {
+        if (zone === "forehead") return mixed(planned, bare, 0.4);
+        // Of every ten mm across four are bare.
+        const isGone = zone === "chin" && ((at.x % 10) + 10) % 10 < 4;
+        return isGone ? bare : planned;
+      },
+    });
+    const inspection = inspectFace({
+      ...{ ...s, balance: balanceByCard(s.photo, point(7, 7)), nearness: "checked" },
+    });
+    const shares = intactShares(inspection);
+    console.log([...shares].map(([zone, share]) => `${zone} ${share.toFixed(2)}`).join(", "));
+    expect(Math.abs((shares.get("forehead") ?? NaN) - 0.4)).toBeLessThan(0.06);
+    expect(Math.abs((shares.get("chin") ?? NaN) - 0.6)).toBeLessThan(0.1);
+    expect(shares.get("cheekAppleLeft")).toBeGreaterThan(0.93);
+    const kept = PhotoCheckSchema.parse(photoCheck(inspection));
+    expect(kept.coverPercent).toBeLessThan(90);
+    expect(kept.findings).toHaveLength(inspection.seen.length);
+  });
+
   it("says one thing of a face that nobody has painted, not one of each area", () => {
     const s = scene({
       seed: 4,
@@ -333,7 +369,9 @@ describe("a painted face against its plan", () => {
     expect(shapes.find(({ kind }) => kind === "moved")?.message).toMatch(
       /^The right ring sits .*[6-8] mm to their right/,
     );
-    expect(shapes.find(({ kind }) => kind === "missing")?.message).toMatch(/^The ring is not/);
+    expect(shapes.find(({ kind }) => kind === "missing")?.message).toMatch(
+      /^The ring can’t be seen/,
+    );
   });
 
   it("finds a bar that is turned, and which way", async () => {
@@ -341,8 +379,8 @@ describe("a painted face against its plan", () => {
       ...{ words: "bar", twin: null, at: point(0, 42), radius: 11, turnDeg },
     });
     for (const [turn, way] of [
-      [14, "against"],
-      [-14, "with"],
+      [14, "anticlockwise"],
+      [-14, "clockwise"],
     ] as const) {
       const s = scene({
         seed: 5,
@@ -352,7 +390,7 @@ describe("a painted face against its plan", () => {
       });
       const { found } = inspected(await asJpeg(s.photo), s);
       console.log(found.map(({ message }) => message).join(" | "));
-      expect(found[0]?.message).toMatch(new RegExp(`bar is turned by some (12|16)°, ${way} the`));
+      expect(found[0]?.message).toMatch(new RegExp(`bar is turned by some (12|16)° ${way} as`));
       expect(found).toHaveLength(1);
     }
   });

@@ -7,7 +7,7 @@ import type { Inspection } from "./inspectFace";
 export const PhotoCheckSchema = z
   .object({
     findings: z.array(z.string().min(1).max(300)).max(40),
-    /** How much of the paint was there: the middle of all areas, per cent. */
+    /** How much of the paint was there: the mean over all areas, per cent. */
     coverPercent: z.number().min(0).max(100),
     /** How far cover went up and down from patch to patch, per cent: 0 is even. */
     unevenPercent: z.number().min(0).max(100),
@@ -24,7 +24,7 @@ const percent = (share: number): number => Math.round(100 * Math.min(1, Math.max
 /** What a record keeps of an inspection. */
 export const photoCheck = ({ seen, areas }: Inspection): PhotoCheck => ({
   findings: seen.slice(0, 40).map(({ message }) => message),
-  coverPercent: percent(weighed(areas, ({ cover }) => cover)),
+  coverPercent: percent(weighed(areas, ({ present }) => present)),
   unevenPercent: percent(weighed(areas, ({ streaks }) => streaks)),
 });
 
@@ -36,5 +36,5 @@ export const intactShares = ({ areas }: Inspection): ReadonlyMap<ZoneId, number>
   new Map(
     areas
       .filter(({ places }) => places >= LEAST_PLACES)
-      .map(({ zone, cover, bareShare }) => [zone, Math.min(1, cover) * (1 - bareShare)]),
+      .map(({ zone, present }) => [zone, present]),
   );

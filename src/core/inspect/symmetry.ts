@@ -1,4 +1,5 @@
 import { otherSide, zoneInfo } from "../anatomy";
+import { zoneWords } from "../look";
 import { angleDeg, type AreaSeen } from "./coverSeen";
 import type { Seen } from "./compareToPlan";
 
@@ -8,9 +9,6 @@ const [UNEVEN, OTHER_DEG] = [0.15, 5];
 const ALIKE_DEG = 2;
 /** Fewer places than this say nothing about an area. */
 const LEAST_PLACES = 60;
-
-/** "cheekbone" of "left cheekbone". */
-const bothWords = (label: string): string => label.replace(/^(left|right) /, "");
 
 /** Sides of the face that were planned alike and did not come out alike, the worst first. */
 export function symmetrySeen(areas: readonly AreaSeen[]): Seen[] {
@@ -23,7 +21,7 @@ export function symmetrySeen(areas: readonly AreaSeen[]): Seen[] {
     const hue = angleDeg(left.seen, right.seen);
     if (Math.abs(cover) < UNEVEN && hue < OTHER_DEG) return [];
     const [less, more] = cover < 0 ? ["left", "right"] : ["right", "left"];
-    const label = bothWords(zoneInfo(left.zone).label);
+    const where = zoneWords([left.zone, right.zone]);
     const isCover = Math.abs(cover) >= UNEVEN;
     return [
       {
@@ -34,8 +32,8 @@ export function symmetrySeen(areas: readonly AreaSeen[]): Seen[] {
           at: [left.at, right.at],
           isSure: Math.abs(cover) >= 1.5 * UNEVEN || hue >= 1.5 * OTHER_DEG,
           message: isCover
-            ? `Left and right differ on the ${label}: the ${less} has less paint.`
-            : `Left and right differ on the ${label}: they are of two colours.`,
+            ? `Uneven on ${where}: the ${less} has less paint.`
+            : `Uneven on ${where}: left and right are of two colours.`,
           toDo: isCover
             ? `Pat more onto the ${less}, or lift some off the ${more}.`
             : "Paint both out of one pot, one after the other.",

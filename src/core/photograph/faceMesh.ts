@@ -5,8 +5,6 @@ import type { PhotoPoints } from "./registration";
 /** A face as a finder sees it: 468 places of its skin and ten of its irises, in pixels of the picture, y down. */
 export interface FaceMesh {
   readonly points: readonly Point[];
-  /** 0 to 1. */
-  readonly confidence: number;
 }
 
 /** Finds faces on a photograph. The model lives outside: the core knows what it answers. */

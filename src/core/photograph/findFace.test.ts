@@ -16,7 +16,6 @@ import {
 import drawn from "./drawnFace.mesh.json";
 
 const mesh: FaceMesh = {
-  confidence: 1,
   points: drawn.mesh.map(([x = NaN, y = NaN]) => point(x, y)),
 };
 const bram = demoPeople(() => "2026-12-01").find(({ id }) => id === "bram-oskell");

@@ -17,9 +17,9 @@ export interface FaceFound {
 export class NoFaceFound extends Error {}
 
 const NOBODY =
-  "No face was found on this picture, which happens with painted faces. Put three points on it by hand.";
+  "No face was found in this picture, which happens with painted faces. Put three points on it by hand.";
 const SEVERAL =
-  "There is more than one face on this picture. Cut it to one, or put the three points on the right one.";
+  "There is more than one face in this picture. Crop it to one, or put the three points on the right one.";
 
 /** Fewer pixels between the outer corners of the eyes show no edges to a millimetre. By eye, no published source. */
 const LEAST_EYES_PX = 90;

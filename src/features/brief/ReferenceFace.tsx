@@ -34,7 +34,7 @@ export function ReferenceFace({ url }: { url: string }) {
   };
   const close = (
     <button type="button" className="btn btn-sm" onClick={() => setPhoto(null)}>
-      Leave the face
+      Close
     </button>
   );
   return (
@@ -44,11 +44,11 @@ export function ReferenceFace({ url }: { url: string }) {
       {!photo && (
         <>
           <p className="muted text-sm">
-            Where it shows a painted face from the front: the colour of each area becomes what its
-            layer is meant to be, and the design is compared with it.
+            If it shows a painted face from the front, each layer can take its colours from it, and
+            the design is compared with it.
           </p>
           <button type="button" className="btn btn-sm mt-2" onClick={() => void open()}>
-            Read the face
+            Find the face
           </button>
         </>
       )}
@@ -100,7 +100,7 @@ function Targets({ areas }: { areas: readonly ReferenceArea[] }) {
       change: { target: hex },
     }));
     if (apply({ op: "several", patches }))
-      toast("The layers are meant to be as on the picture", {
+      toast("The layers now aim for these colours", {
         description: "The colour chapter shows how to mix each.",
         action: { label: "Undo", onClick: undo },
       });
@@ -124,7 +124,7 @@ function Targets({ areas }: { areas: readonly ReferenceArea[] }) {
       </ul>
       <p className="muted text-xs">The picture first, the design second.</p>
       <button type="button" className="btn btn-sm mt-2" onClick={take}>
-        Mean the layers to be these
+        Use these colours for the layers
       </button>
       {like && (
         <p className="mt-2 text-sm" role="status">
@@ -143,7 +143,7 @@ function Targets({ areas }: { areas: readonly ReferenceArea[] }) {
 
 /** How like a design is, as one says it. Steps are common practice, no published source. */
 function likeWords(deltaE: number): string {
-  if (deltaE < 5) return "Very like the picture";
-  if (deltaE < 12) return "Much like the picture";
-  return deltaE < 25 ? "Somewhat like the picture" : "Little like the picture";
+  if (deltaE < 5) return "Very close to the picture";
+  if (deltaE < 12) return "Close to the picture";
+  return deltaE < 25 ? "Some way from the picture" : "Far from the picture";
 }

@@ -88,7 +88,7 @@ export function FromPhoto({ typed, type, places }: FromPhotoProps) {
             doneWords="Close"
             extra={(inspection) => (
               <button type="button" className={BUTTON} onClick={() => take(inspection)}>
-                Put it into the record
+                Use in the record
               </button>
             )}
           />
@@ -98,7 +98,7 @@ export function FromPhoto({ typed, type, places }: FromPhotoProps) {
   );
 }
 
-/** "82 % of the paint is there, up and down by 6 %; 2 findings." */
+/** "82 % of the paint is there, varying by 6 % from place to place; 2 findings." */
 export function checkWords({
   coverPercent,
   unevenPercent,
@@ -108,5 +108,5 @@ export function checkWords({
     findings.length === 0
       ? "as planned"
       : `${findings.length} ${findings.length === 1 ? "finding" : "findings"}`;
-  return `${coverPercent} % of the paint is there, up and down by ${unevenPercent} % from place to place; ${found}.`;
+  return `${coverPercent} % of the paint is there, varying by ${unevenPercent} % from place to place; ${found}.`;
 }

@@ -209,7 +209,7 @@ function Evenness({ records }: { records: readonly WornRecord[] }) {
         : "It goes on as evenly as at first";
   return (
     <p className="mb-2 text-sm">
-      {way}: cover up and down by{" "}
+      {way}: cover varies by{" "}
       {measured.map(({ on, uneven }) => `${uneven} % on ${say.day(on)}`).join(", ")}.
     </p>
   );

@@ -1,8 +1,9 @@
 "use client";
 
 import { Alert } from "@/ui/Alert";
-import { useId, useMemo, useState } from "react";
+import { useMemo, useState } from "react";
 import { IRIS_MM, IRIS_SPREAD, type FaceFound } from "@/core/photograph";
+import { ChooseFile } from "@/shared/photograph/FindFace";
 import { readPhoto, type KeptPhoto } from "@/shared/photograph/keptPhoto";
 import { lookingWords, useFaceFinder } from "@/shared/photograph/useFaceFinder";
 import { usePictureUrl } from "@/shared/photograph/useKeptPhoto";
@@ -70,7 +71,6 @@ export function FacePhoto({ at }: { at: "" | "person." }) {
   const [typedMm, setTypedMm] = useState<number | null>(null);
   const [byHand, setByHand] = useState(false);
   const [problem, setProblem] = useState<string | null>(null);
-  const input = useId();
   const url = usePictureUrl(photo?.picture ?? null);
   const search = useFaceFinder(byHand ? null : photo);
   const found = search.fresh && search.value?.is === "found" ? search.value.found : null;
@@ -85,8 +85,7 @@ export function FacePhoto({ at }: { at: "" | "person." }) {
   const mm = typedMm ?? first?.mm ?? USUAL_SCALE_MM;
   const told = problem ?? (byHand ? null : why) ?? (found?.doubts.join(" ") || null);
 
-  const open = async (file: File | undefined) => {
-    if (!file) return;
+  const open = async (file: File) => {
     try {
       const next = await readPhoto(file);
       setProblem(null);
@@ -123,18 +122,10 @@ export function FacePhoto({ at }: { at: "" | "person." }) {
   return (
     <div className="flex flex-col gap-2">
       <div className="flex flex-wrap items-center gap-3">
-        <label htmlFor={input} className="btn">
-          {landmarks ? "Landmarks from another photograph" : "Landmarks from a photograph"}
-        </label>
-        <input
-          id={input}
-          type="file"
-          accept="image/*"
-          className="sr-only"
-          onChange={(event) => {
-            void open(event.target.files?.[0]);
-            event.target.value = "";
-          }}
+        <ChooseFile
+          className="btn"
+          label={landmarks ? "Landmarks from another photograph" : "Landmarks from a photograph"}
+          onFile={(file) => void open(file)}
         />
         {landmarks ? (
           <>

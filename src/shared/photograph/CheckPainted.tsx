@@ -125,7 +125,7 @@ function Checked({ photo, points, kept: { keep }, removal, extra, ...drawn }: Ch
           <p>
             {value.isMeasured
               ? "As planned, as far as a photograph can tell."
-              : "So far nothing is painted that a photograph could tell from skin."}
+              : "Nothing painted so far can be told from skin on a photograph."}
           </p>
         )}
         {value && value.seen.length > 0 && <SeenList seen={value.seen} />}
@@ -141,8 +141,8 @@ function Checked({ photo, points, kept: { keep }, removal, extra, ...drawn }: Ch
             onChange={(event) => keep({ ...photo, isChecked: event.target.checked })}
           />
           <span>
-            Every point below lies where it belongs: shapes are measured to {LEAST_OFF_MM.checked}{" "}
-            mm, not {LEAST_OFF_MM.found}
+            I’ve checked every point below: measure shapes to {LEAST_OFF_MM.checked} mm instead of{" "}
+            {LEAST_OFF_MM.found}
           </span>
         </label>
       </section>
@@ -189,7 +189,7 @@ function SeenList({ seen }: { seen: readonly Seen[] }) {
       {seen.map(({ message, toDo, isSure }) => (
         <li key={message}>
           <Told>{message}</Told> <em>{toDo}</em>
-          {!isSure && <span className="text-sm"> Look again before you mend it: it is close.</span>}
+          {!isSure && <span className="text-sm"> A close call: look again first.</span>}
         </li>
       ))}
     </ol>

@@ -32,11 +32,20 @@ export function Middle({ children }: { children: React.ReactNode }) {
   );
 }
 
-function ChooseFile({ label, onFile }: { label: string; onFile: (file: File) => void }) {
+/** A picture file, chosen by a button. */
+export function ChooseFile({
+  label,
+  className = BUTTON,
+  onFile,
+}: {
+  label: string;
+  className?: string;
+  onFile: (file: File) => void;
+}) {
   const id = useId();
   return (
     <>
-      <label htmlFor={id} className={BUTTON}>
+      <label htmlFor={id} className={className}>
         {label}
       </label>
       <input

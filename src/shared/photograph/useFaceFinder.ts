@@ -16,13 +16,13 @@ export type Found =
   | { readonly is: "not"; readonly problem: string };
 
 const wordsOf = (look: number | null, of: number): string => {
-  if (look === null) return "Fetching the face finder";
+  if (look === null) return "Loading the face finder";
   return look === 0 ? "Looking for the face" : `Looking again, ${look + 1} of ${of}`;
 };
 
 /** What is told while it looks. */
 export const lookingWords = (found: Found | null): string =>
-  found?.is === "looking" ? found.words : "Fetching the face finder";
+  found?.is === "looking" ? found.words : "Loading the face finder";
 
 const finding: Ask<LandmarksWorker, KeptPhoto, Found> = async (api, photo, asked) => {
   const told = (look: number | null, of: number) =>
