@@ -164,6 +164,23 @@ test("dialogs: no fault that axe finds in either theme or forced colours, and Es
   expect(found).toEqual([]);
 });
 
+test("a plan printed from the dark theme is black on white: nothing faint is lost on paper", async ({
+  page,
+  demo,
+}) => {
+  await page.goto(`${demo.url}/looks/first-frost/frost-reservoir/plan`, {
+    waitUntil: "networkidle",
+  });
+  await wear(page, "wings");
+  await page.emulateMedia({ media: "print" });
+  const found = await new AxeBuilder({ page })
+    .setLegacyMode()
+    .include("main")
+    .withRules(["color-contrast"])
+    .analyze();
+  expect(found.violations.flatMap(({ nodes }) => nodes.map(({ html }) => html))).toEqual([]);
+});
+
 test("keyboard: skip link, key help, commands, and the theme, which is kept", async ({
   page,
   demo,

@@ -61,7 +61,7 @@ function Turned({ lookId, jobId, name }: { lookId: string; jobId: string | null;
         </p>
       )}
       {drawn && (
-        <FigureOrPhoto {...drawn}>
+        <FigureOrPhoto {...drawn} fills>
           <TurnedFigure
             {...drawn}
             className="min-h-0 flex-1"

@@ -9,10 +9,12 @@ import { useKeptPhoto } from "./useKeptPhoto";
 interface FigureOrPhotoProps extends Drawn {
   /** The drawn figure, for who has no photograph, or wants none. */
   children: ReactNode;
+  /** Whether it fills what it stands in; else it is as high as the photograph is. */
+  fills?: boolean;
 }
 
 /** The drawn figure, or the very person where this browser has a photograph of them that may be shown. */
-export function FigureOrPhoto({ children, ...drawn }: FigureOrPhotoProps) {
+export function FigureOrPhoto({ children, fills = false, ...drawn }: FigureOrPhotoProps) {
   const { look, context } = drawn;
   const { person } = context;
   const { photo } = useKeptPhoto(person.id);
@@ -23,8 +25,8 @@ export function FigureOrPhoto({ children, ...drawn }: FigureOrPhotoProps) {
     <>
       {isShown ? (
         <div
-          className="relative flex w-full"
-          style={{ aspectRatio: `${photo.width} / ${photo.height}` }}
+          className={`relative flex w-full ${fills ? "min-h-0 flex-1" : ""}`}
+          style={fills ? {} : { aspectRatio: `${photo.width} / ${photo.height}` }}
         >
           <LookOnPhoto
             {...drawn}
@@ -38,7 +40,7 @@ export function FigureOrPhoto({ children, ...drawn }: FigureOrPhotoProps) {
       {photo?.points && mayBeSeen && (
         <button
           type="button"
-          className="no-print btn btn-sm m-2 border-[#111] bg-[#f4f4f3] text-[#111]"
+          className="no-print btn btn-sm m-2 self-start border-[#111] bg-[#f4f4f3] text-[#111]"
           aria-pressed={wanted}
           onClick={() => setWanted(!wanted)}
         >
